@@ -1,0 +1,75 @@
+package gyrotaxis.core.estimate;
+
+import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.quantity.Estimate;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * Minutes by stage.
+ *
+ * @param minutes an estimate for every stage, in the order of work
+ */
+public record ChairTime(Map<Stage, Estimate> minutes) {
+    private static final double SECONDS = 60;
+    private static final double MM_PER_CM = 10;
+
+    /** What is done, in the order of work. */
+    public enum Stage {
+        SPLITTING("split shares before the chair", false),
+        BRAIDING("part and braid", true),
+        HOOKING("hook", true),
+        FILLS("fills", true),
+        FINISHING("separate and trim", true);
+
+        private final String words;
+        private final boolean inChair;
+
+        Stage(String words, boolean inChair) {
+            this.words = words;
+            this.inChair = inChair;
+        }
+
+        /** What a stylist calls it. */
+        public String words() {
+            return words;
+        }
+
+        /** Whether the client sits through it. */
+        public boolean isInChair() {
+            return inChair;
+        }
+    }
+
+    public ChairTime {
+        minutes = Collections.unmodifiableMap(new EnumMap<>(minutes));
+    }
+
+    /**
+     * The time a plan takes.
+     *
+     * @param rowLengthMm true length of all rows, mm
+     * @param tally shares placed
+     * @param reserveLoops loops kept for fills, each hooked as two halves
+     * @param speeds who works, and how fast
+     */
+    public static ChairTime of(double rowLengthMm, LoopTally tally, int reserveLoops, Speeds speeds) {
+        int fillShares = 2 * reserveLoops;
+        EnumMap<Stage, Estimate> m = new EnumMap<>(Stage.class);
+        m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((tally.splitShares() + fillShares) / SECONDS));
+        m.put(Stage.BRAIDING, speeds.braidSecondsPerCm().times(rowLengthMm / MM_PER_CM / SECONDS));
+        m.put(Stage.HOOKING, speeds.regularSecondsPerStation().times(tally.shares() / SECONDS));
+        m.put(Stage.FILLS, speeds.regularSecondsPerStation().times(fillShares / SECONDS));
+        m.put(Stage.FINISHING, speeds.finishMinutes());
+        return new ChairTime(m);
+    }
+
+    /** Minutes the client sits. */
+    public Estimate inChair() {
+        return minutes.entrySet().stream()
+                .filter(e -> e.getKey().isInChair())
+                .map(Map.Entry::getValue)
+                .reduce(Estimate.exactly(0), Estimate::plus);
+    }
+}

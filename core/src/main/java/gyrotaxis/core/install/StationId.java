@@ -1,0 +1,22 @@
+package gyrotaxis.core.install;
+
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.quantity.Require;
+
+/**
+ * Names one station: its row, and its number from the row's start.
+ *
+ * @param row the row it is hooked to
+ * @param number from 1
+ */
+public record StationId(RowId row, int number) {
+    public StationId {
+        Require.inRange(number, 1, 999, "number", "");
+    }
+
+    /** Short form, unique in a plan: F3/12. */
+    @Override
+    public String toString() {
+        return row + "/" + number;
+    }
+}

@@ -1,0 +1,151 @@
+package gyrotaxis.core.plan;
+
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.care.Cautions;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.plan.Finding.Code;
+import gyrotaxis.core.plan.Finding.Place;
+import gyrotaxis.core.plan.Finding.Remedy;
+import gyrotaxis.core.scalp.Misfit;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Looks a laid head over and says what is to be said. */
+final class Findings {
+    /**
+     * A front row thicker than this lies like a rope and shows, mm.
+     *
+     * @see "ASSUMPTION: a little under a finger; asked of stylists, not measured"
+     */
+    static final double ROPE_MM = 13;
+
+    /**
+     * A strip narrower than this cannot be parted and braided evenly, mm.
+     *
+     * @see "ASSUMPTION: about the width of a fingernail"
+     */
+    static final double NARROW_STRIP_MM = 9;
+
+    private final InstallBrief brief;
+    private final List<Finding> found = new ArrayList<>();
+
+    private Findings(InstallBrief brief) {
+        this.brief = brief;
+    }
+
+    /** All findings, gravest first, otherwise in the order of the trade. */
+    static List<Finding> of(InstallBrief brief, Scalp scalp, Foundation foundation) {
+        Findings f = new Findings(brief);
+        scalp.head().misfit().ifPresent(f::misfit);
+        f.rows(foundation);
+        Cautions.of(brief.ownHair(), brief.hair()).forEach(f::care);
+        return f.found.stream().sorted(Comparator.comparing(Finding::severity)).toList();
+    }
+
+    static String misfitWords(Misfit m) {
+        return String.format(
+                Locale.ROOT,
+                "%s is %.1f cm, but the other measures make it %.1f cm, %.1f cm %s. Measure it again.",
+                capital(m.measure().words()),
+                m.enteredMm() / 10,
+                m.expectedMm() / 10,
+                Math.abs(m.excessMm()) / 10,
+                m.excessMm() > 0 ? "less" : "more");
+    }
+
+    private void misfit(Misfit m) {
+        add(
+                Code.MEASURE_MISFIT,
+                Severity.WARNING,
+                new Place(Place.Kind.MEASURE, m.measure().name()),
+                misfitWords(m),
+                Optional.empty());
+    }
+
+    private void rows(Foundation foundation) {
+        List<Row> front = foundation.rowsOf(Section.FRONT);
+        Row thickest = front.stream()
+                .max(Comparator.comparingDouble(Row::braidWidthMm))
+                .orElseThrow();
+        int rows = brief.foundation().frontRows();
+        if (thickest.braidWidthMm() > ROPE_MM) {
+            // Thickness goes with strip width, and that with one over the number of rows.
+            int enough = (int) Math.ceil(rows * thickest.braidWidthMm() / ROPE_MM);
+            int even = Math.min((int) FoundationBrief.FRONT_ROWS.max(), enough + enough % 2);
+            add(
+                    Code.ROPE_THICK_ROWS,
+                    Severity.WARNING,
+                    new Place(Place.Kind.ROW, thickest.id().toString()),
+                    String.format(
+                            Locale.ROOT,
+                            "%s gathers %.1f cm of %s hair and would be about %.1f cm thick, a rope that shows. More rows lie flatter.",
+                            capital(thickest.id().words()),
+                            Foundation.stripWidthMm(thickest) / 10,
+                            brief.ownHair().density().words(),
+                            thickest.braidWidthMm() / 10),
+                    even > rows
+                            ? Optional.of(new Remedy(
+                                    "Braid " + even + " rows in front",
+                                    brief.withFoundation(brief.foundation().withFrontRows(even))))
+                            : Optional.empty());
+        }
+        Row narrowest = front.stream()
+                .min(Comparator.comparingDouble(Foundation::stripWidthMm))
+                .orElseThrow();
+        double strip = Foundation.stripWidthMm(narrowest);
+        if (strip < NARROW_STRIP_MM) {
+            int fit =
+                    Math.max((int) FoundationBrief.FRONT_ROWS.min(), (int) Math.floor(rows * strip / NARROW_STRIP_MM));
+            int even = fit - fit % 2;
+            add(
+                    Code.ROWS_TOO_NARROW,
+                    Severity.WARNING,
+                    new Place(Place.Kind.ROW, narrowest.id().toString()),
+                    String.format(
+                            Locale.ROOT,
+                            "%s has only %.1f cm of scalp, narrower than a fingernail. %d rows fit this head.",
+                            capital(narrowest.id().words()),
+                            strip / 10,
+                            even),
+                    Optional.of(new Remedy(
+                            "Braid " + even + " rows in front",
+                            brief.withFoundation(brief.foundation().withFrontRows(even)))));
+        }
+        if (!foundation.isMirrored()) {
+            add(
+                    Code.UNEVEN_JOINS,
+                    Severity.HINT,
+                    new Place(Place.Kind.HEAD, ""),
+                    rows + " rows cannot join into " + brief.foundation().backRows()
+                            + " alike on both sides; the client's left carries one more.",
+                    Optional.of(new Remedy(
+                            "Braid " + (rows - 1) + " rows in front",
+                            brief.withFoundation(brief.foundation().withFrontRows(rows - 1)))));
+        }
+    }
+
+    private void care(Caution c) {
+        Severity severity = switch (c) {
+            case DO_NOT_INSTALL -> Severity.STOP;
+            case RINSE_FIRST, SPARE_THE_EDGES, BRAID_LOOSELY, CROWN_SHOWS -> Severity.WARNING;
+            case COATED -> Severity.HINT;
+        };
+        Place.Kind kind = c == Caution.COATED || c == Caution.RINSE_FIRST ? Place.Kind.HAIR : Place.Kind.HEAD;
+        add(Code.CARE, severity, new Place(kind, ""), c.words(), Optional.empty());
+    }
+
+    private void add(Code code, Severity severity, Place place, String reason, Optional<Remedy> remedy) {
+        found.add(new Finding(code, severity, place, reason, remedy));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+}

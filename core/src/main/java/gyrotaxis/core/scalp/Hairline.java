@@ -1,0 +1,114 @@
+package gyrotaxis.core.scalp;
+
+import gyrotaxis.core.geometry.EqualAreaChart;
+import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.SuperEllipsoid;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import java.util.ArrayList;
+import java.util.List;
+import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
+import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
+
+/**
+ * The closed line round the hair, as an angle from the map's axis for every azimuth about it.
+ *
+ * <p>Passes through front centre, temples, the bays round the ears, nape corners and nape centre, joined by an Akima
+ * spline, which does not overshoot between unevenly spaced knots. Because it is a function of azimuth, a point is inside
+ * exactly when its own angle is smaller.
+ */
+public final class Hairline {
+    /**
+     * Where the hairline passes the ears: (forward, up) from the notch, in parts of half-axis a. Above the ear about
+     * 3.7 cm over the notch; behind it about 3.5 cm back and a little below.
+     *
+     * @see "ASSUMPTION: read off the usual proportions of an outer ear, some 6 cm high with its notch at mid height"
+     */
+    private static final double ABOVE_EAR_Y = -0.06;
+
+    private static final double ABOVE_EAR_Z = 0.38;
+    private static final double BEHIND_EAR_Y = -0.36;
+    private static final double BEHIND_EAR_Z = -0.10;
+
+    /** The corner of the front hairline: its part of the way to the temple in λ, and how far it recedes in φ. */
+    private static final double CORNER_OF_TEMPLE = 0.62;
+
+    private static final double CORNER_RECESS_RAD = Math.toRadians(3);
+    private static final int SAMPLES_PER_SIDE = 90;
+    private static final int WRAP = 3;
+
+    private final EqualAreaChart chart;
+    private final PolynomialSplineFunction alphaOfTheta;
+
+    Hairline(HeadShape head, EqualAreaChart chart) {
+        this.chart = chart;
+        SuperEllipsoid s = head.surface();
+        double templeLambda = s.lambdaOf(head.temple());
+        double a = s.a();
+        this.alphaOfTheta = spline(List.of(
+                s.point(0, head.frontPhiRad()),
+                s.point(CORNER_OF_TEMPLE * templeLambda, head.frontPhiRad() + CORNER_RECESS_RAD),
+                head.temple(),
+                s.onRightSide(ABOVE_EAR_Y * a, ABOVE_EAR_Z * a),
+                s.onRightSide(BEHIND_EAR_Y * a, BEHIND_EAR_Z * a),
+                head.napeCorner(),
+                s.point(0, head.napePhiRad())));
+    }
+
+    /** A spline through knots on the right side, first and last on the midline, and their mirror images. */
+    private PolynomialSplineFunction spline(List<Vec3> rightSide) {
+        int k = rightSide.size();
+        List<Double> theta = new ArrayList<>();
+        List<Double> alpha = new ArrayList<>();
+        for (int i = -WRAP; i <= 2 * (k - 1) + WRAP; i++) {
+            int turn = Math.floorDiv(i, 2 * (k - 1));
+            int at = Math.floorMod(i, 2 * (k - 1));
+            boolean isRight = at < k;
+            Vec3 p = rightSide.get(isRight ? at : 2 * (k - 1) - at);
+            double t = at == k - 1 ? Math.PI : Math.abs(chart.thetaOf(p));
+            theta.add((isRight ? t : 2 * Math.PI - t) + turn * 2 * Math.PI);
+            alpha.add(chart.alphaOf(p));
+        }
+        return new AkimaSplineInterpolator().interpolate(array(theta), array(alpha));
+    }
+
+    /** The hairline point at an azimuth about the map's axis, any value; 0 is the front centre, +π/2 toward the right. */
+    public Vec3 at(double thetaRad) {
+        return chart.lift(chartAt(thetaRad));
+    }
+
+    /** The same on the map. */
+    public Vec2 chartAt(double thetaRad) {
+        return chart.project(chart.direction(thetaRad, alphaAt(thetaRad)));
+    }
+
+    /** Whether a surface point lies within the hairline (on it counts as within). */
+    public boolean encloses(Vec3 p) {
+        return chart.alphaOf(p) <= alphaAt(chart.thetaOf(p));
+    }
+
+    /** The piece between two azimuths, in either direction, as a path with points at most about 2° apart. */
+    public Path between(double fromThetaRad, double toThetaRad) {
+        int n = Math.max(4, (int) Math.ceil(Math.abs(toThetaRad - fromThetaRad) / Math.PI * SAMPLES_PER_SIDE));
+        List<Vec2> points = new ArrayList<>(n + 1);
+        for (int i = 0; i <= n; i++) {
+            points.add(chartAt(fromThetaRad + (toThetaRad - fromThetaRad) * i / n));
+        }
+        return Path.lifted(points, chart);
+    }
+
+    /** The whole line, from the front centre by way of the client's right, nape and left; first and last point agree. */
+    public Path whole() {
+        return between(0, 2 * Math.PI);
+    }
+
+    private double alphaAt(double thetaRad) {
+        double t = thetaRad - 2 * Math.PI * Math.floor(thetaRad / (2 * Math.PI));
+        // Mirror the left half onto the right, so that both sides agree to the last bit.
+        return alphaOfTheta.value(Math.min(t, 2 * Math.PI - t));
+    }
+
+    private static double[] array(List<Double> list) {
+        return list.stream().mapToDouble(Double::doubleValue).toArray();
+    }
+}

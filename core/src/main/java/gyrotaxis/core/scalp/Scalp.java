@@ -1,0 +1,135 @@
+package gyrotaxis.core.scalp;
+
+import gyrotaxis.core.geometry.EqualAreaChart;
+import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.SuperEllipsoid;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A fitted head made ready to plan on: surface, hairline, landmarks and the flat map.
+ *
+ * <p>Immutable. The map's middle is halfway in angle between the two ends of the midline, so that the whole scalp lies
+ * round it.
+ */
+public final class Scalp {
+    /**
+     * Where on the midline the crown lies, as a part of the way in φ from the front hairline to the nape.
+     *
+     * @see "ASSUMPTION: the whorl lies somewhat behind the top of the head; it should be marked on the client's own head"
+     */
+    private static final double CROWN_FRONT_TO_NAPE = 0.48;
+
+    private final FittedHead head;
+    private final EqualAreaChart chart;
+    private final Hairline hairline;
+    private final Path outline;
+    private final Map<Landmark, Vec3> landmarks;
+
+    private Scalp(FittedHead head) {
+        this.head = head;
+        HeadShape shape = head.shape();
+        SuperEllipsoid s = shape.surface();
+        this.chart = new EqualAreaChart(s, onMidline(shape, 0.5));
+        this.hairline = new Hairline(shape, chart);
+        this.outline = hairline.whole();
+        this.landmarks = landmarks(shape);
+    }
+
+    /** The scalp of a fitted head. */
+    public static Scalp of(FittedHead head) {
+        return new Scalp(head);
+    }
+
+    /** The head this scalp is on, with its measures. */
+    public FittedHead head() {
+        return head;
+    }
+
+    /** The surface, scalp frame. */
+    public SuperEllipsoid surface() {
+        return head.shape().surface();
+    }
+
+    /** The flat map. */
+    public EqualAreaChart chart() {
+        return chart;
+    }
+
+    /** The hairline. */
+    public Hairline hairline() {
+        return hairline;
+    }
+
+    /** The hairline as a closed path. */
+    public Path outline() {
+        return outline;
+    }
+
+    /** The landmarks, scalp frame, mm, in the order of {@link Landmark}. Ears are their notches, outside the hairline. */
+    public Map<Landmark, Vec3> landmarks() {
+        return landmarks;
+    }
+
+    /** Where a landmark is, scalp frame, mm. */
+    public Vec3 at(Landmark landmark) {
+        Vec3 p = landmarks.get(landmark);
+        if (p == null) {
+            throw new IllegalStateException("no place is known for " + landmark);
+        }
+        return p;
+    }
+
+    /**
+     * How far back a point lies, judged by the angle φ: 0 at the level of the front hairline centre, 1 at that of the
+     * nape; clamped to [0, 1].
+     */
+    public double frontToNape(Vec3 p) {
+        HeadShape shape = head.shape();
+        double phi = shape.surface().phiOf(p);
+        double t = (phi - shape.frontPhiRad()) / (shape.napePhiRad() - shape.frontPhiRad());
+        return Math.max(0, Math.min(1, t));
+    }
+
+    /** Area within the hairline, mm². Read off the map, which keeps areas. */
+    public double areaMm2() {
+        return areaMm2(outline.chart());
+    }
+
+    /** The area that a closed map polygon encloses on the surface, mm²; its last point may repeat the first. */
+    public static double areaMm2(List<Vec2> polygon) {
+        double twice = 0;
+        for (int i = 0; i < polygon.size(); i++) {
+            Vec2 p = polygon.get(i);
+            Vec2 q = polygon.get((i + 1) % polygon.size());
+            twice += p.x() * q.y() - q.x() * p.y();
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    private static Vec3 onMidline(HeadShape shape, double frontToNape) {
+        Vec3 p = shape.surface()
+                .point(0, shape.frontPhiRad() + (shape.napePhiRad() - shape.frontPhiRad()) * frontToNape);
+        return new Vec3(0, p.y(), p.z());
+    }
+
+    private static Map<Landmark, Vec3> landmarks(HeadShape shape) {
+        Map<Landmark, Vec3> at = new EnumMap<>(Landmark.class);
+        Vec3 ear = new Vec3(shape.surface().b(), 0, 0);
+        at.put(Landmark.FRONT_CENTRE, onMidline(shape, 0));
+        at.put(Landmark.CROWN, onMidline(shape, CROWN_FRONT_TO_NAPE));
+        at.put(Landmark.OCCIPITAL_BONE, new Vec3(0, -shape.surface().a(), 0));
+        at.put(Landmark.NAPE_CENTRE, onMidline(shape, 1));
+        at.put(Landmark.RIGHT_TEMPLE, shape.temple());
+        at.put(Landmark.LEFT_TEMPLE, shape.temple().mirrored());
+        at.put(Landmark.RIGHT_EAR, ear);
+        at.put(Landmark.LEFT_EAR, ear.mirrored());
+        at.put(Landmark.RIGHT_NAPE_CORNER, shape.napeCorner());
+        at.put(Landmark.LEFT_NAPE_CORNER, shape.napeCorner().mirrored());
+        return Collections.unmodifiableMap(at);
+    }
+}

@@ -1,0 +1,21 @@
+package gyrotaxis.core.scalp;
+
+/** What was found when the scalp was looked at. */
+public enum ScalpCondition {
+    THIN_EDGES("thin edges"),
+    THIN_CROWN("thin crown"),
+    TENDER("tender spots"),
+    REACTS_TO_COATING("reacts to coated fibre"),
+    BROKEN_SKIN("broken skin or infection");
+
+    private final String words;
+
+    ScalpCondition(String words) {
+        this.words = words;
+    }
+
+    /** What a stylist calls it. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,77 @@
+package gyrotaxis.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.Dependency;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
+
+/** Keeps the packages of the core in the order of docs/architecture.md. */
+class ArchitectureTest {
+    private static final String ROOT = "gyrotaxis.core.";
+
+    /** Each package, and all that it may import. */
+    private static final Map<String, Set<String>> MAY_IMPORT = Map.of(
+            "quantity", Set.of(),
+            "geometry", Set.of("quantity"),
+            "scalp", Set.of("geometry", "quantity"),
+            "foundation", Set.of("scalp", "geometry", "quantity"),
+            "hair", Set.of("quantity"),
+            "install", Set.of("foundation", "hair", "scalp", "geometry", "quantity"),
+            "estimate", Set.of("install", "foundation", "hair", "scalp", "geometry", "quantity"),
+            "care", Set.of("install", "foundation", "hair", "scalp", "geometry", "quantity"),
+            "plan", Set.of("estimate", "care", "install", "foundation", "hair", "scalp", "geometry", "quantity"));
+
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("gyrotaxis.core");
+
+    @Test
+    void everyImportIsInTheTable() {
+        Set<String> strayed = new TreeSet<>();
+        for (JavaClass c : CORE) {
+            for (Dependency d : c.getDirectDependenciesFromSelf()) {
+                String to = d.getTargetClass().getPackageName();
+                String from = c.getPackageName();
+                if (to.startsWith(ROOT) && !to.equals(from)) {
+                    String target = to.substring(ROOT.length());
+                    if (!MAY_IMPORT
+                            .getOrDefault(from.substring(ROOT.length()), Set.of())
+                            .contains(target)) {
+                        strayed.add(c.getName() + " -> " + to);
+                    }
+                }
+            }
+        }
+        assertThat(strayed).isEmpty();
+        assertThat(CORE).hasSizeGreaterThan(40);
+    }
+
+    @Test
+    void noCycles() {
+        slices().matching("gyrotaxis.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void noFrameworks() {
+        noClasses()
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "org.springframework..",
+                        "org.jooq..",
+                        "com.fasterxml..",
+                        "tools.jackson..",
+                        "jakarta..",
+                        "java.sql..")
+                .check(CORE);
+    }
+}

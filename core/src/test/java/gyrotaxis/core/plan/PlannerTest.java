@@ -1,0 +1,260 @@
+package gyrotaxis.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.estimate.ChairTime.Stage;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationPlacer;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.Finding.Code;
+import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.ScalpCondition;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class PlannerTest {
+    private static final HeadMeasures MEDIUM = HeadMeasures.ofAll(565, 360, 330, 317, 370, 125);
+    private static final InstallBrief BRIEF = brief(Texture.DEEP_WAVE);
+    private final Planner planner = new Planner();
+
+    private static InstallBrief brief(Texture texture) {
+        return new InstallBrief(
+                MEDIUM,
+                OwnHair.ordinary(),
+                new FoundationBrief(14, 5, 12),
+                hair(texture, false),
+                0,
+                1,
+                Installer.STYLIST);
+    }
+
+    private static HairLine hair(Texture texture, boolean coated) {
+        return new HairLine("Slack Water", texture, 300, false, 20, 1, 3, Money.of(650, "EUR"), coated, List.of("ink"));
+    }
+
+    @Test
+    void equalBriefsGiveEqualPlansToTheLetter() {
+        String first = planner.plan(BRIEF).stations().toString();
+        planner.plan(BRIEF.withFullness(0.6).withHead(MEDIUM.with(Measure.ROUND, 560)));
+        assertThat(new Planner().plan(BRIEF).stations().toString()).isEqualTo(first);
+        assertThat(planner.plan(BRIEF).stations().toString()).isEqualTo(first);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "COARSE_KINKY,60,100", "SPRINGY_CURL,65,100", "SHORT_TWIST,65,100",
+        "DEEP_WAVE,100,145", "LOOSE_WAVE,100,145", "SILKY_WAVE,120,180"
+    })
+    void aFullLookOnAMediumHeadTakesWhatStylistsCount(Texture texture, int least, int most) {
+        PackCount packs = planner.plan(brief(texture)).packs();
+        System.out.printf("%-12s %d placed + %d for fills%n", texture, packs.placedLoops(), packs.reserveLoops());
+        assertThat(packs.neededLoops()).isBetween(least, most);
+    }
+
+    @Test
+    void fullerTakesMoreLoopsAndNeverFewerPacks() {
+        int loops = 0;
+        int packs = 0;
+        for (double fullness = 0.5; fullness <= 1.6; fullness += 0.05) {
+            PackCount count = planner.plan(BRIEF.withFullness(fullness)).packs();
+            // Whole stations in short rows step unevenly; a step back may not exceed one share a row.
+            assertThat(count.neededLoops()).isGreaterThanOrEqualTo(loops - 2);
+            assertThat(count.packs()).isGreaterThanOrEqualTo(packs);
+            loops = count.neededLoops();
+            packs = count.packs();
+        }
+        assertThat(loops).isGreaterThan(120);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 19, 20, 21, 79, 80, 500})
+    void packsAreWholeAndLoopsAreConserved(int onShelf) {
+        InstallPlan plan = planner.plan(new InstallBrief(
+                MEDIUM, OwnHair.ordinary(), BRIEF.foundation(), BRIEF.hair(), onShelf, 1, Installer.STYLIST));
+        PackCount c = plan.packs();
+        assertThat(c.packs() * 20 + onShelf).isEqualTo(c.neededLoops() + c.leftOverLoops());
+        assertThat(c.leftOverLoops()).isNotNegative();
+        assertThat(c.packs() == 0 || c.leftOverLoops() < 20).isTrue();
+        assertThat(c.cost()).isEqualTo(Money.of(650L * c.packs(), "EUR"));
+        assertThat(plan.tally().shares()).isEqualTo(plan.stations().size());
+    }
+
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void stationsKeepToTheirRowsAndZones(Texture texture) {
+        InstallPlan plan = planner.plan(brief(texture));
+        for (Row row : plan.foundation().rows()) {
+            double last = -3;
+            List<Station> own = plan.stations().stream()
+                    .filter(s -> s.id().row().equals(row.id()))
+                    .toList();
+            assertThat(own).isNotEmpty();
+            for (Station s : own) {
+                assertThat(s.alongRowMm()).isBetween(last + 3, row.lengthMm());
+                assertThat(plan.scalp().hairline().encloses(s.space())).isTrue();
+                assertThat(s.share()).isEqualTo(plan.hooking().setting(s.zone()).share());
+                last = s.alongRowMm();
+            }
+            if (row.joins().isPresent()) {
+                assertThat(own.get(0).alongRowMm()).isGreaterThanOrEqualTo(StationPlacer.EDGE_MM);
+            }
+        }
+    }
+
+    @Test
+    void hookedClosestInFrontAndWidestAtTheNape() {
+        HookingPlan usual = HookingPlan.usual(Texture.SILKY_WAVE, 1);
+        double last = 0;
+        for (double t = 0; t <= 1; t += 0.05) {
+            assertThat(usual.spacingMm(t, 20)).isGreaterThanOrEqualTo(last);
+            last = usual.spacingMm(t, 20);
+        }
+        assertThat(usual.spacingMm(0.35, 40)).isLessThan(usual.spacingMm(0.35, 20));
+        assertThat(Zone.at(0)).isEqualTo(Zone.FRONT);
+        assertThat(Zone.at(1)).isEqualTo(Zone.NAPE);
+        assertThatIllegalArgumentException().isThrownBy(() -> HookingPlan.usual(Texture.SILKY_WAVE, 0));
+    }
+
+    @Test
+    void bothSidesEndWithTheSameNumberInMirroredPlaces() {
+        InstallPlan plan = planner.plan(BRIEF);
+        for (Row row : plan.foundation().rows()) {
+            Row other = plan.foundation().mirrorOf(row).orElseThrow();
+            if (!other.equals(row)) {
+                assertThat(on(plan, row)).hasSameSizeAs(on(plan, other));
+                assertThat(on(plan, row).get(0).chart().mirrored())
+                        .isEqualTo(on(plan, other).get(0).chart());
+            }
+        }
+    }
+
+    /** Bricks: nearer to midway between two neighbours than to level with one, on average over the head. */
+    @Test
+    void stationsSitOppositeGaps() {
+        InstallPlan plan = planner.plan(BRIEF);
+        int midway = 0;
+        int all = 0;
+        for (int i = 8; i < 14; i++) {
+            List<Station> inner = on(plan, plan.foundation().rows().get(i - 1 + 5));
+            for (Station s : on(plan, plan.foundation().rows().get(i + 5))) {
+                List<Double> d = inner.stream()
+                        .map(n -> n.space().distance(s.space()))
+                        .sorted()
+                        .limit(2)
+                        .toList();
+                all++;
+                midway += d.get(1) - d.get(0) < 0.5 * plan.hooking().spacingMm(0.2, 16) ? 1 : 0;
+            }
+        }
+        assertThat((double) midway / all).isGreaterThan(0.55);
+    }
+
+    private static List<Station> on(InstallPlan plan, Row row) {
+        return plan.stations().stream()
+                .filter(s -> s.id().row().equals(row.id()))
+                .toList();
+    }
+
+    @Test
+    void onOneselfTakesLonger() {
+        InstallBrief self =
+                new InstallBrief(MEDIUM, OwnHair.ordinary(), BRIEF.foundation(), BRIEF.hair(), 0, 1, Installer.SELF);
+        assertThat(planner.plan(self).time().inChair().low())
+                .isGreaterThan(planner.plan(BRIEF).time().inChair().low());
+        assertThat(planner.plan(BRIEF).time().minutes().keySet()).containsExactly(Stage.values());
+        assertThat(planner.plan(BRIEF).time().inChair().likely()).isBetween(60.0, 240.0);
+    }
+
+    @Test
+    void ropeThickRowsComeWithARemedyThatWorks() {
+        InstallBrief thick = new InstallBrief(
+                MEDIUM,
+                new OwnHair(HairDensity.THICK, Set.of()),
+                new FoundationBrief(6, 4, 12),
+                BRIEF.hair(),
+                0,
+                1,
+                Installer.STYLIST);
+        Finding rope = only(planner.plan(thick), Code.ROPE_THICK_ROWS);
+        InstallBrief mended = rope.remedy().orElseThrow().brief();
+        assertThat(codes(planner.plan(mended))).doesNotContain(Code.ROPE_THICK_ROWS);
+    }
+
+    @Test
+    void rowsThatDoNotFitSayHowManyDo() {
+        InstallBrief child = new InstallBrief(
+                HeadMeasures.of(450, 278, 262),
+                OwnHair.ordinary(),
+                new FoundationBrief(20, 6, 0),
+                BRIEF.hair(),
+                0,
+                1,
+                Installer.STYLIST);
+        Finding narrow = only(planner.plan(child), Code.ROWS_TOO_NARROW);
+        assertThat(codes(planner.plan(narrow.remedy().orElseThrow().brief()))).doesNotContain(Code.ROWS_TOO_NARROW);
+    }
+
+    @Test
+    void joinsThatCannotMatchAreSaid() {
+        InstallBrief odd = BRIEF.withFoundation(new FoundationBrief(13, 4, 0));
+        assertThat(only(planner.plan(odd), Code.UNEVEN_JOINS).severity()).isEqualTo(Severity.HINT);
+    }
+
+    @Test
+    void aMisfitIsSaidAndAnAbsurdOneRefused() {
+        Finding f = only(planner.plan(BRIEF.withHead(MEDIUM.with(Measure.ALONG_FRONT, 335))), Code.MEASURE_MISFIT);
+        assertThat(f.place().id()).isEqualTo("ALONG_FRONT");
+        assertThat(f.reason()).contains("33.5 cm").contains("Measure it again");
+        assertThatExceptionOfType(ContradictoryMeasuresException.class)
+                .isThrownBy(() -> planner.plan(BRIEF.withHead(MEDIUM.with(Measure.OVER_TOP, 425))))
+                .satisfies(e -> assertThat(e.misfit().measure()).isEqualTo(Measure.OVER_TOP));
+    }
+
+    @Test
+    void cautionsFollowFromTheScalpAndTheHair() {
+        InstallBrief sore = new InstallBrief(
+                MEDIUM,
+                new OwnHair(HairDensity.FINE, Set.of(ScalpCondition.values())),
+                BRIEF.foundation(),
+                hair(Texture.DEEP_WAVE, true),
+                0,
+                1,
+                Installer.STYLIST);
+        List<Finding> findings = planner.plan(sore).findings();
+        assertThat(findings.get(0).severity()).isEqualTo(Severity.STOP);
+        assertThat(findings)
+                .extracting(Finding::reason)
+                .contains(Caution.DO_NOT_INSTALL.words(), Caution.RINSE_FIRST.words());
+        assertThat(planner.plan(BRIEF).findings()).isEmpty();
+    }
+
+    private static Finding only(InstallPlan plan, Code code) {
+        return plan.findings().stream()
+                .filter(f -> f.code() == code)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static List<Code> codes(InstallPlan plan) {
+        return plan.findings().stream().map(Finding::code).toList();
+    }
+}
