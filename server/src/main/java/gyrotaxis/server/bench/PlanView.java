@@ -1,0 +1,127 @@
+package gyrotaxis.server.bench;
+
+import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.Finding;
+import gyrotaxis.core.plan.Severity;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A computed plan as it is shown.
+ *
+ * <p>Curves are flat lists x, y, x, y, … in mm, rounded to 0.1 mm: on the map with +x to the client's right and +y toward
+ * the forehead; in a view with +x to the viewer's right and +y up.
+ */
+record PlanView(
+        Head head,
+        Map map,
+        List<Row> rows,
+        List<Station> stations,
+        List<View> views,
+        Ledger ledger,
+        List<FindingView> findings,
+        Limits limits) {
+
+    /** The fitted head. */
+    record Head(List<Reading> readings, double areaMm2) {}
+
+    /** One measure: as entered or estimated, and as the fitted head gives it back. */
+    record Reading(
+            String field,
+            String words,
+            boolean isRequired,
+            double tapeMm,
+            double fittedMm,
+            boolean isEstimated,
+            boolean isMet) {}
+
+    /** The flat map. */
+    record Map(List<Double> outline, List<Double> earLine, List<Mark> landmarks) {}
+
+    /** A landmark on the map. */
+    record Mark(String name, String words, double x, double y) {}
+
+    /** A cornrow. */
+    record Row(
+            String id,
+            String words,
+            double lengthMm,
+            double stripWidthMm,
+            double braidWidthMm,
+            @Nullable @Schema(nullable = true) String joins,
+            int stations,
+            List<Double> path) {}
+
+    /** A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first. */
+    record Station(
+            String id,
+            String row,
+            double x,
+            double y,
+            double alongMm,
+            @Nullable @Schema(nullable = true) Double gapMm,
+            Zone zone,
+            String zoneWords,
+            int shareParts,
+            String shareWords,
+            Knot knot,
+            String knotWords) {}
+
+    /** The head seen from one side. */
+    record View(
+            String from, List<Double> rim, List<List<Double>> hairline, List<ViewRow> rows, List<Double> stations) {}
+
+    /** What of a row is in sight. */
+    record ViewRow(String id, double braidWidthMm, List<List<Double>> pieces) {}
+
+    /** What it takes. */
+    record Ledger(
+            int stations,
+            int placedLoops,
+            int reserveLoops,
+            int neededLoops,
+            int shelfLoops,
+            int packs,
+            int loopsPerPack,
+            int leftOverLoops,
+            long costMinor,
+            String currency,
+            Span chairMinutes,
+            List<StageView> stages,
+            double rowLengthMm,
+            double weightGrams,
+            List<ShareCount> shares,
+            List<ZoneView> zones) {}
+
+    /** Low, likely and high. */
+    record Span(double low, double likely, double high) {}
+
+    /** Minutes of one stage. */
+    record StageView(String words, boolean isInChair, Span minutes) {}
+
+    /** Shares of one size, the loops they take and the shares left over. */
+    record ShareCount(int parts, String words, int shares, int loops, int leftOver) {}
+
+    /** How a zone is hooked. */
+    record ZoneView(Zone zone, String words, double spacingMm, String shareWords, int stations) {}
+
+    /** Something to be said about the plan. */
+    record FindingView(
+            Finding.Code code,
+            Severity severity,
+            Finding.Place.Kind placeKind,
+            String placeId,
+            String reason,
+            @Nullable @Schema(nullable = true) RemedyView remedy) {}
+
+    /** A change that mends a finding. */
+    record RemedyView(String words, BriefBody brief) {}
+
+    /** What may be asked. */
+    record Limits(Range frontRows, Range backRows, Range earLineBehindMm, Range fullness) {}
+
+    /** Both ends included. */
+    record Range(double min, double max) {}
+}

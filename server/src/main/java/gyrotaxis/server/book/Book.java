@@ -1,0 +1,33 @@
+package gyrotaxis.server.book;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The clients of a studio and their heads. */
+public interface Book {
+    /** All clients, by name. */
+    List<Client> clients();
+
+    /** One client. */
+    Optional<Client> client(UUID id);
+
+    /** Writes a new client down. */
+    void add(Client client);
+
+    /**
+     * Changes a client, if nobody has since the version that {@code client} carries.
+     *
+     * @return the client with the new version, or empty if a newer one is stored
+     */
+    Optional<Client> change(Client client);
+
+    /** Removes a client with all heads and plans; false if there was none. */
+    boolean erase(UUID id);
+
+    /** Heads of a client, the newest first. */
+    List<Head> heads(UUID clientId);
+
+    /** Keeps a newly measured head. */
+    void add(Head head);
+}

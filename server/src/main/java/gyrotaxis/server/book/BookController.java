@@ -1,0 +1,94 @@
+package gyrotaxis.server.book;
+
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.Stale;
+import java.time.Clock;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/clients")
+@Transactional
+class BookController {
+    private final Book book;
+    private final Clock clock;
+
+    BookController(Book book, Clock clock) {
+        this.book = book;
+        this.clock = clock;
+    }
+
+    @GetMapping
+    List<ClientView> list() {
+        return book.clients().stream().map(this::view).toList();
+    }
+
+    @GetMapping("/{id}")
+    ClientView show(@PathVariable UUID id) {
+        return view(client(id));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ClientView add(@RequestBody ClientBody body) {
+        ClientBody.Checked c = body.check(true);
+        Client client = new Client(UUID.randomUUID(), c.name(), c.wishes(), c.notes(), c.ownHair(), 1, clock.instant());
+        book.add(client);
+        keepHead(client, c.head());
+        return view(client);
+    }
+
+    @PutMapping("/{id}")
+    ClientView change(@PathVariable UUID id, @RequestBody ClientBody body) {
+        ClientBody.Checked c = body.check(false);
+        Client stored = client(id);
+        Client changed = book.change(new Client(
+                        id, c.name(), c.wishes(), c.notes(), c.ownHair(), body.version(), stored.createdAt()))
+                .orElseThrow(() -> new Stale("Somebody changed " + stored.name() + " in the meantime.", view(stored)));
+        keepHead(changed, c.head());
+        return view(changed);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void erase(@PathVariable UUID id) {
+        if (!book.erase(id)) {
+            throw noClient();
+        }
+    }
+
+    private void keepHead(Client client, @Nullable HeadMeasures measures) {
+        if (measures == null) {
+            return;
+        }
+        List<Head> heads = book.heads(client.id());
+        if (heads.isEmpty() || !heads.get(0).measures().equals(measures)) {
+            book.add(new Head(UUID.randomUUID(), client.id(), clock.instant(), measures));
+        }
+    }
+
+    private Client client(UUID id) {
+        return book.client(id).orElseThrow(BookController::noClient);
+    }
+
+    private ClientView view(Client client) {
+        return ClientView.of(client, book.heads(client.id()));
+    }
+
+    private static NotFound noClient() {
+        return new NotFound("This client is no longer in the book.");
+    }
+}

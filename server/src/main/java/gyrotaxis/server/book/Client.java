@@ -1,0 +1,19 @@
+package gyrotaxis.server.book;
+
+import gyrotaxis.core.scalp.OwnHair;
+import java.time.Instant;
+import java.util.UUID;
+
+/**
+ * Somebody who comes to the chair.
+ *
+ * @param id never changes
+ * @param name as she wants to be called
+ * @param wishes what she said she wants
+ * @param notes what the stylist wants to remember
+ * @param ownHair her own hair and scalp
+ * @param version grows by one with every change
+ * @param createdAt when she was first written down
+ */
+public record Client(
+        UUID id, String name, String wishes, String notes, OwnHair ownHair, int version, Instant createdAt) {}

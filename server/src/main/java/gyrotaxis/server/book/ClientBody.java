@@ -1,0 +1,47 @@
+package gyrotaxis.server.book;
+
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A client as she is written down.
+ *
+ * @param head her head as measured now; null keeps the one there is
+ * @param version the version this was read with; 0 for a new client
+ */
+record ClientBody(
+        @Nullable String name,
+        @Nullable String wishes,
+        @Nullable String notes,
+        @Nullable OwnHairBody ownHair,
+        @Nullable @Schema(nullable = true) HeadBody head,
+        int version) {
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_WISHES = 2000;
+    private static final int LONGEST_NOTES = 4000;
+
+    /** What was written down, checked. */
+    record Checked(
+            String name,
+            String wishes,
+            String notes,
+            OwnHair ownHair,
+            @Nullable HeadMeasures head) {}
+
+    /** The checked entries, or all that is wrong with them. */
+    Checked check(boolean needsHead) {
+        Fields f = new Fields();
+        String checkedName = f.text("name", "The name", name, LONGEST_NAME);
+        String checkedWishes = f.textOrEmpty("wishes", "What she wants", wishes, LONGEST_WISHES);
+        String checkedNotes = f.textOrEmpty("notes", "The note", notes, LONGEST_NOTES);
+        OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
+        HeadMeasures measures = head == null ? null : head.check(f, "head.");
+        if (head == null && needsHead) {
+            f.problem("head", "Her measures are missing.");
+        }
+        return f.orRefuse(() -> new Checked(checkedName, checkedWishes, checkedNotes, own, measures));
+    }
+}

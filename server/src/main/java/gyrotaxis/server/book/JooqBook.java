@@ -1,0 +1,133 @@
+package gyrotaxis.server.book;
+
+import static gyrotaxis.server.db.Tables.CLIENT;
+import static gyrotaxis.server.db.Tables.HEAD;
+
+import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.server.db.tables.records.ClientRecord;
+import gyrotaxis.server.db.tables.records.HeadRecord;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqBook implements Book {
+    private final DSLContext db;
+
+    JooqBook(DSLContext db) {
+        this.db = db;
+    }
+
+    @Override
+    public List<Client> clients() {
+        return db.selectFrom(CLIENT).orderBy(CLIENT.NAME, CLIENT.ID).fetch(JooqBook::client);
+    }
+
+    @Override
+    public Optional<Client> client(UUID id) {
+        return db.selectFrom(CLIENT).where(CLIENT.ID.eq(id)).fetchOptional(JooqBook::client);
+    }
+
+    @Override
+    public void add(Client client) {
+        db.insertInto(CLIENT).set(record(client)).execute();
+    }
+
+    @Override
+    public Optional<Client> change(Client c) {
+        Client next = new Client(c.id(), c.name(), c.wishes(), c.notes(), c.ownHair(), c.version() + 1, c.createdAt());
+        int changed = db.update(CLIENT)
+                .set(record(next))
+                .where(CLIENT.ID.eq(c.id()).and(CLIENT.VERSION.eq(c.version())))
+                .execute();
+        return changed == 1 ? Optional.of(next) : Optional.empty();
+    }
+
+    @Override
+    public boolean erase(UUID id) {
+        return db.deleteFrom(CLIENT).where(CLIENT.ID.eq(id)).execute() == 1;
+    }
+
+    @Override
+    public List<Head> heads(UUID clientId) {
+        return db.selectFrom(HEAD)
+                .where(HEAD.CLIENT_ID.eq(clientId))
+                .orderBy(HEAD.TAKEN_AT.desc(), HEAD.ID)
+                .fetch(JooqBook::head);
+    }
+
+    @Override
+    public void add(Head head) {
+        Map<Measure, Double> m = head.measures().byMeasure();
+        db.insertInto(HEAD)
+                .set(new HeadRecord(
+                        head.id(),
+                        head.clientId(),
+                        head.takenAt().atOffset(ZoneOffset.UTC),
+                        m.get(Measure.ROUND),
+                        m.get(Measure.FRONT_TO_NAPE),
+                        m.get(Measure.OVER_TOP),
+                        m.get(Measure.ALONG_FRONT),
+                        m.get(Measure.ROUND_BACK),
+                        m.get(Measure.NAPE_WIDTH)))
+                .execute();
+    }
+
+    private static ClientRecord record(Client c) {
+        return new ClientRecord(
+                c.id(),
+                c.name(),
+                c.wishes(),
+                c.notes(),
+                c.ownHair().density().name(),
+                c.ownHair().conditions().stream().map(Enum::name).collect(Collectors.joining(" ")),
+                c.version(),
+                c.createdAt().atOffset(ZoneOffset.UTC));
+    }
+
+    private static Client client(ClientRecord r) {
+        OwnHair own = new OwnHair(
+                HairDensity.valueOf(r.getDensity()),
+                Arrays.stream(r.getConditions().split(" "))
+                        .filter(s -> !s.isEmpty())
+                        .map(ScalpCondition::valueOf)
+                        .collect(Collectors.toSet()));
+        return new Client(
+                r.getId(),
+                r.getName(),
+                r.getWishes(),
+                r.getNotes(),
+                own,
+                r.getVersion(),
+                r.getCreatedAt().toInstant());
+    }
+
+    private static Head head(HeadRecord r) {
+        Map<Measure, Double> m = new EnumMap<>(Measure.class);
+        put(m, Measure.ROUND, r.getRoundMm());
+        put(m, Measure.FRONT_TO_NAPE, r.getFrontToNapeMm());
+        put(m, Measure.OVER_TOP, r.getOverTopMm());
+        put(m, Measure.ALONG_FRONT, r.getAlongFrontMm());
+        put(m, Measure.ROUND_BACK, r.getRoundBackMm());
+        put(m, Measure.NAPE_WIDTH, r.getNapeWidthMm());
+        return new Head(r.getId(), r.getClientId(), r.getTakenAt().toInstant(), new HeadMeasures(m));
+    }
+
+    private static void put(Map<Measure, Double> measures, Measure measure, @Nullable Double mm) {
+        if (mm != null) {
+            measures.put(measure, mm);
+        }
+    }
+}

@@ -1,0 +1,7 @@
+/** Clients and their heads. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "db"})
+package gyrotaxis.server.book;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

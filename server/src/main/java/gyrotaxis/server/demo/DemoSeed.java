@@ -1,0 +1,83 @@
+package gyrotaxis.server.demo;
+
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.server.bench.BriefBody;
+import gyrotaxis.server.bench.PlanDesk;
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.Client;
+import gyrotaxis.server.book.Head;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Settings;
+import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.StockedLine;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Fills an empty demo database with the made-up studio, once. */
+@Component
+class DemoSeed implements ApplicationRunner {
+    private final Settings settings;
+    private final JsonMapper json;
+    private final Shelf shelf;
+    private final Book book;
+    private final PlanDesk desk;
+    private final Clock clock;
+
+    DemoSeed(Settings settings, JsonMapper json, Shelf shelf, Book book, PlanDesk desk, Clock clock) {
+        this.settings = settings;
+        this.json = json;
+        this.shelf = shelf;
+        this.book = book;
+        this.desk = desk;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments args) throws IOException {
+        if (settings.demo() && shelf.all().isEmpty() && book.clients().isEmpty()) {
+            try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
+                fill(json.readValue(in, DemoStudio.class));
+            }
+        }
+    }
+
+    private void fill(DemoStudio studio) {
+        Map<String, UUID> lines = new HashMap<>();
+        studio.hairLines().forEach(body -> {
+            StockedLine line = body.toLine(UUID.randomUUID());
+            shelf.add(line);
+            lines.put(line.hair().name(), line.id());
+        });
+        for (DemoStudio.DemoClient c : studio.clients()) {
+            Fields f = new Fields();
+            UUID id = UUID.randomUUID();
+            book.add(new Client(id, c.name(), c.wishes(), c.notes(), c.ownHair().check(f, ""), 1, clock.instant()));
+            book.add(new Head(UUID.randomUUID(), id, clock.instant(), c.head().check(f, "")));
+            for (DemoStudio.DemoPlan p : c.plans()) {
+                UUID line = f.present("hairLine", "The hair line", lines.get(p.hairLine()), id);
+                desk.keep(
+                        id,
+                        p.name(),
+                        new BriefBody(
+                                c.head(),
+                                c.ownHair(),
+                                p.foundation(),
+                                line.toString(),
+                                p.fullness(),
+                                Installer.STYLIST));
+            }
+            f.orRefuse(() -> id);
+        }
+    }
+}

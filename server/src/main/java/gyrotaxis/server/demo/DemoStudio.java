@@ -1,0 +1,18 @@
+package gyrotaxis.server.demo;
+
+import gyrotaxis.server.bench.BriefBody;
+import gyrotaxis.server.book.HeadBody;
+import gyrotaxis.server.book.OwnHairBody;
+import gyrotaxis.server.shelf.HairLineBody;
+import java.util.List;
+
+/** The made-up studio as its file tells it; nobody in it is real. */
+record DemoStudio(List<HairLineBody> hairLines, List<DemoClient> clients) {
+
+    /** A made-up client with her head and her plan. */
+    record DemoClient(
+            String name, String wishes, String notes, OwnHairBody ownHair, HeadBody head, List<DemoPlan> plans) {}
+
+    /** A plan; the hair line is told by its name. */
+    record DemoPlan(String name, String hairLine, BriefBody.FoundationBody foundation, double fullness) {}
+}

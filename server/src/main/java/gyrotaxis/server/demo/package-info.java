@@ -1,0 +1,7 @@
+/** A made-up studio to try the product with. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "shelf", "book", "bench", "db"})
+package gyrotaxis.server.demo;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,120 @@
+package gyrotaxis.server.shared;
+
+import gyrotaxis.core.quantity.Interval;
+import java.util.ArrayList;
+import java.util.Currency;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Checks the fields of one request and gathers all that is wrong, so that a form can show everything at once.
+ *
+ * <p>Each check returns a usable value even after a problem, so that the checks can go on; {@link #orRefuse} then throws.
+ */
+public final class Fields {
+    private static final double MM_PER_CM = 10;
+    private final List<FieldProblem> problems = new ArrayList<>();
+
+    /** A length in mm within limits. */
+    public double lengthMm(String field, String words, @Nullable Double value, Interval limits) {
+        if (value == null || !limits.contains(value)) {
+            add(field, words + between(limits.min() / MM_PER_CM, limits.max() / MM_PER_CM, " cm"), limits, "mm");
+            return limits.middle();
+        }
+        return value;
+    }
+
+    /** A number within limits. */
+    public double number(String field, String words, @Nullable Double value, Interval limits) {
+        if (value == null || !limits.contains(value)) {
+            add(field, words + between(limits.min(), limits.max(), ""), limits, "");
+            return limits.middle();
+        }
+        return value;
+    }
+
+    /** A whole number within limits. */
+    public int whole(String field, String words, @Nullable Integer value, Interval limits) {
+        return (int) number(field, words, value == null ? null : (double) value, limits);
+    }
+
+    /** A text of 1 to {@code longest} characters, stripped. */
+    public String text(String field, String words, @Nullable String value, int longest) {
+        String stripped = value == null ? "" : value.strip();
+        if (stripped.isEmpty()) {
+            problem(field, words + " is missing.");
+        }
+        return textOrEmpty(field, words, stripped, longest);
+    }
+
+    /** A text of up to {@code longest} characters, stripped; absent counts as empty. */
+    public String textOrEmpty(String field, String words, @Nullable String value, int longest) {
+        String stripped = value == null ? "" : value.strip();
+        if (stripped.length() > longest) {
+            problem(field, words + " may have at most " + longest + " characters; this has " + stripped.length() + ".");
+            return stripped.substring(0, longest);
+        }
+        return stripped;
+    }
+
+    /** A value that must be there. */
+    public <T> T present(String field, String words, @Nullable T value, T standIn) {
+        if (value == null) {
+            problem(field, words + " is missing.");
+            return standIn;
+        }
+        return value;
+    }
+
+    /** A currency by its three letters. */
+    public Currency currency(String field, @Nullable String code) {
+        try {
+            return Currency.getInstance(code == null ? "" : code.strip().toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            problem(field, "No currency has the letters \"" + code + "\"; EUR or GBP, say.");
+            return Currency.getInstance("EUR");
+        }
+    }
+
+    /** An id; null after a problem. */
+    public @Nullable UUID id(String field, String words, @Nullable String value) {
+        try {
+            return UUID.fromString(value == null ? "" : value);
+        } catch (IllegalArgumentException e) {
+            problem(field, words + " is not chosen.");
+            return null;
+        }
+    }
+
+    /** Notes a problem that only the caller can see. */
+    public void problem(String field, String message) {
+        problems.add(new FieldProblem(field, message, null, null, ""));
+    }
+
+    /**
+     * What {@code made} makes of the checked values.
+     *
+     * @throws FieldProblems if anything was wrong
+     */
+    public <T> T orRefuse(Supplier<T> made) {
+        if (!problems.isEmpty()) {
+            throw new FieldProblems(problems);
+        }
+        return made.get();
+    }
+
+    private void add(String field, String message, Interval limits, String unit) {
+        problems.add(new FieldProblem(field, message, limits.min(), limits.max(), unit));
+    }
+
+    private static String between(double min, double max, String unit) {
+        return " must be between " + say(min) + " and " + say(max) + unit + ".";
+    }
+
+    private static String say(double v) {
+        return v == Math.rint(v) ? String.valueOf((long) v) : String.valueOf(v);
+    }
+}

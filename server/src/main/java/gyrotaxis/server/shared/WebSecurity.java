@@ -1,0 +1,76 @@
+package gyrotaxis.server.shared;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.userdetails.User;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may ask, and what a browser may do with the answer. */
+@Configuration(proxyBeanMethods = false)
+class WebSecurity {
+    /** The only name there is to sign in with. */
+    static final String USER = "studio";
+
+    private static final String CONTENT_POLICY = String.join(
+            "; ",
+            "default-src 'self'",
+            "img-src 'self' data: blob:",
+            "object-src 'none'",
+            "base-uri 'self'",
+            "form-action 'self'",
+            "frame-ancestors 'none'");
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, Settings settings) {
+        boolean isOpen = settings.passphrase() == null;
+        http.csrf(CsrfConfigurer::spa)
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .authorizeHttpRequests(a -> {
+                    if (isOpen) {
+                        a.anyRequest().permitAll();
+                    } else {
+                        a.anyRequest().authenticated();
+                    }
+                });
+        if (!isOpen) {
+            http.httpBasic(Customizer.withDefaults());
+        }
+        return http.build();
+    }
+
+    @Bean
+    UserDetailsService users(Settings settings) {
+        InMemoryUserDetailsManager users = new InMemoryUserDetailsManager();
+        String passphrase = settings.passphrase();
+        if (passphrase != null) {
+            PasswordEncoder encoder = PasswordEncoderFactories.createDelegatingPasswordEncoder();
+            users.createUser(
+                    User.withUsername(USER).password(encoder.encode(passphrase)).build());
+        }
+        return users;
+    }
+
+    /** Client records do not leave this machine by accident. */
+    @Bean
+    Object listensBeyondThisMachineOnlyWithAPassphrase(Settings settings, @Value("${server.address}") String address)
+            throws UnknownHostException {
+        String passphrase = settings.passphrase();
+        if (!InetAddress.getByName(address).isLoopbackAddress() && (passphrase == null || passphrase.isBlank())) {
+            throw new IllegalStateException("server.address is " + address
+                    + ", which other machines can reach; set gyrotaxis.passphrase first, or listen on 127.0.0.1");
+        }
+        return address;
+    }
+}

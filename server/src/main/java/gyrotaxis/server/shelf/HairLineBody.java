@@ -1,0 +1,79 @@
+package gyrotaxis.server.shelf;
+
+import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Money;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Currency;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A hair line as it is written down.
+ *
+ * @param version the version this was read with; 0 for a new line
+ */
+public record HairLineBody(
+        @Nullable String name,
+        @Nullable String supplier,
+        @Nullable Texture texture,
+        @Nullable @Schema(nullable = true) Double lengthMm,
+        boolean hasBead,
+        @Nullable @Schema(nullable = true) Integer loopsPerBundle,
+        @Nullable @Schema(nullable = true) Integer bundlesPerPack,
+        @Nullable @Schema(nullable = true) Double gramsPerLoop,
+        @Nullable @Schema(nullable = true) Long priceMinor,
+        @Nullable String currency,
+        boolean isCoated,
+        @Nullable List<String> colours,
+        @Nullable @Schema(nullable = true) Integer loopsOnShelf,
+        int version) {
+    private static final int LONGEST_NAME = 80;
+    private static final int MOST_COLOURS = 12;
+    private static final Interval PRICE_MINOR = new Interval(0, 100_000_000);
+    private static final Interval ON_SHELF = new Interval(0, PackCount.MOST_SHELF_LOOPS);
+
+    /** The line, or all that is wrong with it. */
+    public StockedLine toLine(UUID id) {
+        Fields f = new Fields();
+        String checkedName = f.text("name", "The name", name, LONGEST_NAME);
+        String checkedSupplier = f.text("supplier", "The supplier", supplier, LONGEST_NAME);
+        Texture checkedTexture = f.present("texture", "The texture", texture, Texture.DEEP_WAVE);
+        double length = f.lengthMm("lengthMm", "The length", lengthMm, HairLine.LENGTH_MM);
+        int loops = f.whole("loopsPerBundle", "Loops in a bundle", loopsPerBundle, HairLine.LOOPS);
+        int bundles = f.whole("bundlesPerPack", "Bundles in a pack", bundlesPerPack, HairLine.BUNDLES);
+        double grams = f.number("gramsPerLoop", "Grams of a loop", gramsPerLoop, HairLine.GRAMS);
+        double price =
+                f.number("priceMinor", "The price", priceMinor == null ? null : (double) priceMinor, PRICE_MINOR);
+        Currency checkedCurrency = f.currency("currency", currency);
+        int shelf = f.whole("loopsOnShelf", "Loops on the shelf", loopsOnShelf, ON_SHELF);
+        List<String> given = colours == null ? List.of() : colours;
+        List<String> checkedColours = given.stream()
+                .limit(MOST_COLOURS)
+                .map(c -> f.text("colours", "A colour", c, LONGEST_NAME).replaceAll("\\s+", " "))
+                .toList();
+        if (given.isEmpty() || given.size() > MOST_COLOURS) {
+            f.problem("colours", "Name 1 to " + MOST_COLOURS + " colours.");
+        }
+        return f.orRefuse(() -> new StockedLine(
+                id,
+                checkedSupplier,
+                new HairLine(
+                        checkedName,
+                        checkedTexture,
+                        length,
+                        hasBead,
+                        loops,
+                        bundles,
+                        grams,
+                        new Money((long) price, checkedCurrency),
+                        isCoated,
+                        checkedColours),
+                shelf,
+                version));
+    }
+}

@@ -1,0 +1,24 @@
+package gyrotaxis.server.shelf;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The hair lines a studio knows. */
+public interface Shelf {
+    /** All lines, by name. */
+    List<StockedLine> all();
+
+    /** One line. */
+    Optional<StockedLine> find(UUID id);
+
+    /** Puts a new line on the shelf. */
+    void add(StockedLine line);
+
+    /**
+     * Changes a line, if nobody has since the version that {@code line} carries.
+     *
+     * @return the line with its new version, or empty if a newer one is stored
+     */
+    Optional<StockedLine> change(StockedLine line);
+}

@@ -1,0 +1,117 @@
+package gyrotaxis.server;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Speaks to the server as the front end does. */
+public final class Api {
+    static final JsonMapper JSON = new JsonMapper();
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    Api(String address) {
+        this.address = address;
+    }
+
+    /** An answer: its status and, if it was JSON, its body. */
+    record Answer(int status, String text, String type) {
+        JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        /** The message at one field of a problem detail. */
+        String messageAt(String field) {
+            for (JsonNode e : json().path("errors")) {
+                if (e.path("field").asString().equals(field)) {
+                    return e.path("message").asString();
+                }
+            }
+            throw new AssertionError("no message at " + field + " in " + text);
+        }
+    }
+
+    String address() {
+        return address;
+    }
+
+    Answer get(String path) {
+        return answer(request(path).GET().build());
+    }
+
+    Answer post(String path, Object body) {
+        return send("POST", path, body.toString());
+    }
+
+    Answer put(String path, Object body) {
+        return send("PUT", path, body.toString());
+    }
+
+    Answer delete(String path) {
+        return send("DELETE", path, "");
+    }
+
+    Answer send(String method, String path, String body) {
+        return answer(request(path)
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .method(method, BodyPublishers.ofString(body))
+                .build());
+    }
+
+    /** A POST whose length is not told beforehand. */
+    Answer chunked(String path, String body) {
+        return answer(request(path)
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .POST(BodyPublishers.ofInputStream(
+                        () -> new ByteArrayInputStream(body.getBytes(StandardCharsets.UTF_8))))
+                .build());
+    }
+
+    /** The brief of the first demo plan, to be changed at will. */
+    ObjectNode anyBrief() {
+        return (ObjectNode) get("/api/plans").json().get(0).get("brief");
+    }
+
+    HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path));
+    }
+
+    Answer answer(HttpRequest request) {
+        try {
+            HttpResponse<String> r = http.send(request, BodyHandlers.ofString());
+            return new Answer(
+                    r.statusCode(),
+                    r.body(),
+                    r.headers().firstValue("Content-Type").orElse(""));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private String token() {
+        get("/api/hair-lines");
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("none");
+    }
+}

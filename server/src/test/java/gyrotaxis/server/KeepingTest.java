@@ -1,0 +1,180 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.server.Api.Answer;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Clients, hair lines and plans, on a real database. */
+@ExtendWith(RunningServer.class)
+class KeepingTest {
+    private static ObjectNode newClient(String name) {
+        ObjectNode c = Api.JSON.createObjectNode();
+        c.put("name", name).put("wishes", "Waves").put("notes", "").put("version", 0);
+        c.set("ownHair", Api.JSON.readTree("{\"density\":\"FINE\",\"conditions\":[\"TENDER\",\"THIN_EDGES\"]}"));
+        c.set(
+                "head",
+                Api.JSON.readTree(
+                        "{\"roundMm\":560,\"frontToNapeMm\":355,\"overTopMm\":325,\"alongFrontMm\":null,\"roundBackMm\":null,\"napeWidthMm\":118}"));
+        return c;
+    }
+
+    private static ObjectNode newLine(String name) {
+        return (ObjectNode) Api.JSON.valueToTree(Map.ofEntries(
+                Map.entry("name", name),
+                Map.entry("supplier", "Ninth Pier Wholesale"),
+                Map.entry("texture", "DEEP_WAVE"),
+                Map.entry("lengthMm", 400),
+                Map.entry("hasBead", false),
+                Map.entry("loopsPerBundle", 20),
+                Map.entry("bundlesPerPack", 2),
+                Map.entry("gramsPerLoop", 3.5),
+                Map.entry("priceMinor", 1200),
+                Map.entry("currency", "gbp"),
+                Map.entry("isCoated", true),
+                Map.entry("colours", java.util.List.of("ink", "rust")),
+                Map.entry("loopsOnShelf", 7),
+                Map.entry("version", 0)));
+    }
+
+    @Test
+    void aClientComesBackAsWrittenAndIsErasedWithHerPlans(Api api) {
+        JsonNode added = api.post("/api/clients", newClient("Perpetua Slipway")).json();
+        String at = "/api/clients/" + added.path("id").asString();
+        assertThat(api.get(at).json()).isEqualTo(added);
+        assertThat(added.path("ownHair").path("conditions").toString()).isEqualTo("[\"THIN_EDGES\",\"TENDER\"]");
+        assertThat(added.at("/heads/0/measures/alongFrontMm").isNull()).isTrue();
+        ObjectNode begun = Api.JSON
+                .createObjectNode()
+                .put("clientId", added.path("id").asString())
+                .put("name", "");
+        Answer plan = api.post("/api/plans", begun);
+        assertThat(plan.status()).isEqualTo(201);
+        assertThat(plan.json().at("/brief/head/napeWidthMm").asDouble()).isEqualTo(118);
+        assertThat(api.delete(at).status()).isEqualTo(204);
+        assertThat(api.get(at).status()).isEqualTo(404);
+        assertThat(api.get("/api/plans/" + plan.json().path("id").asString()).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aNewMeasurementIsKeptBesideTheOldHead(Api api) {
+        ObjectNode written = newClient("Hester Lock");
+        JsonNode added = api.post("/api/clients", written).json();
+        String at = "/api/clients/" + added.path("id").asString();
+        written.put("version", 1);
+        assertThat(api.put(at, written).json().path("heads")).hasSize(1);
+        written.put("version", 2);
+        ((ObjectNode) written.path("head")).put("roundMm", 562);
+        JsonNode changed = api.put(at, written).json();
+        assertThat(changed.path("heads")).hasSize(2);
+        assertThat(changed.at("/heads/0/measures/roundMm").asDouble()).isEqualTo(562);
+    }
+
+    @Test
+    void aHairLineComesBackAsWritten(Api api) {
+        JsonNode line = api.post("/api/hair-lines", newLine("Spindrift " + UUID.randomUUID()))
+                .json();
+        assertThat(line.path("currency").asString()).isEqualTo("GBP");
+        assertThat(line.path("loopsPerPack").asInt()).isEqualTo(40);
+        assertThat(line.path("colours").toString()).isEqualTo("[\"ink\",\"rust\"]");
+        assertThat(api.get("/api/hair-lines").json()).contains(line);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "loopsPerBundle, 0", "loopsPerBundle, null", "bundlesPerPack, 13", "gramsPerLoop, 0", "lengthMm, 5",
+        "priceMinor, -1", "currency, '\"pearls\"'", "name, '\" \"'", "colours, []", "colours, '[\"\"]'",
+        "texture, null", "loopsOnShelf, -1", "supplier, null"
+    })
+    void hairThatCannotBeIsSaidAtItsField(String field, String value, Api api) {
+        ObjectNode line = newLine("Undertow");
+        line.set(field, Api.JSON.readTree(value));
+        Answer answer = api.post("/api/hair-lines", line);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt(field)).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"name, '\"\"'", "head, null"})
+    void aClientNeedsANameAndAHead(String field, String value, Api api) {
+        ObjectNode client = newClient("Nobody");
+        client.set(field, Api.JSON.readTree(value));
+        assertThat(api.post("/api/clients", client).messageAt(field)).contains("missing");
+        client.put("name", "x".repeat(121));
+        assertThat(api.post("/api/clients", client).messageAt("name")).contains("at most 120");
+    }
+
+    @Test
+    void aPlanIsSavedOverOnlyByWhoHasSeenItsLastVersion(Api api) {
+        JsonNode plan = api.get("/api/plans").json().get(0);
+        String at = "/api/plans/" + plan.path("id").asString();
+        ObjectNode change = Api.JSON.createObjectNode();
+        change.put("name", plan.path("name").asString())
+                .put("version", plan.path("version").asInt());
+        ObjectNode brief = (ObjectNode) plan.path("brief").deepCopy();
+        change.set("brief", brief.put("fullness", 1.1));
+        JsonNode saved = api.put(at, change).json();
+        assertThat(saved.path("version").asInt()).isEqualTo(plan.path("version").asInt() + 1);
+        assertThat(api.get(at).json().at("/brief/fullness").asDouble()).isEqualTo(1.1);
+        brief.put("fullness", 0.9);
+        Answer stale = api.put(at, change);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().at("/current/version")).isEqualTo(saved.path("version"));
+        assertThat(api.get(at).json().at("/brief/fullness").asDouble()).isEqualTo(1.1);
+        brief.put("fullness", 77);
+        assertThat(api.put(at, change).messageAt("fullness")).contains("between");
+    }
+
+    @Test
+    void staleClientsAndLinesAreRefusedToo(Api api) {
+        JsonNode client = api.post("/api/clients", newClient("Ottilie Thole")).json();
+        ObjectNode written = newClient("Ottilie Rowlock").put("version", 0);
+        Answer stale = api.put("/api/clients/" + client.path("id").asString(), written);
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().at("/current/name").asString()).isEqualTo("Ottilie Thole");
+        JsonNode line = api.post("/api/hair-lines", newLine("Backwash")).json();
+        Answer staleLine = api.put(
+                "/api/hair-lines/" + line.path("id").asString(),
+                newLine("Backwash").put("version", 5));
+        assertThat(staleLine.status()).isEqualTo(409);
+        ObjectNode right =
+                newLine("Backwash Two").put("version", line.path("version").asInt());
+        assertThat(api.put("/api/hair-lines/" + line.path("id").asString(), right)
+                        .json()
+                        .path("name")
+                        .asString())
+                .isEqualTo("Backwash Two");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/plans/", "/api/clients/"})
+    void unknownIdsAreNotThere(String path, Api api) {
+        assertThat(api.get(path + UUID.randomUUID()).status()).isEqualTo(404);
+        assertThat(api.get(path + "not-a-number").status()).isEqualTo(400);
+        assertThat(api.delete(path + UUID.randomUUID()).status()).isEqualTo(404);
+        ObjectNode nobody = Api.JSON
+                .createObjectNode()
+                .put("clientId", UUID.randomUUID().toString())
+                .put("name", "x");
+        assertThat(api.post("/api/plans", nobody).status()).isEqualTo(404);
+        assertThat(api.get("/api/nothing").status()).isEqualTo(404);
+    }
+
+    @Test
+    void theDemoStudioHasItsPeopleAndHair(Api api) {
+        assertThat(api.get("/api/clients").json().size()).isGreaterThanOrEqualTo(6);
+        assertThat(api.get("/api/hair-lines").json().size()).isGreaterThanOrEqualTo(8);
+        for (JsonNode plan : api.get("/api/plans").json()) {
+            assertThat(api.post("/api/plan", plan.path("brief")).status()).isEqualTo(200);
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.server.Api.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+@ExtendWith(RunningServer.class)
+class PlanApiTest {
+    @Test
+    void aBriefComesToAPlanWithoutBeingKept(Api api) {
+        int kept = api.get("/api/plans").json().size();
+        Answer answer = api.post("/api/plan", api.anyBrief());
+        assertThat(answer.status()).isEqualTo(200);
+        JsonNode plan = answer.json();
+        JsonNode ledger = plan.path("ledger");
+        assertThat(ledger.path("stations").asInt())
+                .isEqualTo(plan.path("stations").size())
+                .isGreaterThan(50);
+        assertThat(ledger.path("packs").asInt() * ledger.path("loopsPerPack").asInt()
+                        + ledger.path("shelfLoops").asInt())
+                .isEqualTo(ledger.path("neededLoops").asInt()
+                        + ledger.path("leftOverLoops").asInt());
+        assertThat(plan.path("map").path("outline").size()).isGreaterThan(200);
+        assertThat(plan.path("views")).hasSize(2);
+        assertThat(api.get("/api/plans").json()).hasSize(kept);
+        assertThat(api.post("/api/plan", api.anyBrief()).text()).isEqualTo(answer.text());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/head/roundMm, 56, head.roundMm, between 43 and 69 cm",
+        "/head/overTopMm, null, head.overTopMm, between 23 and 44 cm",
+        "/head/napeWidthMm, -1, head.napeWidthMm, between 6 and 21 cm",
+        "/head/overTopMm, 425, head.overTopMm, Measure it again",
+        "/foundation/frontRows, 0, foundation.frontRows, between 6 and 20",
+        "/foundation/frontRows, 2000000, foundation.frontRows, between 6 and 20",
+        "/foundation/backRows, 19, foundation.backRows, between 2 and",
+        "/foundation/earLineBehindMm, 99, foundation.earLineBehindMm, between -2 and 3 cm",
+        "/fullness, 9, fullness, between 0.5 and 1.6",
+        "/installer, null, installer, is missing",
+        "/hairLineId, '\"nothing\"', hairLineId, not chosen",
+        "/hairLineId, '\"00000000-0000-0000-0000-000000000000\"', hairLineId, no longer on the shelf",
+        "/foundation, null, foundation, is missing"
+    })
+    void whatCannotBePlannedIsSaidAtItsField(String at, String value, String field, String says, Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, at, value);
+        Answer answer = api.post("/api/plan", brief);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.messageAt(field)).contains(says);
+    }
+
+    @Test
+    void everythingWrongIsSaidAtOnce(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, "/head/roundMm", "1");
+        set(brief, "/fullness", "-1");
+        set(brief, "/foundation/frontRows", "5");
+        assertThat(api.post("/api/plan", brief).json().path("errors")).hasSize(3);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/head/roundMm, '\"wide\"', head.roundMm",
+        "/foundation/frontRows, 7.5, foundation.frontRows",
+        "/installer, '\"ROBOT\"', installer",
+        "/haste, 3, haste"
+    })
+    void whatCannotBeReadIsSaidAtItsField(String at, String value, String field, Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, at, value);
+        Answer answer = api.post("/api/plan", brief);
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.messageAt(field)).isNotBlank();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "{", "[]", "null", "\"a\"", "{\"head\": {}}", "{}"})
+    void whatIsNoBriefIsRefusedPolitely(String body, Api api) {
+        Answer answer = api.send("POST", "/api/plan", body);
+        assertThat(answer.status()).isBetween(400, 422);
+        assertThat(answer.type()).startsWith("application/problem+json");
+        assertThat(answer.text()).doesNotContain("Exception");
+    }
+
+    @Test
+    void findingsCarryRemediesThatAreBriefs(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, "/foundation/frontRows", "6");
+        set(brief, "/foundation/backRows", "4");
+        ((ObjectNode) brief.path("ownHair")).put("density", "THICK");
+        JsonNode finding = api.post("/api/plan", brief).json().path("findings").get(0);
+        assertThat(finding.path("code").asString()).isEqualTo("ROPE_THICK_ROWS");
+        JsonNode mended = finding.path("remedy").path("brief");
+        assertThat(mended.path("hairLineId")).isEqualTo(brief.path("hairLineId"));
+        assertThat(api.post("/api/plan", mended).json().path("findings").toString())
+                .doesNotContain("ROPE");
+    }
+
+    private static ObjectNode ofWholeHead(Api api) {
+        ObjectNode brief = api.anyBrief();
+        ObjectNode head = (ObjectNode) brief.path("head");
+        head.put("roundMm", 565).put("frontToNapeMm", 360).put("overTopMm", 330).put("alongFrontMm", 317);
+        head.put("roundBackMm", 370).put("napeWidthMm", 125);
+        return brief;
+    }
+
+    private static void set(ObjectNode brief, String at, String value) {
+        int slash = at.lastIndexOf('/');
+        ObjectNode parent = slash == 0 ? brief : (ObjectNode) brief.at(at.substring(0, slash));
+        parent.set(at.substring(slash + 1), Api.JSON.readTree(value));
+    }
+}
