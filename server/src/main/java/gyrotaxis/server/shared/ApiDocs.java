@@ -5,6 +5,7 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -25,8 +26,20 @@ class ApiDocs {
                 Map<String, Schema> properties = schema.getProperties();
                 if (properties != null) {
                     schema.setRequired(new ArrayList<>(properties.keySet()));
+                    properties.replaceAll((name, property) -> orNull(property));
                 }
             }
         };
+    }
+
+    /** A reference that may be null is written as a choice; beside a reference, types would not be read. */
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    private static Schema orNull(Schema property) {
+        if (property.get$ref() == null
+                || property.getTypes() == null
+                || !property.getTypes().contains("null")) {
+            return property;
+        }
+        return new Schema().anyOf(List.of(new Schema().$ref(property.get$ref()), new Schema().types(Set.of("null"))));
     }
 }

@@ -1,0 +1,33 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import tseslint from 'typescript-eslint';
+
+/** Arrows of the front end: app → features → viz, ui, api → lib. */
+const forbid = (files, ...patterns) => ({
+  files,
+  rules: {
+    'no-restricted-imports': [
+      'error',
+      {
+        patterns: patterns.map((group) => ({
+          group: [group],
+          message: 'against the arrows: app → features → viz, ui, api → lib',
+        })),
+      },
+    ],
+  },
+});
+
+export default tseslint.config(
+  { ignores: ['target', 'node_modules', 'src/api/schema.ts'] },
+  js.configs.recommended,
+  ...tseslint.configs.strict,
+  hooks.configs.flat.recommended,
+  forbid(['src/lib/**'], '**/api/*', '**/ui/*', '**/viz/*', '**/features/**', '**/app/*'),
+  forbid(['src/api/**'], '**/ui/*', '**/viz/*', '**/features/**', '**/app/*', 'react'),
+  forbid(['src/ui/**'], '**/api/*', '**/viz/*', '**/features/**', '**/app/*'),
+  forbid(['src/viz/**'], '**/ui/*', '**/features/**', '**/app/*', 'zustand', '**/api/client'),
+  forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
+  forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
+  forbid(['src/features/shelf/**'], '**/app/*', '**/book/*', '**/bench/*'),
+);

@@ -1,0 +1,63 @@
+import createClient from 'openapi-fetch';
+import { AWAY, Problem, problemFrom } from './problems';
+import type { paths } from './schema';
+
+const http = createClient<paths>({ baseUrl: window.location.origin });
+
+/** The server proves that a change comes from its own page by a cookie that only that page can read. */
+http.use({
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+    if (token && request.method !== 'GET') {
+      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
+    }
+    return request;
+  },
+});
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The body of a good answer; throws a Problem otherwise. */
+async function take<T>(asked: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await asked;
+  } catch (cause) {
+    if (cause instanceof DOMException && cause.name === 'AbortError') throw cause;
+    throw new Problem(0, AWAY);
+  }
+  if (!answer.response.ok) {
+    throw problemFrom(answer.response.status, answer.error);
+  }
+  return answer.data as T;
+}
+
+type Body<P extends keyof paths, M extends 'post' | 'put'> = paths[P] extends {
+  [K in M]: { requestBody: { content: { 'application/json': infer B } } };
+}
+  ? B
+  : never;
+
+export const api = {
+  compute: (brief: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body: brief })),
+  plans: () => take(http.GET('/api/plans')),
+  plan: (id: string) => take(http.GET('/api/plans/{id}', { params: { path: { id } } })),
+  beginPlan: (body: Body<'/api/plans', 'post'>) => take(http.POST('/api/plans', { body })),
+  changePlan: (id: string, body: Body<'/api/plans/{id}', 'put'>) =>
+    take(http.PUT('/api/plans/{id}', { params: { path: { id } }, body })),
+  removePlan: (id: string) => take(http.DELETE('/api/plans/{id}', { params: { path: { id } } })),
+  clients: () => take(http.GET('/api/clients')),
+  addClient: (body: Body<'/api/clients', 'post'>) => take(http.POST('/api/clients', { body })),
+  changeClient: (id: string, body: Body<'/api/clients/{id}', 'put'>) =>
+    take(http.PUT('/api/clients/{id}', { params: { path: { id } }, body })),
+  eraseClient: (id: string) => take(http.DELETE('/api/clients/{id}', { params: { path: { id } } })),
+  hairLines: () => take(http.GET('/api/hair-lines')),
+  addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
+    take(http.POST('/api/hair-lines', { body })),
+  changeHairLine: (id: string, body: Body<'/api/hair-lines/{id}', 'put'>) =>
+    take(http.PUT('/api/hair-lines/{id}', { params: { path: { id } }, body })),
+};

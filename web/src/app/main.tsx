@@ -1,0 +1,60 @@
+import './theme.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { BenchDoor, BenchPage } from '../features/bench';
+import { BookPage } from '../features/book';
+import { ShelfPage } from '../features/shelf';
+import { ErrorBoundary } from './ErrorBoundary';
+import { Frame } from './Frame';
+import { LaterPlace } from './LaterPlace';
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
+});
+
+const root = document.getElementById('root');
+if (!root) throw new Error('index.html has no #root');
+
+createRoot(root).render(
+  <StrictMode>
+    <ErrorBoundary>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <Routes>
+            <Route element={<Frame />}>
+              <Route path="/book" element={<BookPage />} />
+              <Route path="/bench" element={<BenchDoor />} />
+              <Route path="/bench/:planId" element={<BenchPage />} />
+              <Route
+                path="/chair"
+                element={
+                  <LaterPlace
+                    name="Chair"
+                    words="The plan as it is worked: one row at a time, large enough for wet hands, with counts, clock and undo."
+                    to="/bench"
+                    way="See the plan on the bench"
+                  />
+                }
+              />
+              <Route path="/shelf" element={<ShelfPage />} />
+              <Route
+                path="/practice"
+                element={
+                  <LaterPlace
+                    name="Practice"
+                    words="Knots, hook bearings and judgement, one question at a time on the same map."
+                    to="/book"
+                    way="Back to the book"
+                  />
+                }
+              />
+              <Route path="*" element={<Navigate to="/book" replace />} />
+            </Route>
+          </Routes>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ErrorBoundary>
+  </StrictMode>,
+);

@@ -1,0 +1,107 @@
+import { useQuery } from '@tanstack/react-query';
+import { Redo2, Undo2 } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import type { SavedPlan } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { planQuery } from './bench.queries';
+import { createBench, type Saving } from './benchStore';
+import { Consequences } from './Consequences';
+import { ElsewhereDialog } from './ElsewhereDialog';
+import { KeysDialog } from './KeysDialog';
+import { Stage } from './Stage';
+import { Thread } from './Thread';
+import { BenchContext, ComputedContext, useBench } from './useBench';
+import { useAutosave } from './useAutosave';
+import { useBenchKeys } from './useBenchKeys';
+import { useComputedPlan } from './useComputedPlan';
+
+/** The bench with the plan that the address names. */
+export function BenchPage() {
+  const { planId = '' } = useParams();
+  const plan = useQuery(planQuery(planId));
+  if (plan.isPending) return <Notice words="Fetching the plan…" />;
+  if (plan.isError) return <Notice words={plan.error.message} />;
+  return <OpenBench key={plan.data.id} plan={plan.data} />;
+}
+
+function Notice({ words }: { words: string }) {
+  return (
+    <main className="grid flex-1 place-items-center p-8">
+      <div className="max-w-md text-center" role="status">
+        <p className="mb-4 text-lg">{words}</p>
+        <Link to="/book" className="underline">
+          Back to the book
+        </Link>
+      </div>
+    </main>
+  );
+}
+
+function OpenBench({ plan }: { plan: SavedPlan }) {
+  const store = useMemo(() => createBench(plan), [plan]);
+  const brief = useStore(store, (b) => b.brief);
+  const computed = useComputedPlan(brief);
+  const [isHelpOpen, setHelpOpen] = useState(false);
+  useAutosave(store, computed.of);
+  useBenchKeys(store, () => setHelpOpen(true));
+
+  return (
+    <BenchContext value={store}>
+      <ComputedContext value={computed}>
+        <main className="flex min-h-0 flex-1 flex-col">
+          <BenchHead />
+          <div className="flex min-h-0 flex-1">
+            <Thread />
+            <Stage />
+            <Consequences />
+          </div>
+        </main>
+        <ElsewhereDialog />
+        <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+      </ComputedContext>
+    </BenchContext>
+  );
+}
+
+const SAVING_WORDS: Record<Saving, string> = {
+  saved: 'Saved',
+  changed: 'Kept on this device',
+  saving: 'Saving…',
+  away: 'Kept on this device; the server does not answer',
+};
+
+function BenchHead() {
+  const clientName = useBench((b) => b.clientName);
+  const name = useBench((b) => b.name);
+  const rename = useBench((b) => b.rename);
+  const saving = useBench((b) => b.saving);
+  const canUndo = useBench((b) => b.past.length > 0);
+  const canRedo = useBench((b) => b.future.length > 0);
+  const undo = useBench((b) => b.undo);
+  const redo = useBench((b) => b.redo);
+  return (
+    <header className="flex items-center gap-3 border-b border-line bg-sheet px-4 py-1.5">
+      <h1 className="max-w-96 min-w-0 truncate text-lg font-semibold" title={clientName}>
+        {clientName}
+      </h1>
+      <input
+        aria-label="Name of the plan"
+        value={name}
+        maxLength={120}
+        onChange={(e) => rename(e.target.value)}
+        className="min-w-0 flex-1 rounded border border-transparent bg-transparent px-2 py-0.5 hover:border-edge"
+      />
+      <p role="status" className="text-sm whitespace-nowrap text-soft" data-saving={saving}>
+        {SAVING_WORDS[saving]}
+      </p>
+      <Button look="quiet" disabled={!canUndo} onClick={undo} title="Ctrl Z">
+        <Undo2 size={16} aria-hidden /> undo
+      </Button>
+      <Button look="quiet" disabled={!canRedo} onClick={redo} title="Ctrl Shift Z">
+        <Redo2 size={16} aria-hidden /> redo
+      </Button>
+    </header>
+  );
+}

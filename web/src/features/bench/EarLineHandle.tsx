@@ -1,0 +1,94 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { pathData, points } from '../../lib/curve';
+import type { Plan } from '../../api/types';
+import { useLengths } from '../../ui/prefs';
+import { useBench } from './useBench';
+
+const STEP_MM = 5;
+const FINE_MM = 1;
+
+/** The ear line, to be taken hold of: drag it on the map, or move it with the arrow keys (Shift for fine). */
+export function EarLineHandle({ plan }: { plan: Plan }) {
+  const behind = useBench((b) => b.brief.foundation.earLineBehindMm) ?? 0;
+  const change = useBench((b) => b.change);
+  const hold = useBench((b) => b.hold);
+  const lengths = useLengths();
+  const grip = useRef<{ y: number; behind: number } | null>(null);
+  const { min, max } = plan.limits.earLineBehindMm;
+  const top = points(plan.map.earLine).reduce((a, p) => (p.y < a.y ? p : a));
+
+  const move = (mm: number) =>
+    change('earLine', (b) => ({
+      ...b,
+      foundation: {
+        ...b.foundation,
+        earLineBehindMm: Math.max(min, Math.min(max, Math.round(mm))),
+      },
+    }));
+  const chartY = (e: PointerEvent<SVGElement>): number => {
+    const svg = e.currentTarget.ownerSVGElement;
+    const matrix = svg?.getScreenCTM();
+    return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse()).y : 0;
+  };
+  const letGo = () => {
+    grip.current = null;
+    hold(undefined);
+  };
+  const onKey = (e: KeyboardEvent) => {
+    const step = e.shiftKey ? FINE_MM : STEP_MM;
+    if (e.key === 'ArrowDown' || e.key === 'ArrowRight') move(behind + step);
+    else if (e.key === 'ArrowUp' || e.key === 'ArrowLeft') move(behind - step);
+    else if (e.key === 'Escape' && grip.current) {
+      move(grip.current.behind);
+      letGo();
+    } else return;
+    e.preventDefault();
+  };
+
+  const words = `${lengths.say(Math.abs(behind))} ${behind < 0 ? 'in front of' : 'behind'} the ears`;
+  return (
+    <g
+      tabIndex={0}
+      role="slider"
+      aria-label="Ear line"
+      aria-orientation="vertical"
+      aria-valuemin={min}
+      aria-valuemax={max}
+      aria-valuenow={behind}
+      aria-valuetext={words}
+      className="group cursor-ns-resize outline-none"
+      onKeyDown={onKey}
+      onPointerDown={(e) => {
+        e.currentTarget.setPointerCapture(e.pointerId);
+        grip.current = { y: chartY(e), behind };
+        hold(plan.ledger);
+      }}
+      onPointerMove={(e) => {
+        // The map keeps areas, not lengths, but near its middle a millimetre is a millimetre.
+        if (grip.current) move(grip.current.behind + chartY(e) - grip.current.y);
+      }}
+      onPointerUp={letGo}
+      onPointerCancel={letGo}
+    >
+      <path d={pathData(plan.map.earLine)} fill="none" stroke="transparent" strokeWidth={12} />
+      <path
+        d={pathData(plan.map.earLine)}
+        fill="none"
+        stroke="var(--thread)"
+        strokeWidth={1.6}
+        className="opacity-0 group-hover:opacity-100 group-focus-visible:opacity-100"
+      />
+      <rect
+        x={top.x - 9}
+        y={top.y - 3.5}
+        width={18}
+        height={7}
+        rx={2}
+        fill="var(--thread)"
+        stroke="var(--plait)"
+        strokeWidth={1}
+      />
+      <path d={`M${top.x - 4} ${top.y - 1.2}h8m-8 2.4h8`} stroke="var(--plait)" strokeWidth={0.8} />
+    </g>
+  );
+}

@@ -1,0 +1,57 @@
+import type { Finding } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { useBench, useComputed } from './useBench';
+
+const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
+  STOP: { sign: '■', words: 'Stop', look: 'border-chalk bg-chalk-wash' },
+  WARNING: { sign: '▲', words: 'Mind', look: 'border-chalk' },
+  HINT: { sign: '○', words: 'Note', look: 'border-line' },
+};
+
+/** What the core has to say about the plan, each with its remedy where there is one. */
+export function Findings() {
+  const { plan, problem } = useComputed();
+  const change = useBench((b) => b.change);
+  const holdRow = useBench((b) => b.holdRow);
+  const findings = plan?.findings ?? [];
+  return (
+    <section aria-label="Findings" className="flex flex-col gap-2 p-3">
+      {problem && (
+        <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
+          {problem.isAway
+            ? problem.message
+            : `${problem.message} The map still shows the last plan that worked.`}
+        </p>
+      )}
+      {findings.map((f) => (
+        <article
+          key={f.code + f.placeId + f.reason}
+          className={`rounded-md border p-2 text-sm leading-snug ${MARKS[f.severity].look}`}
+          onMouseEnter={() => f.placeKind === 'ROW' && holdRow(f.placeId)}
+        >
+          <p>
+            <strong className={f.severity === 'HINT' ? '' : 'text-chalk'}>
+              <span aria-hidden="true">{MARKS[f.severity].sign}</span> {MARKS[f.severity].words}.
+            </strong>{' '}
+            {f.reason}
+          </p>
+          {f.remedy && (
+            <Button
+              look="main"
+              className="mt-2 w-full"
+              onClick={() => {
+                const { brief } = f.remedy ?? {};
+                if (brief) change(`remedy ${f.code}`, () => brief);
+              }}
+            >
+              {f.remedy.words}
+            </Button>
+          )}
+        </article>
+      ))}
+      {findings.length === 0 && !problem && (
+        <p className="text-sm text-soft">Nothing to mind on this plan.</p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,61 @@
+import type { ReactNode } from 'react';
+import type { Plan } from '../../api/types';
+import { plural } from '../../lib/time';
+import { useLengths } from '../../ui/prefs';
+import { useBench } from './useBench';
+
+/** What is in her hand: a station, else a row. */
+export function HeldCard({ plan }: { plan: Plan }) {
+  const lengths = useLengths();
+  const heldRow = useBench((b) => b.heldRow);
+  const row = plan.rows.find((r) => r.id === heldRow);
+  const heldStation = useBench((b) => b.heldStation);
+  const station = plan.stations.find((s) => s.id === heldStation);
+  const rowOfStation = station && plan.rows.find((r) => r.id === station.row);
+
+  if (station && rowOfStation) {
+    return (
+      <Card title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}>
+        <Fact name="share" words={station.shareWords} />
+        <Fact name="knot" words={station.knotWords} />
+        <Fact name="from the start" words={lengths.say(station.alongMm)} />
+        <Fact
+          name="after the last"
+          words={station.gapMm === null ? 'first one' : lengths.say(station.gapMm)}
+        />
+      </Card>
+    );
+  }
+  if (row) {
+    return (
+      <Card title={row.words}>
+        <Fact name="length" words={lengths.say(row.lengthMm)} />
+        <Fact name="gathers" words={`${lengths.say(row.stripWidthMm)} wide`} />
+        <Fact name="plait about" words={lengths.say(row.braidWidthMm)} />
+        <Fact name="hooked" words={plural(row.stations, 'station')} />
+      </Card>
+    );
+  }
+  return null;
+}
+
+function Card({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div
+      role="status"
+      className="pointer-events-none absolute bottom-3 left-1/2 -translate-x-1/2 rounded-md border border-ink bg-sheet px-4 py-2 whitespace-nowrap shadow-lg"
+    >
+      <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>
+      <dl className="flex gap-5">{children}</dl>
+    </div>
+  );
+}
+
+function Fact({ name, words }: { name: string; words: string }) {
+  return (
+    <div>
+      <dt className="text-xs text-soft">{name}</dt>
+      <dd className="font-semibold">{words}</dd>
+    </div>
+  );
+}

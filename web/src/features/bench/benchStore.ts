@@ -1,0 +1,146 @@
+import { createStore } from 'zustand/vanilla';
+import type { Brief, Ledger, SavedPlan } from '../../api/types';
+import { readDraft } from './draft';
+
+export const STEPS = [
+  'client',
+  'head',
+  'parts',
+  'foundation',
+  'hair',
+  'knots',
+  'wear',
+  'counts',
+] as const;
+export type Step = (typeof STEPS)[number];
+
+export type Saving = 'saved' | 'changed' | 'saving' | 'away';
+
+/** Changes to the same thing within this time are undone together. */
+const ONE_CHANGE_MS = 900;
+
+export interface BenchState {
+  planId: string;
+  clientName: string;
+  name: string;
+  brief: Brief;
+  /** The last version known to be on the server. */
+  version: number;
+  saving: Saving;
+  texts: Record<string, string>;
+  past: Brief[];
+  future: Brief[];
+  step: Step;
+  heldRow: string | undefined;
+  heldStation: string | undefined;
+  /** The ledger as it was before what is being dragged was taken hold of. */
+  before: Ledger | undefined;
+  /** A newer version from elsewhere, until somebody decides. */
+  theirs: SavedPlan | undefined;
+  change: (what: string, edit: (brief: Brief) => Brief) => void;
+  setText: (field: string, text: string | undefined) => void;
+  undo: () => void;
+  redo: () => void;
+  go: (step: Step) => void;
+  hold: (ledger: Ledger | undefined) => void;
+  holdRow: (id: string | undefined) => void;
+  holdStation: (id: string | undefined) => void;
+  rename: (name: string) => void;
+  saved: (plan: SavedPlan, sent: Brief) => void;
+  setSaving: (saving: Saving) => void;
+  foundNewer: (theirs: SavedPlan) => void;
+  takeTheirs: () => void;
+  keepMine: () => void;
+}
+
+export type BenchStore = ReturnType<typeof createBench>;
+
+/** One opened plan: what is on the bench but not, or not yet, on the server. */
+export function createBench(plan: SavedPlan, now: () => number = Date.now) {
+  const draft = readDraft(plan.id);
+  let last = { what: '', at: 0 };
+
+  return createStore<BenchState>()((set, get) => ({
+    planId: plan.id,
+    clientName: plan.clientName,
+    name: draft?.name ?? plan.name,
+    brief: draft?.brief ?? plan.brief,
+    version: plan.version,
+    saving: draft ? 'changed' : 'saved',
+    texts: draft?.texts ?? {},
+    past: [],
+    future: [],
+    step: 'head',
+    heldRow: undefined,
+    heldStation: undefined,
+    before: undefined,
+    theirs: draft && draft.version !== plan.version ? plan : undefined,
+
+    change: (what, edit) => {
+      const { brief, past } = get();
+      const next = edit(brief);
+      if (JSON.stringify(next) === JSON.stringify(brief)) return;
+      const isSame = last.what === what && now() - last.at < ONE_CHANGE_MS;
+      last = { what, at: now() };
+      set({
+        brief: next,
+        past: isSame ? past : [...past, brief],
+        future: [],
+        saving: 'changed',
+      });
+    },
+    setText: (field, text) => {
+      const rest = Object.fromEntries(Object.entries(get().texts).filter(([f]) => f !== field));
+      set({ texts: text === undefined ? rest : { ...rest, [field]: text } });
+    },
+    undo: () => {
+      const { past, brief, future } = get();
+      const before = past.at(-1);
+      if (!before) return;
+      last = { what: '', at: 0 };
+      set({
+        brief: before,
+        past: past.slice(0, -1),
+        future: [brief, ...future],
+        texts: {},
+        saving: 'changed',
+      });
+    },
+    redo: () => {
+      const { past, brief, future } = get();
+      const [after, ...rest] = future;
+      if (!after) return;
+      set({ brief: after, past: [...past, brief], future: rest, texts: {}, saving: 'changed' });
+    },
+    go: (step) => set({ step }),
+    hold: (ledger) => set({ before: ledger }),
+    holdRow: (id) => set({ heldRow: id }),
+    holdStation: (id) => set({ heldStation: id }),
+    rename: (name) => set({ name, saving: 'changed' }),
+    saved: (stored, sent) => {
+      const isCurrent = get().brief === sent && get().name === stored.name;
+      set({ version: stored.version, saving: isCurrent ? 'saved' : 'changed' });
+    },
+    setSaving: (saving) => set({ saving }),
+    foundNewer: (theirs) => set({ theirs }),
+    takeTheirs: () => {
+      const { theirs, brief, past } = get();
+      if (!theirs) return;
+      // What was mine stays one undo away.
+      set({
+        brief: theirs.brief,
+        name: theirs.name,
+        version: theirs.version,
+        past: [...past, brief],
+        future: [],
+        texts: {},
+        theirs: undefined,
+        saving: 'saved',
+      });
+    },
+    keepMine: () => {
+      const { theirs } = get();
+      if (theirs) set({ version: theirs.version, theirs: undefined, saving: 'changed' });
+    },
+  }));
+}

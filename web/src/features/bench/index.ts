@@ -1,0 +1,2 @@
+export { BenchDoor } from './BenchDoor';
+export { BenchPage } from './BenchPage';

@@ -1,0 +1,83 @@
+import { useQuery } from '@tanstack/react-query';
+import { Dial } from '../../../ui/Dial';
+import { Choice } from '../../../ui/Field';
+import { formatMoney } from '../../../lib/money';
+import { useLengths } from '../../../ui/prefs';
+import { hairLinesQuery } from '../bench.queries';
+import { useBench, useComputed, useFieldError } from '../useBench';
+
+const PERCENT = 100;
+const MARKS = [
+  { at: 75, words: 'subtle' },
+  { at: 100, words: 'full' },
+  { at: 130, words: 'very full' },
+];
+
+export function HairStep() {
+  const { plan } = useComputed();
+  const lines = useQuery(hairLinesQuery());
+  const lineId = useBench((b) => b.brief.hairLineId);
+  const fullness = useBench((b) => b.brief.fullness) ?? 1;
+  const change = useBench((b) => b.change);
+  const hold = useBench((b) => b.hold);
+  const lengths = useLengths();
+  const lineError = useFieldError('hairLineId');
+  const fullnessError = useFieldError('fullness');
+  const line = lines.data?.find((l) => l.id === lineId);
+  const limits = plan?.limits.fullness ?? { min: 0.5, max: 1.6 };
+
+  return (
+    <>
+      <Choice
+        label="Hair line"
+        value={lineId ?? ''}
+        options={[
+          ...(line ? [] : [{ value: lineId ?? '', words: 'choose one' }]),
+          ...(lines.data ?? []).map((l) => ({
+            value: l.id,
+            words: `${l.name}, ${l.textureWords}`,
+          })),
+        ]}
+        onChoose={(id) => change('hair', (b) => ({ ...b, hairLineId: id }))}
+        error={lineError}
+      />
+      {line && (
+        <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-sm">
+          <Fact name="supplier" words={line.supplier} />
+          <Fact name="texture" words={line.textureWords} />
+          <Fact name="hangs" words={lengths.say(line.lengthMm)} />
+          <Fact name="lock" words={line.hasBead ? 'elastic bead' : 'knot only'} />
+          <Fact name="a pack" words={`${line.loopsPerPack} loops`} />
+          <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
+          <Fact name="a loop weighs" words={`${line.gramsPerLoop} g`} />
+          <Fact name="on the shelf" words={`${line.loopsOnShelf} loops`} />
+        </dl>
+      )}
+      <Dial
+        label="Fullness"
+        value={Math.round(fullness * PERCENT)}
+        min={limits.min * PERCENT}
+        max={limits.max * PERCENT}
+        step={5}
+        figure={String(Math.round(fullness * PERCENT))}
+        unit="%"
+        marks={MARKS}
+        onChange={(percent) => {
+          if (plan) hold(plan.ledger);
+          change('fullness', (b) => ({ ...b, fullness: percent / PERCENT }));
+        }}
+        onLetGo={() => hold(undefined)}
+        error={fullnessError}
+      />
+    </>
+  );
+}
+
+function Fact({ name, words }: { name: string; words: string }) {
+  return (
+    <div className="min-w-0">
+      <dt className="text-xs text-soft">{name}</dt>
+      <dd className="font-semibold break-words">{words}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,88 @@
+import { useQuery } from '@tanstack/react-query';
+import { UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import type { Client } from '../../api/types';
+import { plural } from '../../lib/time';
+import { Button } from '../../ui/Button';
+import { clientsQuery, plansQuery } from './book.queries';
+import { ClientDialog } from './ClientDialog';
+import { ClientPanel } from './ClientPanel';
+
+/** Clients, their heads and their plans. */
+export function BookPage() {
+  const clients = useQuery(clientsQuery());
+  const plans = useQuery(plansQuery());
+  const [written, setWritten] = useState<Client | 'new'>();
+  const [search, setSearch] = useState('');
+  const found = (clients.data ?? []).filter((c) =>
+    c.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()),
+  );
+
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto px-8 py-6">
+      <header className="mb-5 flex items-end gap-4">
+        <div className="mr-auto">
+          <h1 className="text-3xl leading-none font-semibold">Book</h1>
+          <p className="mt-1 text-soft">
+            {clients.data
+              ? `${plural(clients.data.length, 'client')}, ${plural(plans.data?.length ?? 0, 'plan')}`
+              : 'Opening the book…'}
+          </p>
+        </div>
+        {(clients.data?.length ?? 0) > 0 && (
+          <input
+            type="search"
+            aria-label="Find a client"
+            placeholder="Find a client"
+            value={search}
+            onChange={(e) => setSearch(e.target.value)}
+            className="w-56 rounded-md border border-edge bg-sheet px-3 py-1.5"
+          />
+        )}
+        <Button look="main" onClick={() => setWritten('new')}>
+          <UserPlus size={17} aria-hidden /> New client
+        </Button>
+      </header>
+      {clients.isError && (
+        <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-4">
+          {clients.error.message}
+        </p>
+      )}
+      {clients.data?.length === 0 && <EmptyBook onBegin={() => setWritten('new')} />}
+      {found.length === 0 && search && (
+        <p className="text-soft">Nobody in the book is called “{search}”.</p>
+      )}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(24rem,1fr))] gap-4">
+        {found.map((c) => (
+          <ClientPanel
+            key={c.id}
+            client={c}
+            plans={(plans.data ?? []).filter((p) => p.clientId === c.id)}
+            onWrite={() => setWritten(c)}
+          />
+        ))}
+      </ul>
+      {written && (
+        <ClientDialog
+          client={written === 'new' ? undefined : written}
+          onClose={() => setWritten(undefined)}
+        />
+      )}
+    </main>
+  );
+}
+
+function EmptyBook({ onBegin }: { onBegin: () => void }) {
+  return (
+    <section className="mx-auto mt-16 max-w-lg text-center">
+      <h2 className="text-2xl font-semibold">The book is empty</h2>
+      <p className="mt-2 text-soft">
+        Take a tape and three measures: round the head, front to nape, and ear to ear over the top.
+        That is enough for the first plan. Put the hair you use on the shelf, too.
+      </p>
+      <Button look="main" className="mt-5" onClick={onBegin}>
+        Write down the first client
+      </Button>
+    </section>
+  );
+}

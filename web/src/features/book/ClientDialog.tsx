@@ -1,0 +1,182 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../../api/client';
+import { Problem } from '../../api/problems';
+import type { Client, ClientDraft, Condition, Density, HeadMeasures } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { Choice, TextArea, TextField } from '../../ui/Field';
+import { LengthField } from '../../ui/LengthField';
+import { Modal } from '../../ui/Modal';
+import { useLengths } from '../../ui/prefs';
+import { CONDITION_WORDS, DENSITY_WORDS } from './words';
+
+const NOTHING_MEASURED: HeadMeasures = {
+  roundMm: null,
+  frontToNapeMm: null,
+  overTopMm: null,
+  alongFrontMm: null,
+  roundBackMm: null,
+  napeWidthMm: null,
+};
+
+const MEASURES: [keyof HeadMeasures, string][] = [
+  ['roundMm', 'Round the head'],
+  ['frontToNapeMm', 'Front to nape'],
+  ['overTopMm', 'Ear to ear over the top'],
+  ['alongFrontMm', 'Ear to ear along the front'],
+  ['roundBackMm', 'Temple to temple round the back'],
+  ['napeWidthMm', 'Nape width'],
+];
+
+const draftOf = (client: Client | undefined): ClientDraft => ({
+  name: client?.name ?? '',
+  wishes: client?.wishes ?? '',
+  notes: client?.notes ?? '',
+  ownHair: client?.ownHair ?? { density: 'MEDIUM', conditions: [] },
+  head: client?.heads[0]?.measures ?? NOTHING_MEASURED,
+  version: client?.version ?? 0,
+});
+
+/** Writes a client down, new or changed; what cannot be used is said at its field and nothing is lost. */
+export function ClientDialog({
+  client,
+  onClose,
+}: {
+  client: Client | undefined;
+  onClose: () => void;
+}) {
+  const [draft, setDraft] = useState(() => draftOf(client));
+  const [unread, setUnread] = useState<Partial<Record<keyof HeadMeasures, string>>>({});
+  const queries = useQueryClient();
+  const lengths = useLengths();
+  const done = () => {
+    void queries.invalidateQueries({ queryKey: ['clients'] });
+    void queries.invalidateQueries({ queryKey: ['plans'] });
+    onClose();
+  };
+  const save = useMutation({
+    mutationFn: () => (client ? api.changeClient(client.id, draft) : api.addClient(draft)),
+    onSuccess: done,
+  });
+  const erase = useMutation({
+    mutationFn: () => api.eraseClient(client?.id ?? ''),
+    onSuccess: done,
+  });
+  const [isSure, setSure] = useState(false);
+  const problem = save.error instanceof Problem ? save.error : undefined;
+  const set = (change: Partial<ClientDraft>) => setDraft({ ...draft, ...change });
+  const measureError = (field: keyof HeadMeasures, label: string) => {
+    const p = problem?.at(`head.${field}`);
+    return p && p.min !== null && p.max !== null
+      ? `${label} must be between ${lengths.say(p.min)} and ${lengths.say(p.max)}.`
+      : p?.message;
+  };
+
+  return (
+    <Modal
+      title={client ? client.name : 'New client'}
+      lead="Measures in your own unit; the first three are needed."
+      isOpen
+      onClose={onClose}
+    >
+      <form
+        className="flex flex-col gap-4"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (Object.values(unread).every((t) => t === undefined)) save.mutate();
+        }}
+      >
+        <TextField
+          label="Name"
+          value={draft.name}
+          onChange={(e) => set({ name: e.target.value })}
+          error={problem?.at('name')?.message}
+        />
+        <div className="grid grid-cols-3 gap-3">
+          {MEASURES.map(([field, label]) => (
+            <LengthField
+              key={field}
+              label={label}
+              value={draft.head?.[field] ?? null}
+              onChange={(mm) => set({ head: { ...(draft.head ?? NOTHING_MEASURED), [field]: mm } })}
+              unread={unread[field]}
+              onUnread={(text) => setUnread({ ...unread, [field]: text })}
+              error={measureError(field, label)}
+            />
+          ))}
+        </div>
+        <div className="grid grid-cols-[10rem_1fr] gap-4">
+          <Choice
+            label="Her own hair grows"
+            value={draft.ownHair.density}
+            options={Object.entries(DENSITY_WORDS).map(([value, words]) => ({
+              value: value as Density,
+              words,
+            }))}
+            onChoose={(density) => set({ ownHair: { ...draft.ownHair, density } })}
+          />
+          <fieldset>
+            <legend className="text-sm text-soft">Seen on her scalp</legend>
+            <div className="flex flex-wrap gap-x-4 gap-y-1">
+              {Object.entries(CONDITION_WORDS).map(([c, words]) => (
+                <label key={c} className="flex items-center gap-1.5">
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-ink"
+                    checked={draft.ownHair.conditions.includes(c as Condition)}
+                    onChange={(e) =>
+                      set({
+                        ownHair: {
+                          ...draft.ownHair,
+                          conditions: e.target.checked
+                            ? [...draft.ownHair.conditions, c as Condition]
+                            : draft.ownHair.conditions.filter((x) => x !== c),
+                        },
+                      })
+                    }
+                  />
+                  {words}
+                </label>
+              ))}
+            </div>
+          </fieldset>
+        </div>
+        <TextArea
+          label="What she wants"
+          value={draft.wishes}
+          onChange={(e) => set({ wishes: e.target.value })}
+          error={problem?.at('wishes')?.message}
+        />
+        <TextArea
+          label="To remember"
+          value={draft.notes}
+          onChange={(e) => set({ notes: e.target.value })}
+          error={problem?.at('notes')?.message}
+        />
+        {problem && (
+          <p role="alert" className="font-medium text-chalk">
+            ✕ {problem.fields.length > 0 ? 'Not kept yet: see above.' : problem.message}
+          </p>
+        )}
+        <div className="flex items-center gap-3">
+          <Button look="main" type="submit" disabled={save.isPending}>
+            {client ? 'Keep the change' : 'Write her down'}
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+          <span className="grow" />
+          {client &&
+            (isSure ? (
+              <Button look="grave" onClick={() => erase.mutate()}>
+                Yes, erase her heads and plans too
+              </Button>
+            ) : (
+              <Button look="grave" onClick={() => setSure(true)}>
+                Erase
+              </Button>
+            ))}
+        </div>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,68 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Pencil, Plus } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { api } from '../../api/client';
+import type { Client, SavedPlan } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { useLengths } from '../../ui/prefs';
+import { PlanTile } from './PlanTile';
+import { CONDITION_WORDS, DENSITY_WORDS } from './words';
+
+interface Props {
+  client: Client;
+  plans: SavedPlan[];
+  onWrite: () => void;
+}
+
+/** One client: what she wants, what to mind, her head, her plans. */
+export function ClientPanel({ client, plans, onWrite }: Props) {
+  const lengths = useLengths();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const begin = useMutation({
+    mutationFn: () => api.beginPlan({ clientId: client.id, name: '' }),
+    onSuccess: (plan) => {
+      void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
+      void navigate(`/bench/${plan.id}`);
+    },
+  });
+  const head = client.heads[0]?.measures;
+
+  return (
+    <li className="flex flex-col gap-2 rounded-lg border border-line bg-sheet p-4">
+      <div className="flex items-start gap-2">
+        <h2 className="min-w-0 flex-1 text-lg leading-tight font-semibold break-words">
+          {client.name}
+        </h2>
+        <Button look="quiet" onClick={onWrite} aria-label={`Change ${client.name}`}>
+          <Pencil size={15} aria-hidden />
+        </Button>
+        <Button look="quiet" onClick={() => begin.mutate()} disabled={begin.isPending}>
+          <Plus size={16} aria-hidden /> plan
+        </Button>
+      </div>
+      {client.wishes && <p className="leading-snug">{client.wishes}</p>}
+      <p className="text-sm text-soft">
+        {head && <>head {lengths.say(head.roundMm ?? 0)} round · </>}
+        {client.ownHair.density && `${DENSITY_WORDS[client.ownHair.density]} hair`}
+        {client.ownHair.conditions.map((c) => (
+          <strong key={c} className="text-chalk">
+            {' '}
+            · ▲ {CONDITION_WORDS[c]}
+          </strong>
+        ))}
+      </p>
+      {client.notes && <p className="text-sm text-soft italic">{client.notes}</p>}
+      {begin.isError && (
+        <p role="alert" className="text-sm font-medium text-chalk">
+          ✕ {begin.error.message}
+        </p>
+      )}
+      <ul className="mt-auto flex flex-col gap-2">
+        {plans.map((p) => (
+          <PlanTile key={p.id} plan={p} />
+        ))}
+      </ul>
+    </li>
+  );
+}

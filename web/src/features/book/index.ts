@@ -1,0 +1,1 @@
+export { BookPage } from './BookPage';

@@ -1,0 +1,208 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api } from '../../api/client';
+import { Problem } from '../../api/problems';
+import type { HairLine, HairLineDraft, Texture } from '../../api/types';
+import { formatMoney, parseMoney } from '../../lib/money';
+import { Button } from '../../ui/Button';
+import { Choice, TextField } from '../../ui/Field';
+import { LengthField } from '../../ui/LengthField';
+import { Modal } from '../../ui/Modal';
+
+const TEXTURES: { value: Texture; words: string }[] = [
+  { value: 'COARSE_KINKY', words: 'coarse kinky' },
+  { value: 'TIGHT_CURL', words: 'tight curl' },
+  { value: 'SPRINGY_CURL', words: 'large springy curl' },
+  { value: 'SHORT_TWIST', words: 'short twist' },
+  { value: 'DEEP_WAVE', words: 'deep wave' },
+  { value: 'LOOSE_WAVE', words: 'loose wave' },
+  { value: 'SILKY_WAVE', words: 'silky loose wave' },
+];
+
+const draftOf = (line: HairLine | undefined): HairLineDraft => ({
+  name: line?.name ?? '',
+  supplier: line?.supplier ?? '',
+  texture: line?.texture ?? 'DEEP_WAVE',
+  lengthMm: line?.lengthMm ?? null,
+  hasBead: line?.hasBead ?? false,
+  loopsPerBundle: line?.loopsPerBundle ?? null,
+  bundlesPerPack: line?.bundlesPerPack ?? 1,
+  gramsPerLoop: line?.gramsPerLoop ?? null,
+  priceMinor: line?.priceMinor ?? null,
+  currency: line?.currency ?? 'EUR',
+  isCoated: line?.isCoated ?? false,
+  colours: line?.colours ?? [],
+  loopsOnShelf: line?.loopsOnShelf ?? 0,
+  version: line?.version ?? 0,
+});
+
+const NUMBERS = {
+  loopsPerBundle: 'Loops in a bundle',
+  bundlesPerPack: 'Bundles in a pack',
+  gramsPerLoop: 'Grams of a loop',
+  loopsOnShelf: 'Loops in hand',
+} as const;
+type NumberField = keyof typeof NUMBERS;
+
+const isCurrency = (code: string): boolean => {
+  try {
+    formatMoney(0, code);
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+/** Writes a hair line down as its pack tells it. */
+export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
+  const [draft, setDraft] = useState(() => draftOf(line));
+  const [texts, setTexts] = useState<Partial<Record<NumberField | 'price' | 'lengthMm', string>>>(
+    {},
+  );
+  const [colours, setColours] = useState(draft.colours.join(', '));
+  const queries = useQueryClient();
+  const save = useMutation({
+    mutationFn: () => (line ? api.changeHairLine(line.id, draft) : api.addHairLine(draft)),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['hair-lines'] });
+      void queries.invalidateQueries({ queryKey: ['computed'] });
+      onClose();
+    },
+  });
+  const problem = save.error instanceof Problem ? save.error : undefined;
+  const set = (change: Partial<HairLineDraft>) => setDraft({ ...draft, ...change });
+  const setNumber = (field: NumberField, text: string) => {
+    const n = text.trim() === '' ? null : Number(text.replace(',', '.'));
+    const isBad = n !== null && !Number.isFinite(n);
+    setTexts({ ...texts, [field]: isBad ? text : undefined });
+    if (!isBad) set({ [field]: n });
+  };
+  const currency = isCurrency(draft.currency) ? draft.currency : 'EUR';
+  const digits =
+    10 **
+    (new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions()
+      .maximumFractionDigits ?? 2);
+  const hasUnread = Object.values(texts).some((t) => t !== undefined);
+
+  return (
+    <Modal title={line ? line.name : 'New hair line'} isOpen onClose={onClose}>
+      <form
+        className="flex flex-col gap-4"
+        noValidate
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!hasUnread) save.mutate();
+        }}
+      >
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label="Name"
+            value={draft.name}
+            onChange={(e) => set({ name: e.target.value })}
+            error={problem?.at('name')?.message}
+          />
+          <TextField
+            label="Supplier"
+            value={draft.supplier}
+            onChange={(e) => set({ supplier: e.target.value })}
+            error={problem?.at('supplier')?.message}
+          />
+          <Choice
+            label="Texture"
+            value={draft.texture}
+            options={TEXTURES}
+            onChoose={(texture) => set({ texture })}
+          />
+          <LengthField
+            label="Hangs (length of a leg)"
+            value={draft.lengthMm}
+            onChange={(lengthMm) => set({ lengthMm })}
+            unread={texts.lengthMm}
+            onUnread={(text) => setTexts({ ...texts, lengthMm: text })}
+            error={problem?.at('lengthMm')?.message}
+          />
+        </div>
+        <div className="grid grid-cols-4 gap-3">
+          {(Object.keys(NUMBERS) as NumberField[]).map((field) => (
+            <TextField
+              key={field}
+              label={NUMBERS[field]}
+              inputMode="decimal"
+              defaultValue={draft[field] ?? ''}
+              onChange={(e) => setNumber(field, e.target.value)}
+              error={texts[field] !== undefined ? 'Write a number.' : problem?.at(field)?.message}
+            />
+          ))}
+        </div>
+        <div className="grid grid-cols-[1fr_6rem_2fr] gap-3">
+          <TextField
+            label="Price of a pack"
+            inputMode="decimal"
+            defaultValue={draft.priceMinor === null ? '' : String(draft.priceMinor / digits)}
+            onChange={(e) => {
+              const minor = parseMoney(e.target.value, currency);
+              const isBad = minor === null && e.target.value.trim() !== '';
+              setTexts({ ...texts, price: isBad ? e.target.value : undefined });
+              set({ priceMinor: minor });
+            }}
+            error={
+              texts.price !== undefined ? 'Write a price.' : problem?.at('priceMinor')?.message
+            }
+          />
+          <TextField
+            label="Currency"
+            value={draft.currency}
+            maxLength={3}
+            onChange={(e) => set({ currency: e.target.value.toUpperCase() })}
+            error={problem?.at('currency')?.message}
+          />
+          <TextField
+            label="Colours, with commas between"
+            value={colours}
+            onChange={(e) => {
+              setColours(e.target.value);
+              set({
+                colours: e.target.value
+                  .split(',')
+                  .map((c) => c.trim())
+                  .filter(Boolean),
+              });
+            }}
+            error={problem?.at('colours')?.message}
+          />
+        </div>
+        <div className="flex gap-6">
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={draft.hasBead}
+              onChange={(e) => set({ hasBead: e.target.checked })}
+            />
+            each loop has an elastic bead
+          </label>
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={draft.isCoated}
+              onChange={(e) => set({ isCoated: e.target.checked })}
+            />
+            coated fibre
+          </label>
+        </div>
+        {problem && (
+          <p role="alert" className="font-medium text-chalk">
+            ✕ {problem.fields.length > 0 ? 'Not kept yet: see above.' : problem.message}
+          </p>
+        )}
+        <div className="flex gap-3">
+          <Button look="main" type="submit" disabled={save.isPending}>
+            {line ? 'Keep the change' : 'Put it on the shelf'}
+          </Button>
+          <Button onClick={onClose}>Leave it</Button>
+        </div>
+      </form>
+    </Modal>
+  );
+}

@@ -1,0 +1,63 @@
+/** The units a stylist speaks in. One finger is as wide as her own. */
+export type LengthUnit = 'cm' | 'in' | 'fingers';
+
+export const MM_PER_CM = 10;
+export const MM_PER_INCH = 25.4;
+
+export const mmPer = (unit: LengthUnit, fingerMm: number): number =>
+  unit === 'cm' ? MM_PER_CM : unit === 'in' ? MM_PER_INCH : fingerMm;
+
+const NAMES: Record<LengthUnit, string> = { cm: 'cm', in: 'in', fingers: 'fingers' };
+
+/** The number alone, to a tenth, or to a quarter in inches above 3; unit beside it. */
+export function lengthParts(
+  mm: number,
+  unit: LengthUnit,
+  fingerMm: number,
+): { figure: string; unit: string } {
+  const value = mm / mmPer(unit, fingerMm);
+  const figure = (Math.round(value * 10) / 10 + 0).toFixed(1);
+  const name = unit === 'fingers' && figure === '1.0' ? 'finger' : NAMES[unit];
+  return { figure, unit: name };
+}
+
+export function formatLength(mm: number, unit: LengthUnit, fingerMm: number): string {
+  const parts = lengthParts(mm, unit, fingerMm);
+  return `${parts.figure} ${parts.unit}`;
+}
+
+const SPELLED: [RegExp, LengthUnit | 'mm'][] = [
+  [/^(mm|millimet(er|re)s?)$/, 'mm'],
+  [/^(cm|centimet(er|re)s?)$/, 'cm'],
+  [/^(in|inch|inches|"|″)$/, 'in'],
+  [/^(f|fingers?)$/, 'fingers'],
+];
+
+/** A whole number, a decimal with point or comma, a fraction, or a whole number and a fraction. */
+function parseNumber(text: string): number | null {
+  const mixed = /^(\d+)?\s*(?:(\d+)\/(\d+))?$/.exec(text);
+  if (mixed && text !== '') {
+    const whole = mixed[1] ? Number(mixed[1]) : 0;
+    const part = mixed[2] && mixed[3] ? Number(mixed[2]) / Number(mixed[3]) : 0;
+    return Number.isFinite(part) ? whole + part : null;
+  }
+  return /^\d*[.,]?\d+$/.test(text) ? Number(text.replace(',', '.')) : null;
+}
+
+/**
+ * What a stylist wrote as a length, in mm: "56.5", "2 fingers", "3/4 in", "22 1/4 in", "-1 cm".
+ * A bare number is in the unit shown. Null if it cannot be read as a length.
+ */
+export function parseLength(text: string, unit: LengthUnit, fingerMm: number): number | null {
+  const trimmed = text.trim().toLowerCase().replace('−', '-');
+  const match = /^(-?)\s*([\d.,/\s]*\d)\s*([a-z"″]*)$/.exec(trimmed);
+  if (!match) return null;
+  const number = parseNumber((match[2] ?? '').trim());
+  if (number === null) return null;
+  const word = match[3] ?? '';
+  const spelled = word === '' ? unit : SPELLED.find(([pattern]) => pattern.test(word))?.[1];
+  if (!spelled) return null;
+  const mm = number * (spelled === 'mm' ? 1 : mmPer(spelled, fingerMm));
+  // To a hundredth of a millimetre: what is entered in inches comes back as entered.
+  return (Math.round(mm * 100) / 100) * (match[1] ? -1 : 1) + 0;
+}

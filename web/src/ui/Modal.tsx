@@ -1,0 +1,37 @@
+import { Dialog } from 'radix-ui';
+import { X } from 'lucide-react';
+import type { ReactNode } from 'react';
+
+interface Props {
+  title: string;
+  isOpen: boolean;
+  onClose: () => void;
+  children: ReactNode;
+  /** One sentence below the title. */
+  lead?: string;
+}
+
+export function Modal({ title, isOpen, onClose, children, lead }: Props) {
+  return (
+    <Dialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-black/50" />
+        <Dialog.Content
+          {...(lead ? {} : { 'aria-describedby': undefined })}
+          className="fixed top-1/2 left-1/2 z-30 flex max-h-[92vh] w-[min(94vw,40rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 overflow-y-auto rounded-lg border border-edge bg-sheet p-6 shadow-xl"
+        >
+          <div className="flex items-start justify-between gap-4">
+            <div>
+              <Dialog.Title className="text-xl font-semibold">{title}</Dialog.Title>
+              {lead && <Dialog.Description className="text-soft">{lead}</Dialog.Description>}
+            </div>
+            <Dialog.Close aria-label="Close" className="rounded p-1 hover:bg-well">
+              <X size={20} />
+            </Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,40 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import { formatLength, lengthParts, type LengthUnit } from '../lib/length';
+
+export type Theme = 'light' | 'dark';
+
+interface Prefs {
+  unit: LengthUnit;
+  /** Width of this stylist's finger, mm. */
+  fingerMm: number;
+  theme: Theme;
+  /** Whether the map is turned over for somebody who faces the client. */
+  isTurned: boolean;
+  set: (change: Partial<Omit<Prefs, 'set'>>) => void;
+}
+
+export const usePrefs = create<Prefs>()(
+  persist(
+    (set) => ({
+      unit: 'cm',
+      fingerMm: 18,
+      theme: 'light',
+      isTurned: false,
+      set: (change) => set(change),
+    }),
+    { name: 'gyrotaxis-prefs' },
+  ),
+);
+
+/** Lengths in the unit this stylist speaks in. */
+export function useLengths() {
+  const unit = usePrefs((p) => p.unit);
+  const fingerMm = usePrefs((p) => p.fingerMm);
+  return {
+    unit,
+    fingerMm,
+    say: (mm: number) => formatLength(mm, unit, fingerMm),
+    parts: (mm: number) => lengthParts(mm, unit, fingerMm),
+  };
+}

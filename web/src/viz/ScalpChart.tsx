@@ -1,0 +1,214 @@
+import { useId, type ReactNode } from 'react';
+import type { Plan } from '../api/types';
+import { pathData, points, toPicture } from '../lib/curve';
+import type { MapPalette } from './palette';
+import { RowBraid } from './RowBraid';
+import { ScaleBar } from './ScaleBar';
+import { StationMark } from './StationMark';
+
+/** The piece of paper the map is drawn on, mm. */
+export const SHEET = { x: -172, y: -166, width: 344, height: 362 };
+
+export interface Layers {
+  stations: boolean;
+  names: boolean;
+}
+
+interface Props {
+  plan: Plan;
+  palette: MapPalette;
+  layers: Layers;
+  isTurned: boolean;
+  unitMm: number;
+  unit: string;
+  heldRow?: string | undefined;
+  heldStation?: string | undefined;
+  onRow?: (id: string) => void;
+  onStation?: (id: string | undefined) => void;
+  /** Drawn over the map, in its millimetres: handles. */
+  children?: ReactNode;
+}
+
+/** The flat map of the computed scalp, front up, left and right the client's. */
+export function ScalpChart(props: Props) {
+  const { plan, palette, layers, isTurned, heldRow, heldStation, onRow, onStation } = props;
+  // Several maps may stand on one page, each with its own outline.
+  const clip = useId();
+  return (
+    <>
+      <defs>
+        <clipPath id={clip}>
+          <path d={pathData(plan.map.outline, true)} />
+        </clipPath>
+      </defs>
+      <g transform={isTurned ? 'scale(-1 1)' : undefined}>
+        <Ears plan={plan} palette={palette} />
+        <path d={pathData(plan.map.outline, true)} fill={palette.clay} />
+        <g clipPath={`url(#${clip})`}>
+          <BackTone plan={plan} palette={palette} />
+          {plan.rows.map((row) => (
+            <RowBraid
+              key={row.id}
+              path={row.path}
+              widthMm={row.braidWidthMm}
+              palette={palette}
+              isHeld={row.id === heldRow}
+              data-row={row.id}
+              {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}
+            />
+          ))}
+          <path
+            d={pathData(plan.map.earLine)}
+            fill="none"
+            stroke={palette.ink}
+            strokeWidth={0.9}
+            strokeDasharray="0.4 3"
+            strokeLinecap="round"
+          />
+        </g>
+        <path
+          d={pathData(plan.map.outline, true)}
+          fill="none"
+          stroke={palette.ink}
+          strokeWidth={1.4}
+        />
+        {layers.stations &&
+          plan.stations.map((s) => (
+            <StationMark
+              key={s.id}
+              station={s}
+              palette={palette}
+              isHeld={s.id === heldStation}
+              data-station={s.id}
+              {...(onStation && {
+                onPointerEnter: () => onStation(s.id),
+                onPointerLeave: () => onStation(undefined),
+                onClick: () => onRow?.(s.row),
+              })}
+            />
+          ))}
+        {props.children}
+      </g>
+      {layers.names && <Sides palette={palette} isTurned={isTurned} />}
+      {layers.names && <Names plan={plan} palette={palette} isTurned={isTurned} />}
+      {layers.names && (
+        <ScaleBar
+          x={SHEET.x + 8}
+          y={SHEET.y + SHEET.height - 14}
+          unitMm={props.unitMm}
+          unit={props.unit}
+          palette={palette}
+        />
+      )}
+    </>
+  );
+}
+
+/** The part of the scalp behind the ear line, in the second tone. */
+function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  const line = pathData(plan.map.earLine);
+  return <path d={`${line}L400 400L-400 400Z`} fill={palette.clayDeep} />;
+}
+
+function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  return plan.map.landmarks
+    .filter((m) => m.name.endsWith('_EAR'))
+    .map((m) => {
+      const p = toPicture(m.x, m.y);
+      const out = Math.sign(p.x);
+      return (
+        <path
+          key={m.name}
+          d={`M${p.x - out * 9} ${p.y - 15}c${out * 20} -13 ${out * 29} 6 ${out * 15} 22c${-out * 5} 6 ${-out * 7} 14 ${-out * 14} 10`}
+          fill={palette.clay}
+          stroke={palette.edge}
+          strokeWidth={1}
+        />
+      );
+    });
+}
+
+/** Left and right are the client's, and stay readable when the map is turned over. */
+function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }) {
+  const side = (words: string, sign: 1 | -1) => (
+    <text
+      x={sign * 164}
+      y={-148}
+      fontSize={11}
+      fontWeight={600}
+      textAnchor={sign > 0 ? 'end' : 'start'}
+      fill={palette.soft}
+      fontFamily={palette.font}
+    >
+      {words}
+    </text>
+  );
+  return (
+    <>
+      {side(isTurned ? 'her right' : 'her left', -1)}
+      {side(isTurned ? 'her left' : 'her right', 1)}
+    </>
+  );
+}
+
+const OUTSIDE = ['FRONT_CENTRE', 'NAPE_CENTRE', 'LEFT_TEMPLE', 'RIGHT_TEMPLE'];
+
+function Names({
+  plan,
+  palette,
+  isTurned,
+}: {
+  plan: Plan;
+  palette: MapPalette;
+  isTurned: boolean;
+}) {
+  const turn = isTurned ? -1 : 1;
+  return plan.map.landmarks
+    .filter((m) => OUTSIDE.includes(m.name) || m.name === 'CROWN' || m.name === 'OCCIPITAL_BONE')
+    .map((m) => {
+      const p = toPicture(m.x * turn, m.y);
+      const isInside = !OUTSIDE.includes(m.name);
+      const isSide = Math.abs(p.x) > 20;
+      const dy = isInside ? -3 : isSide ? -5 : p.y < 0 ? -5 : 11;
+      return (
+        <g key={m.name}>
+          {isInside && (
+            <path
+              d={`M${p.x - 3} ${p.y}h6M${p.x} ${p.y - 3}v6`}
+              stroke={palette.bead}
+              strokeWidth={1}
+            />
+          )}
+          <text
+            x={p.x + (isSide ? Math.sign(p.x) * 5 : 0)}
+            y={p.y + dy - (isInside ? 2 : 0)}
+            fontSize={8.5}
+            textAnchor={isSide ? (p.x > 0 ? 'start' : 'end') : 'middle'}
+            fill={palette.ink}
+            fontFamily={palette.font}
+            {...(isInside && {
+              stroke: palette.clayDeep,
+              strokeWidth: 2.6,
+              paintOrder: 'stroke',
+              strokeLinejoin: 'round' as const,
+            })}
+          >
+            {m.words}
+          </text>
+        </g>
+      );
+    });
+}
+
+/** Bounds of a flat curve on a picture. */
+export function boundsOf(flat: number[]) {
+  const p = points(flat);
+  const xs = p.map((q) => q.x);
+  const ys = p.map((q) => q.y);
+  return {
+    x: Math.min(...xs),
+    y: Math.min(...ys),
+    width: Math.max(...xs) - Math.min(...xs),
+    height: Math.max(...ys) - Math.min(...ys),
+  };
+}

@@ -1,0 +1,58 @@
+import type { SideViewData } from '../api/types';
+import { pathData, points } from '../lib/curve';
+import type { MapPalette } from './palette';
+import { RowBraid } from './RowBraid';
+import { boundsOf } from './ScalpChart';
+
+interface Props {
+  view: SideViewData;
+  palette: MapPalette;
+  words: string;
+  heldRow?: string | undefined;
+  isTurned: boolean;
+}
+
+/** The head from one side, at true proportion; what is out of sight is not drawn. */
+export function SideView({ view, palette, words, heldRow, isTurned }: Props) {
+  const rim = boundsOf(view.rim);
+  // Below the nape the model is no head any more; the picture ends a little under it.
+  const bottom = Math.max(...view.hairline.flatMap((piece) => points(piece).map((p) => p.y)), 0);
+  const height = Math.min(rim.height, bottom - rim.y + 8);
+  return (
+    <figure className="flex flex-col">
+      <svg
+        viewBox={`${rim.x - 4} ${rim.y - 4} ${rim.width + 8} ${height + 4}`}
+        role="img"
+        aria-label={words}
+        className="w-full"
+      >
+        <g transform={isTurned ? 'scale(-1 1)' : undefined}>
+          <path
+            d={pathData(view.rim, true)}
+            fill={palette.clay}
+            stroke={palette.edge}
+            strokeWidth={1.5}
+          />
+          {view.rows.map((row) =>
+            row.pieces.map((piece, i) => (
+              <RowBraid
+                key={`${row.id}-${i}`}
+                path={piece}
+                widthMm={row.braidWidthMm}
+                palette={palette}
+                isHeld={row.id === heldRow}
+              />
+            )),
+          )}
+          {view.hairline.map((piece, i) => (
+            <path key={i} d={pathData(piece)} fill="none" stroke={palette.ink} strokeWidth={1.5} />
+          ))}
+          {points(view.stations).map((p, i) => (
+            <circle key={i} cx={p.x} cy={p.y} r={2} fill={palette.bead} />
+          ))}
+        </g>
+      </svg>
+      <figcaption className="text-center text-sm text-soft">{words}</figcaption>
+    </figure>
+  );
+}

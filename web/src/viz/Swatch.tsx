@@ -1,0 +1,77 @@
+import type { Texture } from '../api/types';
+
+interface Curl {
+  /** Width of a curl and length of one turn, in the swatch's own units. */
+  width: number;
+  turn: number;
+  strands: number;
+}
+
+const CURLS: Record<Texture, Curl> = {
+  COARSE_KINKY: { width: 2.6, turn: 3.2, strands: 15 },
+  TIGHT_CURL: { width: 4.2, turn: 6, strands: 11 },
+  SPRINGY_CURL: { width: 8, turn: 12, strands: 7 },
+  SHORT_TWIST: { width: 2.2, turn: 7, strands: 8 },
+  DEEP_WAVE: { width: 5, turn: 20, strands: 9 },
+  LOOSE_WAVE: { width: 4.5, turn: 32, strands: 10 },
+  SILKY_WAVE: { width: 2.6, turn: 46, strands: 13 },
+};
+
+/** Hair swatches as drawn, in the colours that names of colours suggest; the first that fits is taken. */
+const TINTS: [RegExp, string][] = [
+  [/copper|rust/, '#8f4524'],
+  [/ash|grey/, '#8d8a86'],
+  [/honey|sand/, '#b58a4c'],
+  [/chestnut|brown/, '#5b3524'],
+  [/cork/, '#3e2f27'],
+];
+const INK = '#1d1715';
+
+const tintOf = (colour: string): string =>
+  TINTS.find(([name]) => name.test(colour.toLowerCase()))?.[1] ?? INK;
+
+const STEPS_PER_TURN = 10;
+const MM_PER_UNIT = 5;
+
+function strand(x: number, length: number, curl: Curl, phase: number): string {
+  const steps = Math.max(8, Math.round((length / curl.turn) * STEPS_PER_TURN));
+  let data = '';
+  for (let i = 0; i <= steps; i++) {
+    const y = (length * i) / steps;
+    // Held at the top, the wave opens over the first turn.
+    const opening = Math.min(1, y / curl.turn + 0.15);
+    const dx = curl.width * opening * Math.sin((2 * Math.PI * y) / curl.turn + phase);
+    data += `${i === 0 ? 'M' : 'L'}${(x + dx).toFixed(1)} ${y.toFixed(1)}`;
+  }
+  return data;
+}
+
+/** A hair line, drawn from its own curl, length and colours. */
+export function Swatch(props: { texture: Texture; lengthMm: number; colours: string[] }) {
+  const curl = CURLS[props.texture];
+  const length = props.lengthMm / MM_PER_UNIT;
+  const width = 64;
+  return (
+    <svg viewBox={`-6 -8 ${width + 12} 136`} className="h-32 w-full" aria-hidden="true">
+      <rect x={-2} y={-6} width={width + 4} height={6} rx={2} fill="var(--edge)" />
+      <g
+        fill="none"
+        strokeLinecap="round"
+        strokeWidth={props.texture === 'SHORT_TWIST' ? 3.4 : 1.7}
+      >
+        {Array.from({ length: curl.strands }, (_, i) => (
+          <path
+            key={i}
+            d={strand(
+              ((i + 0.5) * width) / curl.strands,
+              length * (1 - 0.05 * ((i * 7) % 3)),
+              curl,
+              i * 1.7,
+            )}
+            stroke={tintOf(props.colours[i % props.colours.length] ?? '')}
+          />
+        ))}
+      </g>
+    </svg>
+  );
+}
