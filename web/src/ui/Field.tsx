@@ -4,6 +4,8 @@ interface FieldProps {
   label: string;
   hint?: ReactNode;
   error?: string | undefined;
+  /** Label and hint on the left, control on the right; what is wrong goes below both. */
+  isRow?: boolean;
   children: (aria: {
     id: string;
     'aria-invalid': boolean;
@@ -12,29 +14,48 @@ interface FieldProps {
 }
 
 /** A label, its control, and below it either what is wrong or a hint. */
-export function Field({ label, hint, error, children }: FieldProps) {
+export function Field({ label, hint, error, isRow = false, children }: FieldProps) {
   const id = useId();
   const below = error ?? hint;
+  const aria = {
+    id,
+    'aria-invalid': error !== undefined,
+    'aria-describedby': below ? `${id}-below` : undefined,
+  };
+  const name = (
+    <label htmlFor={id} className={isRow ? 'leading-tight' : 'text-sm text-soft'}>
+      {label}
+    </label>
+  );
+  const note = below && (
+    <p
+      id={`${id}-below`}
+      role={error ? 'alert' : undefined}
+      className={`text-sm leading-snug ${error ? 'font-medium text-chalk' : 'text-soft'}`}
+    >
+      {error && <span aria-hidden="true">✕ </span>}
+      {below}
+    </p>
+  );
+  if (!isRow) {
+    return (
+      <div className="flex flex-col gap-0.5">
+        {name}
+        {children(aria)}
+        {note}
+      </div>
+    );
+  }
   return (
-    <div className="flex flex-col gap-0.5">
-      <label htmlFor={id} className="text-sm text-soft">
-        {label}
-      </label>
-      {children({
-        id,
-        'aria-invalid': error !== undefined,
-        'aria-describedby': below ? `${id}-below` : undefined,
-      })}
-      {below && (
-        <p
-          id={`${id}-below`}
-          role={error ? 'alert' : undefined}
-          className={`text-sm leading-snug ${error ? 'font-medium text-chalk' : 'text-soft'}`}
-        >
-          {error && <span aria-hidden="true">✕ </span>}
-          {below}
-        </p>
-      )}
+    <div className="flex flex-col gap-1">
+      <div className="flex items-center justify-between gap-3">
+        <div>
+          {name}
+          {!error && note}
+        </div>
+        {children(aria)}
+      </div>
+      {error && note}
     </div>
   );
 }

@@ -12,6 +12,8 @@ interface Props {
   placeholder?: string;
   error?: string | undefined;
   hint?: ReactNode;
+  /** Whether the label stands beside the field. */
+  isRow?: boolean;
   /** Text that could not be read yet, kept by the caller so that a reload does not lose it. */
   unread?: string | undefined;
   onUnread?: (text: string | undefined) => void;
@@ -25,6 +27,7 @@ export function LengthField({
   placeholder,
   error,
   hint,
+  isRow = false,
   unread,
   onUnread,
 }: Props) {
@@ -43,9 +46,9 @@ export function LengthField({
   const unreadError =
     unread !== undefined ? 'Write a length, such as 56.5, 22 1/4 in or 2 fingers.' : undefined;
   return (
-    <Field label={label} error={unreadError ?? error} hint={hint}>
+    <Field label={label} error={unreadError ?? error} hint={hint} isRow={isRow}>
       {(aria) => (
-        <div className="relative">
+        <div className={`relative ${isRow ? 'w-26 shrink-0' : ''}`}>
           <input
             className={`${CONTROL} pr-14 text-lg font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic`}
             inputMode="decimal"

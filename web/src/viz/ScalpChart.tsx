@@ -119,7 +119,7 @@ function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
       return (
         <path
           key={m.name}
-          d={`M${p.x - out * 9} ${p.y - 15}c${out * 20} -13 ${out * 29} 6 ${out * 15} 22c${-out * 5} 6 ${-out * 7} 14 ${-out * 14} 10`}
+          d={`M${p.x - out * 6} ${p.y - 12}c${out * 10} -14 ${out * 27} -6 ${out * 19} 12c${-out * 4} 9 ${-out * 6} 19 ${-out * 15} 17c${-out * 7} -2 ${-out * 8} -18 ${-out * 4} -29Z`}
           fill={palette.clay}
           stroke={palette.edge}
           strokeWidth={1}

@@ -17,7 +17,7 @@ export function SideView({ view, palette, words, heldRow, isTurned }: Props) {
   const rim = boundsOf(view.rim);
   // Below the nape the model is no head any more; the picture ends a little under it.
   const bottom = Math.max(...view.hairline.flatMap((piece) => points(piece).map((p) => p.y)), 0);
-  const height = Math.min(rim.height, bottom - rim.y + 8);
+  const height = view.from === 'top' ? rim.height + 4 : Math.min(rim.height, bottom - rim.y + 8);
   return (
     <figure className="flex flex-col">
       <svg

@@ -46,29 +46,38 @@ function strand(x: number, length: number, curl: Curl, phase: number): string {
   return data;
 }
 
+const WIDTH = 180;
+const STRANDS_FACTOR = 2.4;
+
 /** A hair line, drawn from its own curl, length and colours. */
 export function Swatch(props: { texture: Texture; lengthMm: number; colours: string[] }) {
   const curl = CURLS[props.texture];
   const length = props.lengthMm / MM_PER_UNIT;
-  const width = 64;
+  const strands = Math.round(curl.strands * STRANDS_FACTOR);
   return (
-    <svg viewBox={`-6 -8 ${width + 12} 136`} className="h-32 w-full" aria-hidden="true">
-      <rect x={-2} y={-6} width={width + 4} height={6} rx={2} fill="var(--edge)" />
+    <svg
+      viewBox={`-12 -8 ${WIDTH + 24} 136`}
+      className="h-36 w-full rounded-md"
+      style={{ background: 'var(--swatch)' }}
+      aria-hidden="true"
+    >
+      <rect x={-4} y={-4} width={WIDTH + 8} height={5} rx={2} fill="var(--edge)" />
       <g
         fill="none"
         strokeLinecap="round"
         strokeWidth={props.texture === 'SHORT_TWIST' ? 3.4 : 1.7}
       >
-        {Array.from({ length: curl.strands }, (_, i) => (
+        {Array.from({ length: strands }, (_, i) => (
           <path
             key={i}
             d={strand(
-              ((i + 0.5) * width) / curl.strands,
+              ((i + 0.5) * WIDTH) / strands,
               length * (1 - 0.05 * ((i * 7) % 3)),
               curl,
-              i * 1.7,
+              // Neighbours lie nearly in step, as hair does that was curled together.
+              0.5 * Math.sin(i * 2.4),
             )}
-            stroke={tintOf(props.colours[i % props.colours.length] ?? '')}
+            stroke={tintOf(props.colours[(i * 5) % props.colours.length] ?? '')}
           />
         ))}
       </g>

@@ -36,10 +36,10 @@ export function BookPage() {
             placeholder="Find a client"
             value={search}
             onChange={(e) => setSearch(e.target.value)}
-            className="w-56 rounded-md border border-edge bg-sheet px-3 py-1.5"
+            className="w-56 h-9 rounded-md border border-edge bg-sheet px-3"
           />
         )}
-        <Button look="main" onClick={() => setWritten('new')}>
+        <Button look="main" className="h-9" onClick={() => setWritten('new')}>
           <UserPlus size={17} aria-hidden /> New client
         </Button>
       </header>

@@ -64,6 +64,7 @@ export function FoundationStep() {
         error={errors.backRows}
       />
       <LengthField
+        isRow
         label="Ear line behind the ears"
         value={foundation.earLineBehindMm ?? null}
         onChange={(mm) =>

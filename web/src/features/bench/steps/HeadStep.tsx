@@ -46,6 +46,7 @@ function MeasureEntry({ field, label, where }: (typeof FIELDS)[number]) {
 
   return (
     <LengthField
+      isRow
       label={label}
       value={value}
       onChange={(mm) =>

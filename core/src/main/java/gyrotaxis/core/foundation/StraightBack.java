@@ -26,13 +26,14 @@ import java.util.function.DoubleUnaryOperator;
  */
 public final class StraightBack {
     /**
-     * Thickness of the plait as a part of the strip of scalp whose hair it gathers, for medium hair.
+     * Thickness of a plait of medium hair from a strip 1 mm wide, mm. It grows with the root of the width, since the hair
+     * it gathers fills its cross-section.
      *
-     * @see "ASSUMPTION: a strip of two fingers' width makes a plait a little under one finger thick"
+     * @see "ASSUMPTION: set so that a strip of one and a half fingers makes a plait of half a finger; to be measured"
      */
-    private static final double BRAID_OF_STRIP = 0.42;
+    private static final double BRAID_ROOT_MM = 1.75;
 
-    private static final Interval BRAID_MM = new Interval(3, 24);
+    private static final Interval BRAID_MM = new Interval(3, 20);
 
     /** The part of a front row's length after which it bends toward the row it joins. */
     private static final double BEND_FROM = 0.7;
@@ -137,7 +138,7 @@ public final class StraightBack {
         List<Vec2> strip = strip(patch, left, right);
         Path path = Path.lifted(line, scalp.chart());
         double stripWidth = Scalp.areaMm2(strip) / path.lengthMm();
-        return new Row(id, path, strip, BRAID_MM.clamp(stripWidth * BRAID_OF_STRIP * thickness), joins);
+        return new Row(id, path, strip, BRAID_MM.clamp(BRAID_ROOT_MM * Math.sqrt(stripWidth) * thickness), joins);
     }
 
     /** Down the left side, across the end, up the right side and back across the start. */

@@ -22,9 +22,9 @@ final class Findings {
     /**
      * A front row thicker than this lies like a rope and shows, mm.
      *
-     * @see "ASSUMPTION: a little under a finger; asked of stylists, not measured"
+     * @see "ASSUMPTION: two thirds of a finger; asked of stylists, not measured"
      */
-    static final double ROPE_MM = 13;
+    static final double ROPE_MM = 11.5;
 
     /**
      * A strip narrower than this cannot be parted and braided evenly, mm.
@@ -76,8 +76,8 @@ final class Findings {
                 .orElseThrow();
         int rows = brief.foundation().frontRows();
         if (thickest.braidWidthMm() > ROPE_MM) {
-            // Thickness goes with strip width, and that with one over the number of rows.
-            int enough = (int) Math.ceil(rows * thickest.braidWidthMm() / ROPE_MM);
+            // Thickness goes with the root of the strip's width, and that with one over the number of rows.
+            int enough = (int) Math.ceil(rows * Math.pow(thickest.braidWidthMm() / ROPE_MM, 2));
             int even = Math.min((int) FoundationBrief.FRONT_ROWS.max(), enough + enough % 2);
             add(
                     Code.ROPE_THICK_ROWS,

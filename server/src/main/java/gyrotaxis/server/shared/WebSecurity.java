@@ -26,6 +26,8 @@ class WebSecurity {
             "; ",
             "default-src 'self'",
             "img-src 'self' data: blob:",
+            // Dialogs keep the page behind them from scrolling by a style element of their own; scripts stay strict.
+            "style-src 'self' 'unsafe-inline'",
             "object-src 'none'",
             "base-uri 'self'",
             "form-action 'self'",

@@ -1,0 +1,80 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+
+/** The bench as somebody at the screen sees and uses it. */
+final class Bench {
+    final Page page;
+
+    private Bench(Page page) {
+        this.page = page;
+    }
+
+    /** Begins a new plan for a client in the book, so that tests do not meet on one plan. */
+    static Bench begin(Page page, String client) {
+        page.navigate("/book");
+        page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(client))))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("plan").setExact(true))
+                .click();
+        Bench bench = new Bench(page);
+        assertThat(bench.rows().first()).isVisible();
+        return bench;
+    }
+
+    Bench step(String name) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
+                .click();
+        return this;
+    }
+
+    Locator rows() {
+        return page.locator("[data-row]");
+    }
+
+    Locator stations() {
+        return page.locator("[data-station]");
+    }
+
+    /** The large figure on a tape. */
+    int figure(String tape) {
+        return Integer.parseInt(tape(tape).locator("p").nth(1).innerText().split("\\D+")[0]);
+    }
+
+    Locator tape(String name) {
+        return page.getByRole(
+                AriaRole.REGION, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    Locator earLine() {
+        return page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Ear line"));
+    }
+
+    void waitUntilSaved() {
+        assertThat(page.locator("[data-saving=saved]")).isVisible();
+    }
+
+    /** Saved, and all of it read again from the server. */
+    void reload() {
+        waitUntilSaved();
+        page.reload();
+        assertThat(rows().first()).isVisible();
+    }
+}

@@ -1,0 +1,129 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+@ExtendWith(Studio.class)
+class PlacesTest {
+    @ParameterizedTest
+    @ValueSource(strings = {"/book", "/bench", "/chair", "/shelf", "/practice"})
+    void everyPlaceIsAccessibleInBothLights(String place, Page page) {
+        page.navigate(place);
+        assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
+        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        seriousFindings(page, place);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Low glare"))
+                .click();
+        seriousFindings(page, place + " at night");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Client", "Rows", "Hair", "Knots", "Counts"})
+    void everyStepIsAccessible(String step, Page page) {
+        page.navigate("/bench");
+        assertThat(page.locator("[data-row]").first()).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(step))
+                .first()
+                .click();
+        seriousFindings(page, step);
+    }
+
+    private static void seriousFindings(Page page, String where) {
+        List<String> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(v -> List.of("serious", "critical").contains(v.getImpact()))
+                        .map(v -> v.getId() + " "
+                                + v.getNodes().stream().map(n -> n.getHtml()).toList())
+                        .toList();
+        assertThat(serious).as(where).isEmpty();
+    }
+
+    @Test
+    void aClientIsWrittenDownPlannedForAndErased(Page page) {
+        page.navigate("/book");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New client"))
+                .click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        Locator write = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Write her down"));
+        dialog.getByLabel("Round the head").fill("22 in");
+        dialog.getByLabel("Front to nape").fill("3");
+        write.click();
+        assertThat(dialog.getByText("The name is missing.")).isVisible();
+        assertThat(dialog.getByText("Front to nape must be between 24.0 cm and 48.0 cm."))
+                .isVisible();
+        // What was entered stays.
+        assertThat(dialog.getByLabel("Round the head")).hasValue("55.9");
+        dialog.getByLabel("Name").fill("Araminta Thwart");
+        dialog.getByLabel("Front to nape").fill("35");
+        dialog.getByLabel("Ear to ear over the top").fill("32.5");
+        write.click();
+        assertThat(dialog).isHidden();
+
+        Bench bench = Bench.begin(page, "Araminta Thwart");
+        assertThat(bench.field("Round the head")).hasValue("55.9");
+        assertThat(page.getByText("estimated from the others")).hasCount(3);
+
+        page.navigate("/book");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Change Araminta Thwart"))
+                .click();
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Erase"))
+                .click();
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Yes, erase"))
+                .click();
+        assertThat(page.getByText("Araminta Thwart")).hasCount(0);
+    }
+
+    @Test
+    void aHairLineIsPutOnTheShelf(Page page) {
+        page.navigate("/shelf");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New hair line"))
+                .click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        Locator put = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it on the shelf"));
+        dialog.getByLabel("Name").fill("Spring Tide");
+        dialog.getByLabel("Loops in a bundle").fill("0");
+        put.click();
+        assertThat(dialog.getByText("Loops in a bundle must be between 1 and 200."))
+                .isVisible();
+        assertThat(dialog.getByText("The supplier is missing.")).isVisible();
+        dialog.getByLabel("Supplier").fill("Ninth Pier Wholesale");
+        dialog.getByLabel("Loops in a bundle").fill("16");
+        dialog.getByLabel("Grams of a loop").fill("3,5");
+        dialog.getByLabel("Hangs").fill("14 in");
+        dialog.getByLabel("Price of a pack").fill("6.50");
+        dialog.getByLabel("Colours").fill("ink, honey");
+        put.click();
+        assertThat(dialog).isHidden();
+        assertThat(page.getByText("16 loops a pack, €6.50, Ninth Pier Wholesale"))
+                .isVisible();
+    }
+
+    @Test
+    void placesToComeAreNoDeadEnds(Page page) {
+        page.navigate("/chair");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("See the plan on the bench"))
+                .click();
+        assertThat(page.locator("[data-row]").first()).isVisible();
+        page.navigate("/practice");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the book"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Book")))
+                .isVisible();
+    }
+
+    @Test
+    void aPlanThatIsGoneSaysSo(Page page) {
+        page.navigate("/bench/00000000-0000-0000-0000-000000000000");
+        assertThat(page.getByText("This plan is no longer in the book.")).isVisible();
+    }
+}

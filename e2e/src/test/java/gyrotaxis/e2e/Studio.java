@@ -1,0 +1,120 @@
+package gyrotaxis.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import gyrotaxis.server.Gyrotaxis;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Namespace;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.util.FileSystemUtils;
+
+/**
+ * The real application with the demo studio, and a real browser on it: each test gets a fresh page of 1280 × 800. A test
+ * fails if its page reports an error that is not an expected refusal by the server.
+ */
+final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCallback {
+    static final List<String> CHROMIUM_ARGS = List.of(
+            "--no-sandbox",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--use-angle=swiftshader",
+            "--enable-unsafe-swiftshader");
+    private static final Namespace HERE = Namespace.create(Studio.class);
+    private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
+
+    /** Everything that is started once; closed when the test run ends. */
+    record Running(ConfigurableApplicationContext server, Path folder, Playwright playwright, Browser browser)
+            implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            browser.close();
+            playwright.close();
+            server.close();
+            FileSystemUtils.deleteRecursively(folder);
+        }
+    }
+
+    /** One test's browser window, and what its page complained of. */
+    private record Window(BrowserContext context, Page page, List<String> complaints) {}
+
+    @Override
+    public void beforeEach(ExtensionContext test) {
+        Running running = test.getRoot().getStore(HERE).getOrComputeIfAbsent("running", k -> start(), Running.class);
+        BrowserContext context = running.browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setBaseURL("http://127.0.0.1:"
+                                + running.server().getEnvironment().getProperty("local.server.port")));
+        Page page = context.newPage();
+        List<String> complaints = new ArrayList<>();
+        page.onPageError(complaints::add);
+        page.onConsoleMessage(m -> {
+            // A refusal, or a server made to be away, is shown on the page and also stands in the console; nothing else
+            // may.
+            if (m.type().equals("error") && !m.text().matches(".*(status of (404|409|422)|net::ERR_FAILED).*")) {
+                complaints.add(m.text());
+            }
+        });
+        test.getStore(HERE).put("window", new Window(context, page, complaints));
+    }
+
+    @Override
+    public void afterEach(ExtensionContext test) {
+        Window window = window(test);
+        window.context().close();
+        if (!window.complaints().isEmpty()) {
+            throw new AssertionError("the page complained: " + window.complaints());
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
+        return parameter.getParameter().getType() == Page.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext test) {
+        return window(test).page();
+    }
+
+    private static Window window(ExtensionContext test) {
+        return test.getStore(HERE).get("window", Window.class);
+    }
+
+    private static Running start() {
+        try {
+            Path folder = Files.createTempDirectory("gyrotaxis-e2e");
+            ConfigurableApplicationContext server = new SpringApplicationBuilder(Gyrotaxis.class)
+                    .run("--server.port=0", "--gyrotaxis.demo=true", "--gyrotaxis.data-dir=" + folder);
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            Browser browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(CHROMIUM)
+                            .setHeadless(true)
+                            .setArgs(CHROMIUM_ARGS));
+            return new Running(server, folder, playwright, browser);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
