@@ -1,7 +1,6 @@
 import type { SideViewData } from '../api/types';
 import { pathData, points } from '../lib/curve';
 import type { MapPalette } from './palette';
-import { RowBraid } from './RowBraid';
 import { boundsOf } from './ScalpChart';
 
 interface Props {
@@ -35,12 +34,14 @@ export function SideView({ view, palette, words, heldRow, isTurned }: Props) {
           />
           {view.rows.map((row) =>
             row.pieces.map((piece, i) => (
-              <RowBraid
+              // Too small for chevrons: a row is a plain strand here.
+              <path
                 key={`${row.id}-${i}`}
-                path={piece}
-                widthMm={row.braidWidthMm}
-                palette={palette}
-                isHeld={row.id === heldRow}
+                d={pathData(piece)}
+                fill="none"
+                stroke={row.id === heldRow ? palette.held : palette.plait}
+                strokeWidth={row.braidWidthMm}
+                strokeLinecap="round"
               />
             )),
           )}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Ledger } from '../../api/types';
 import { formatMoney } from '../../lib/money';
 import { formatMinutes, plural } from '../../lib/time';
@@ -8,7 +9,7 @@ import { useBench, useComputed } from './useBench';
 const MINUTES_TICK = 15;
 
 /** What the plan comes to, on measuring tapes; while something is dragged they show where they stood before. */
-export function Consequences() {
+export const Consequences = memo(function Consequences() {
   const { plan } = useComputed();
   const before = useBench((b) => b.before);
   if (!plan) return <aside className="w-72 shrink-0 border-l border-line bg-sheet" />;
@@ -52,7 +53,7 @@ export function Consequences() {
       <Findings />
     </aside>
   );
-}
+});
 
 function LoopTape({ ledger: l, before }: { ledger: Ledger; before: Ledger | undefined }) {
   return (

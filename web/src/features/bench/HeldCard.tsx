@@ -43,10 +43,10 @@ function Card({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div
       role="status"
-      className="pointer-events-none absolute bottom-3 left-1/2 -translate-x-1/2 rounded-md border border-ink bg-sheet px-4 py-2 whitespace-nowrap shadow-lg"
+      className="pointer-events-none absolute right-3 bottom-3 w-56 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
     >
       <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>
-      <dl className="flex gap-5">{children}</dl>
+      <dl className="grid grid-cols-2 gap-x-4 gap-y-1">{children}</dl>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { Download, FlipHorizontal2 } from 'lucide-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { mmPer } from '../../lib/length';
 import { Button } from '../../ui/Button';
 import { usePrefs } from '../../ui/prefs';
@@ -14,8 +14,8 @@ import { useBench, useComputed } from './useBench';
 
 const VIEW_WORDS: Record<string, string> = { back: 'from behind', top: 'from above' };
 
-/** The scalp, as large as the screen allows, with the views beside it. */
-export function Stage() {
+/** The scalp, as large as the screen allows, with the views beside it; drawn anew only for a new plan. */
+export const Stage = memo(function Stage() {
   const { plan } = useComputed();
   const { unit, fingerMm, isTurned, set } = usePrefs();
   const [layers, setLayers] = useState<Layers>({ stations: true, names: true });
@@ -78,7 +78,7 @@ export function Stage() {
             <RowHandles plan={plan} />
           </ScalpChart>
         </svg>
-        <div className="flex w-28 flex-col justify-center gap-6">
+        <div className="flex w-28 flex-col gap-6 pt-10">
           {plan.views.map((v) => (
             <SideView
               key={v.from}
@@ -94,7 +94,7 @@ export function Stage() {
       </div>
     </section>
   );
-}
+});
 
 /** Before the first plan: the reason, or that it is being computed. */
 function StageAtRest() {

@@ -1,4 +1,4 @@
-import type { ComponentType } from 'react';
+import { memo, type ComponentType } from 'react';
 import { STEPS, type Step } from './benchStore';
 import { ClientStep } from './steps/ClientStep';
 import { CountsStep } from './steps/CountsStep';
@@ -38,7 +38,7 @@ const OPEN: readonly Step[] = ['parts', 'wear'];
 const STEP_OF_PLACE = { MEASURE: 'head', ROW: 'foundation', HEAD: 'client', HAIR: 'hair' } as const;
 
 /** The steps in the order of the trade, as knots on a line; under it the controls of the one she is on. */
-export function Thread() {
+export const Thread = memo(function Thread() {
   const step = useBench((b) => b.step);
   const go = useBench((b) => b.go);
   const snags = useSnags();
@@ -73,7 +73,7 @@ export function Thread() {
       </div>
     </aside>
   );
-}
+});
 
 /** Steps that a grave finding, or an entry that cannot be used, points at. */
 function useSnags(): Set<Step> {

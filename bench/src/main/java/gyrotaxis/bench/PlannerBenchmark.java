@@ -55,7 +55,13 @@ public class PlannerBenchmark {
         HairLine hair = new HairLine(
                 "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
         brief = new InstallBrief(
-                HEAD, OwnHair.ordinary(), new FoundationBrief(rows, rows / 3 + 1, 12), hair, 0, fullness, Installer.STYLIST);
+                HEAD,
+                OwnHair.ordinary(),
+                new FoundationBrief(rows, rows / 3 + 1, 12),
+                hair,
+                0,
+                fullness,
+                Installer.STYLIST);
         fitted = HeadFitter.fit(HEAD);
         System.out.println(planner.plan(brief).stations().size() + " stations");
         assert HookingPlan.FULLNESS.contains(fullness);

@@ -25,7 +25,7 @@ final class Bench {
                         new Locator.GetByRoleOptions().setName("plan").setExact(true))
                 .click();
         Bench bench = new Bench(page);
-        assertThat(bench.rows().first()).isVisible();
+        assertThat(bench.earLine()).isVisible();
         return bench;
     }
 

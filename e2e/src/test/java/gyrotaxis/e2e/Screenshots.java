@@ -37,7 +37,8 @@ class Screenshots {
     @Test
     void benchAtNight(Page page) {
         open(page, "Ball curls");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Low glare")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Low glare"))
+                .click();
         page.keyboard().press("l");
         take(page, "bench-hair-low-glare");
     }
@@ -52,7 +53,7 @@ class Screenshots {
     private static void open(Page page, String plan) {
         page.navigate("/book");
         page.getByText(plan).click();
-        assertThat(page.locator("[data-row]").first()).isVisible();
+        assertThat(page.locator("[aria-label='Ear line']")).isVisible();
         page.mouse().move(640, 20);
     }
 

@@ -10,7 +10,7 @@ import java.util.function.DoubleFunction;
  */
 public final class Arcs {
     /** Chords of the coarse pass; the fine pass has twice as many. */
-    public static final int STEPS = 24;
+    public static final int STEPS = 12;
 
     private Arcs() {}
 

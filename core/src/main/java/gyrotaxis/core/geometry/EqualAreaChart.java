@@ -22,8 +22,8 @@ public final class EqualAreaChart {
     /** Greatest angle from the axis that the map holds: 140°. */
     public static final double MAX_ALPHA_RAD = Math.toRadians(140);
 
-    private static final int AZIMUTHS = 60;
-    private static final int RINGS = 56;
+    private static final int AZIMUTHS = 48;
+    private static final int RINGS = 48;
 
     private final SuperEllipsoid surface;
     private final Vec3 axis;
@@ -96,10 +96,7 @@ public final class EqualAreaChart {
     }
 
     private double areaDensity(double theta, double alpha) {
-        Vec3 d = direction(theta, alpha);
-        Vec3 p = surface.inDirection(d);
-        double r = p.norm();
-        return r * r * Math.sin(alpha) / d.dot(surface.normal(p));
+        return surface.solidAngleArea(direction(theta, alpha)) * Math.sin(alpha);
     }
 
     private double radiusAt(double theta, double alpha) {

@@ -41,6 +41,25 @@ public record SuperEllipsoid(double a, double b, double c, double n) {
         return d.times(s);
     }
 
+    /**
+     * Area of the surface per unit of solid angle about the centre, in a direction that is a unit vector.
+     *
+     * <p>R² / (d · normal) in general; since the equation is homogeneous of degree n, its gradient g at the surface point
+     * has g · p = n, which makes it R³ |g| / n without computing the normal.
+     */
+    public double solidAngleArea(Vec3 d) {
+        double px = power(d.x() / b);
+        double py = power(d.y() / a);
+        double pz = power(d.z() / c);
+        double sum = px + py + pz;
+        double r = Math.pow(sum, -1 / n);
+        // Each component of the gradient is n |x|ⁿ / x, and |x|ⁿ is known up to the factor rⁿ = 1 / sum.
+        double gx = px == 0 ? 0 : px / (sum * r * d.x());
+        double gy = py == 0 ? 0 : py / (sum * r * d.y());
+        double gz = pz == 0 ? 0 : pz / (sum * r * d.z());
+        return r * r * r * Math.sqrt(gx * gx + gy * gy + gz * gz);
+    }
+
     /** The outward unit normal at a point of the surface. */
     public Vec3 normal(Vec3 p) {
         return new Vec3(slope(p.x() / b) / b, slope(p.y() / a) / a, slope(p.z() / c) / c).unit();

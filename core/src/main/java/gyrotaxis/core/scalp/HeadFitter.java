@@ -41,6 +41,10 @@ public final class HeadFitter {
     private static final int UNKNOWNS = 5;
     private static final int MAX_STEPS = 200;
     private static final double STEP = 1e-5;
+
+    /** Relative change of cost or unknowns below which the fit has settled: less than a hundredth of a millimetre. */
+    private static final double CONVERGED = 1e-6;
+
     private static final double AT_END = 0.999;
     private static final double TURN_ACCURACY_RAD = 1e-9;
     private static final List<Measure> FITTED =
@@ -86,6 +90,8 @@ public final class HeadFitter {
     private static double[] solve(Map<Measure, Double> entered) {
         List<Measure> used = FITTED.stream().filter(entered::containsKey).toList();
         Optimum best = new LevenbergMarquardtOptimizer()
+                .withCostRelativeTolerance(CONVERGED)
+                .withParameterRelativeTolerance(CONVERGED)
                 .optimize(new LeastSquaresBuilder()
                         .start(new double[UNKNOWNS])
                         .target(new double[used.size() + UNKNOWNS])

@@ -55,6 +55,15 @@ class SuperEllipsoidTest {
     }
 
     @Test
+    void areaPerSolidAngleIsWhatTheNormalGives() {
+        for (Vec3 d : new Vec3[] {new Vec3(0, 0, 1), new Vec3(0.3, -0.8, 0.1).unit(), new Vec3(-1, 1, 2).unit()}) {
+            Vec3 p = HEAD.inDirection(d);
+            double r = p.norm();
+            assertThat(HEAD.solidAngleArea(d)).isCloseTo(r * r / d.dot(HEAD.normal(p)), within(1e-6));
+        }
+    }
+
+    @Test
     void refusesWhatIsNoSurface() {
         assertThatIllegalArgumentException().isThrownBy(() -> new SuperEllipsoid(0, 1, 1, 2));
         assertThatIllegalArgumentException().isThrownBy(() -> new SuperEllipsoid(1, 1, Double.NaN, 2));

@@ -1,0 +1,48 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/**
+ * Measures, in the browser, the time from moving the ear line to the map drawn anew; prints it and judges nothing. Run by
+ * {@code ./gyrotaxis bench --page}.
+ */
+@ExtendWith(Studio.class)
+@EnabledIfSystemProperty(named = "measure", matches = "page")
+class RedrawMeasurement {
+    private static final String MEASURE = """
+            async () => {
+              const line = document.querySelector('[aria-label="Ear line"]');
+              const row = () => document.querySelector('[data-row="F7"] path').getAttribute('d');
+              const frame = () => new Promise((done) => requestAnimationFrame(done));
+              const times = [];
+              for (let i = 0; i < 60; i++) {
+                const before = row();
+                const start = performance.now();
+                const key = i % 20 < 10 ? 'ArrowDown' : 'ArrowUp';
+                line.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey: true, bubbles: true }));
+                while (row() === before && performance.now() - start < 2000) await frame();
+                await frame();
+                times.push(performance.now() - start);
+                await new Promise((done) => setTimeout(done, 40));
+              }
+              times.sort((a, b) => a - b);
+              return 'median ' + times[30].toFixed(0) + ' ms, 90 % within ' + times[54].toFixed(0) + ' ms';
+            }
+            """;
+
+    @Test
+    void fromMovingAHandleToTheMapRedrawn(Page page) {
+        page.navigate("/book");
+        page.getByText("Regatta deep wave").click();
+        assertThat(page.locator("[aria-label='Ear line']")).isVisible();
+        page.keyboard().press("r");
+        // Once to warm the server up, then in earnest.
+        page.evaluate(MEASURE);
+        System.out.println("handle to redrawn map: " + page.evaluate(MEASURE));
+    }
+}
