@@ -19,7 +19,7 @@ const forbid = (files, ...patterns) => ({
 });
 
 export default tseslint.config(
-  { ignores: ['target', 'node_modules', 'src/api/schema.ts'] },
+  { ignores: ['target', 'node_modules', 'src/api/generated/schema.ts'] },
   js.configs.recommended,
   ...tseslint.configs.strict,
   hooks.configs.flat.recommended,

@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
-import type { paths } from './schema';
+import type { paths } from './generated/schema';
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
