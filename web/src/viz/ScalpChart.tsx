@@ -2,6 +2,7 @@ import { useId, type ReactNode } from 'react';
 import type { Plan } from '../api/types';
 import { pathData, points, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
+import { PartMark } from './PartMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
 import { StationMark } from './StationMark';
@@ -46,6 +47,15 @@ export function ScalpChart(props: Props) {
         <path d={pathData(plan.map.outline, true)} fill={palette.clay} />
         <g clipPath={`url(#${clip})`}>
           <BackTone plan={plan} palette={palette} />
+          {plan.parts.map((part) => (
+            <PartMark
+              key={part.index}
+              path={part.path}
+              widthMm={Math.max(2.5, part.narrowestMm)}
+              palette={palette}
+              isOpen={part.isOpen}
+            />
+          ))}
           {plan.rows.map((row) => (
             <RowBraid
               key={row.id}

@@ -152,10 +152,10 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "CARE";
             placeId: string;
             /** @enum {string} */
-            placeKind: "HEAD" | "MEASURE" | "ROW" | "HAIR";
+            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "HAIR";
             reason: string;
             remedy: components["schemas"]["RemedyView"] | null;
             /** @enum {string} */
@@ -166,8 +166,21 @@ export interface components {
             backRows: number | null;
             /** Format: double */
             earLineBehindMm: number | null;
+            /** @enum {string} */
+            flanks: "FINE_ROWS" | "WIDE_CHANNEL";
             /** Format: int32 */
             frontRows: number | null;
+            parts: components["schemas"]["PartBody"][];
+        };
+        Gap: {
+            leftRow: string;
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            narrowestMm: number;
+            /** Format: double */
+            openMm: number;
+            rightRow: string;
         };
         HairLineBody: {
             /** Format: int32 */
@@ -305,6 +318,32 @@ export interface components {
             /** @enum {string} */
             density: "FINE" | "MEDIUM" | "THICK";
         };
+        Part: {
+            /** Format: int32 */
+            index: number;
+            isOpen: boolean;
+            leftRow: string;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            meanMm: number;
+            /** Format: double */
+            narrowestMm: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: double */
+            openMm: number;
+            path: number[];
+            rightRow: string;
+        };
+        PartBody: {
+            /** Format: double */
+            lengthMm: number | null;
+            /** Format: double */
+            slantDeg: number | null;
+            /** Format: double */
+            startMm: number | null;
+        };
         PlanBody: {
             brief: components["schemas"]["BriefBody"];
             name: string;
@@ -313,10 +352,12 @@ export interface components {
         };
         PlanView: {
             findings: components["schemas"]["FindingView"][];
+            gaps: components["schemas"]["Gap"][];
             head: components["schemas"]["Head"];
             ledger: components["schemas"]["Ledger"];
             limits: components["schemas"]["Limits"];
             map: components["schemas"]["Map"];
+            parts: components["schemas"]["Part"][];
             rows: components["schemas"]["Row"][];
             stations: components["schemas"]["Station"][];
             views: components["schemas"]["View"][];

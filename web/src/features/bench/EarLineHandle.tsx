@@ -6,6 +6,7 @@ import { useBench } from './useBench';
 
 const STEP_MM = 5;
 const FINE_MM = 1;
+const GRIP_AT = 0.4;
 
 /** The ear line, to be taken hold of: drag it on the map, or move it with the arrow keys (Shift for fine). */
 export function EarLineHandle({ plan }: { plan: Plan }) {
@@ -15,7 +16,9 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
   const lengths = useLengths();
   const grip = useRef<{ y: number; behind: number } | null>(null);
   const { min, max } = plan.limits.earLineBehindMm;
-  const top = points(plan.map.earLine).reduce((a, p) => (p.y < a.y ? p : a));
+  // Off the midline, where the end of a middle part has its own handle.
+  const line = points(plan.map.earLine);
+  const top = line[Math.floor(line.length * GRIP_AT)] ?? { x: 0, y: 0 };
 
   const move = (mm: number) =>
     change('earLine', (b) => ({

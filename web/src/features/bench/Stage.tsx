@@ -8,6 +8,7 @@ import { ScalpChart, SHEET, type Layers } from '../../viz/ScalpChart';
 import { SideView } from '../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
 import { HeldCard } from './HeldCard';
+import { PartHandles } from './PartHandles';
 import { RowHandles } from './RowHandles';
 import { offerFile } from './offerFile';
 import { useBench, useComputed } from './useBench';
@@ -74,8 +75,9 @@ export const Stage = memo(function Stage() {
             onRow={holdRow}
             onStation={holdStation}
           >
-            <EarLineHandle plan={plan} />
             <RowHandles plan={plan} />
+            <EarLineHandle plan={plan} />
+            <PartHandles plan={plan} isTurned={isTurned} />
           </ScalpChart>
         </svg>
         <div className="flex w-28 flex-col gap-6 pt-10">

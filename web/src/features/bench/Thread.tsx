@@ -6,7 +6,8 @@ import { FoundationStep } from './steps/FoundationStep';
 import { HairStep } from './steps/HairStep';
 import { HeadStep } from './steps/HeadStep';
 import { KnotsStep } from './steps/KnotsStep';
-import { PartsStep, WearStep } from './steps/LaterSteps';
+import { PartsStep } from './steps/PartsStep';
+import { WearStep } from './steps/WearStep';
 import { STEP_KEYS } from './useBenchKeys';
 import { useBench, useComputed } from './useBench';
 
@@ -33,9 +34,15 @@ const CONTROLS: Record<Step, ComponentType> = {
 };
 
 /** Steps that are not worked on yet: their knot stays open. */
-const OPEN: readonly Step[] = ['parts', 'wear'];
+const OPEN: readonly Step[] = ['wear'];
 
-const STEP_OF_PLACE = { MEASURE: 'head', ROW: 'foundation', HEAD: 'client', HAIR: 'hair' } as const;
+const STEP_OF_PLACE = {
+  MEASURE: 'head',
+  PART: 'parts',
+  ROW: 'foundation',
+  HEAD: 'client',
+  HAIR: 'hair',
+} as const;
 
 /** The steps in the order of the trade, as knots on a line; under it the controls of the one she is on. */
 export const Thread = memo(function Thread() {
@@ -86,6 +93,7 @@ function useSnags(): Set<Step> {
   const fields = [...(problem?.fields.map((f) => f.field) ?? []), ...Object.keys(texts)];
   for (const field of fields) {
     if (field.startsWith('head.')) snags.add('head');
+    else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
     else snags.add('hair');
   }

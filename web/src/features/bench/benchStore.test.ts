@@ -21,7 +21,7 @@ const PLAN: SavedPlan = {
       napeWidthMm: null,
     },
     ownHair: { density: 'MEDIUM', conditions: [] },
-    foundation: { frontRows: 14, backRows: 5, earLineBehindMm: 12 },
+    foundation: { frontRows: 14, backRows: 5, earLineBehindMm: 12, parts: [], flanks: 'FINE_ROWS' },
     hairLineId: 'l1',
     fullness: 1,
     installer: 'STYLIST',

@@ -57,7 +57,7 @@ public class PlannerBenchmark {
         brief = new InstallBrief(
                 HEAD,
                 OwnHair.ordinary(),
-                new FoundationBrief(rows, rows / 3 + 1, 12),
+                FoundationBrief.of(rows, rows / 3 + 1, 12),
                 hair,
                 0,
                 fullness,

@@ -6,6 +6,7 @@ import gyrotaxis.core.scalp.Scalp;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * All rows of a head.
@@ -13,11 +14,15 @@ import java.util.Optional;
  * @param rows by section, then from the client's left to her right
  * @param earLine the section line over the top, from the client's left to her right
  * @param isMirrored whether the right side is the exact mirror image of the left
+ * @param gaps where parts could run between front rows, from the client's left to her right
+ * @param parts the wearing parts, likewise
  */
-public record Foundation(List<Row> rows, Path earLine, boolean isMirrored) {
+public record Foundation(List<Row> rows, Path earLine, boolean isMirrored, List<PartGap> gaps, List<LaidPart> parts) {
     public Foundation {
         rows = Require.notEmpty(
                 rows.stream().sorted(Comparator.comparing(Row::id)).toList(), "rows");
+        gaps = List.copyOf(gaps);
+        parts = List.copyOf(parts);
     }
 
     /** The rows of one section, from the client's left to her right. */
@@ -35,6 +40,16 @@ public record Foundation(List<Row> rows, Path earLine, boolean isMirrored) {
         }
         List<Row> section = rowsOf(row.id().section());
         return Optional.of(section.get(section.size() - row.id().number()));
+    }
+
+    /** Whether front rows join into back rows alike on both sides. */
+    public boolean joinsMatch() {
+        List<Long> sizes = rowsOf(Section.BACK).stream()
+                .map(back -> rows.stream()
+                        .filter(r -> r.joins().equals(Optional.of(back.id())))
+                        .count())
+                .toList();
+        return IntStream.range(0, sizes.size()).allMatch(i -> sizes.get(i).equals(sizes.get(sizes.size() - 1 - i)));
     }
 
     /** True length of all rows, mm. */

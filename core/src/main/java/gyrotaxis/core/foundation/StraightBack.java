@@ -10,6 +10,7 @@ import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
@@ -36,7 +37,7 @@ public final class StraightBack {
     private static final Interval BRAID_MM = new Interval(3, 20);
 
     /** The part of a front row's length after which it bends toward the row it joins. */
-    private static final double BEND_FROM = 0.7;
+    static final double BEND_FROM = 0.7;
 
     private static final int STEPS = 32;
     private static final int END_STEPS = 8;
@@ -48,6 +49,8 @@ public final class StraightBack {
     private final int[] groups;
     private final CoonsPatch front;
     private final CoonsPatch back;
+    private final FrontLanes division;
+    private final List<Lane> lanes;
 
     private StraightBack(Scalp scalp, FoundationBrief brief, OwnHair ownHair) {
         this.scalp = scalp;
@@ -60,8 +63,9 @@ public final class StraightBack {
         double corner = scalp.chart().thetaOf(scalp.at(Landmark.RIGHT_NAPE_CORNER));
         double ear = earLine.rightEndThetaRad();
         ChordCurve overTop = new ChordCurve(earLine.path());
+        ChordCurve frontHairline = new ChordCurve(hairline.between(-temple, temple));
         this.front = new CoonsPatch(
-                new ChordCurve(hairline.between(-temple, temple)),
+                frontHairline,
                 overTop,
                 new ChordCurve(hairline.between(-temple, -ear)),
                 new ChordCurve(hairline.between(temple, ear)));
@@ -70,6 +74,8 @@ public final class StraightBack {
                 new ChordCurve(hairline.between(2 * Math.PI - corner, corner)),
                 new ChordCurve(hairline.between(-ear, -corner)),
                 new ChordCurve(hairline.between(ear, corner)));
+        this.division = new FrontLanes(scalp, front, frontHairline, brief);
+        this.lanes = division.lanes();
     }
 
     /**
@@ -82,60 +88,53 @@ public final class StraightBack {
     }
 
     private Foundation lay() {
-        boolean isMirrored = JoinGroups.isSymmetric(groups);
+        boolean isMirrored = JoinGroups.isSymmetric(groups) && division.isSymmetric();
         List<Row> rows = new ArrayList<>();
         int first = 0;
         for (int g = 0; g < groups.length; g++) {
             RowId behind = new RowId(Section.BACK, g + 1);
+            Lane group = group(g, first);
             for (int lane = first; lane < first + groups[g]; lane++) {
-                rows.add(frontRow(lane, first, groups[g], behind));
+                rows.add(row(
+                        new RowId(Section.FRONT, lane + 1), front, bent(lanes.get(lane), group), Optional.of(behind)));
             }
-            rows.add(backRow(g, first));
+            rows.add(row(behind, back, group, Optional.empty()));
             first += groups[g];
         }
-        return new Foundation(isMirrored ? mirrored(rows) : rows, earLine.path(), isMirrored);
+        List<Row> laid = isMirrored ? mirrored(rows) : rows;
+        List<PartGap> gaps = PartGap.between(laid.stream()
+                .filter(r -> r.id().section() == Section.FRONT)
+                .sorted(Comparator.comparing(Row::id))
+                .toList());
+        return new Foundation(laid, earLine.path(), isMirrored, gaps, division.laid(gaps));
     }
 
-    private Row frontRow(int lane, int firstOfGroup, int groupSize, RowId joins) {
-        double n = brief.frontRows();
-        double own = (lane + 0.5) / n;
-        double shared = (firstOfGroup + groupSize / 2.0) / n;
-        return row(
-                new RowId(Section.FRONT, lane + 1),
-                front,
-                u -> lane / n,
-                u -> own + (shared - own) * bend(u),
-                u -> (lane + 1) / n,
-                Optional.of(joins));
-    }
-
-    private Row backRow(int group, int firstLane) {
-        double n = brief.frontRows();
+    /** The lane of a back row: as wide as its group at the ear line, an even part of the nape at its end. */
+    private Lane group(int group, int first) {
         double m = brief.backRows();
-        DoubleUnaryOperator left = u -> firstLane / n * (1 - u) + group / m * u;
-        DoubleUnaryOperator right = u -> (firstLane + groups[group]) / n * (1 - u) + (group + 1) / m * u;
-        return row(
-                new RowId(Section.BACK, group + 1),
-                back,
-                left,
-                u -> (left.applyAsDouble(u) + right.applyAsDouble(u)) / 2,
-                right,
-                Optional.empty());
+        double from = lanes.get(first).left().applyAsDouble(1);
+        double to = lanes.get(first + groups[group] - 1).right().applyAsDouble(1);
+        DoubleUnaryOperator left = u -> from * (1 - u) + group / m * u;
+        DoubleUnaryOperator right = u -> to * (1 - u) + (group + 1) / m * u;
+        return new Lane(left, u -> (left.applyAsDouble(u) + right.applyAsDouble(u)) / 2, right);
     }
 
-    private Row row(
-            RowId id,
-            CoonsPatch patch,
-            DoubleUnaryOperator left,
-            DoubleUnaryOperator middle,
-            DoubleUnaryOperator right,
-            Optional<RowId> joins) {
+    /** A front lane whose row bends at its end to where its back row begins. */
+    private static Lane bent(Lane lane, Lane behind) {
+        double meeting = behind.middle().applyAsDouble(0);
+        return new Lane(
+                lane.left(),
+                u -> lane.middle().applyAsDouble(u) + (meeting - lane.middle().applyAsDouble(u)) * bend(u),
+                lane.right());
+    }
+
+    private Row row(RowId id, CoonsPatch patch, Lane lane, Optional<RowId> joins) {
         List<Vec2> line = new ArrayList<>(STEPS + 1);
         for (int k = 0; k <= STEPS; k++) {
             double u = (double) k / STEPS;
-            line.add(patch.at(u, middle.applyAsDouble(u)));
+            line.add(patch.at(u, lane.middle().applyAsDouble(u)));
         }
-        List<Vec2> strip = strip(patch, left, right);
+        List<Vec2> strip = strip(patch, lane.left(), lane.right());
         Path path = Path.lifted(line, scalp.chart());
         double stripWidth = Scalp.areaMm2(strip) / path.lengthMm();
         return new Row(id, path, strip, BRAID_MM.clamp(BRAID_ROOT_MM * Math.sqrt(stripWidth) * thickness), joins);

@@ -19,6 +19,8 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
         ROPE_THICK_ROWS,
         ROWS_TOO_NARROW,
         UNEVEN_JOINS,
+        PART_CLOSES_EARLY,
+        PART_TOO_NARROW,
         CARE
     }
 
@@ -26,7 +28,7 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
      * Where a finding applies.
      *
      * @param kind what sort of place
-     * @param id which one: a measure's name, a row's id; empty for the whole head or the hair
+     * @param id which one: a measure's name, a row's id, a part's number from her left; empty for the whole head or the hair
      */
     public record Place(Kind kind, String id) {
         /** Sorts of places. */
@@ -34,6 +36,7 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
             HEAD,
             MEASURE,
             ROW,
+            PART,
             HAIR
         }
     }

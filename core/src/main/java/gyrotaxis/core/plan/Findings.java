@@ -45,6 +45,7 @@ final class Findings {
         Findings f = new Findings(brief);
         scalp.head().misfit().ifPresent(f::misfit);
         f.rows(foundation);
+        PartFindings.of(brief, scalp, foundation).forEach(f.found::add);
         Cautions.of(brief.ownHair(), brief.hair()).forEach(f::care);
         return f.found.stream().sorted(Comparator.comparing(Finding::severity)).toList();
     }
@@ -118,7 +119,7 @@ final class Findings {
                             "Braid " + even + " rows in front",
                             brief.withFoundation(brief.foundation().withFrontRows(even)))));
         }
-        if (!foundation.isMirrored()) {
+        if (!foundation.joinsMatch()) {
             add(
                     Code.UNEVEN_JOINS,
                     Severity.HINT,
@@ -145,7 +146,7 @@ final class Findings {
         found.add(new Finding(code, severity, place, reason, remedy));
     }
 
-    private static String capital(String words) {
+    static String capital(String words) {
         return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

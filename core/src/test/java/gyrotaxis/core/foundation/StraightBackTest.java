@@ -51,7 +51,7 @@ class StraightBackTest {
     @MethodSource("grid")
     void everyFoundationIsSound(int head, int frontRows, int backRows, int earLine) {
         Scalp scalp = SCALPS.get(head);
-        Foundation f = StraightBack.lay(scalp, new FoundationBrief(frontRows, backRows, earLine), OwnHair.ordinary());
+        Foundation f = StraightBack.lay(scalp, FoundationBrief.of(frontRows, backRows, earLine), OwnHair.ordinary());
         assertThat(f.rowsOf(Section.FRONT)).hasSize(frontRows);
         assertThat(f.rowsOf(Section.BACK)).hasSize(backRows);
         liesWithinTheHairline(scalp, f);
@@ -111,7 +111,7 @@ class StraightBackTest {
 
     @Test
     void everyFrontRowEndsWhereItsBackRowBegins() {
-        Foundation f = StraightBack.lay(SCALPS.get(2), new FoundationBrief(14, 5, 12), OwnHair.ordinary());
+        Foundation f = StraightBack.lay(SCALPS.get(2), FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
         for (Row row : f.rowsOf(Section.FRONT)) {
             Row behind = f.rowsOf(Section.BACK).get(row.joins().orElseThrow().number() - 1);
             Vec2 end = row.path().chart().get(row.path().chart().size() - 1);
@@ -121,7 +121,7 @@ class StraightBackTest {
 
     @Test
     void scalingAHeadScalesLengths() {
-        FoundationBrief brief = new FoundationBrief(12, 4, 0);
+        FoundationBrief brief = FoundationBrief.of(12, 4, 0);
         Scalp larger = Scalp.of(HeadFitter.fit(HEADS.get(1).scaled(1.1)));
         double ratio = StraightBack.lay(larger, brief, OwnHair.ordinary()).lengthMm()
                 / StraightBack.lay(SCALPS.get(1), brief, OwnHair.ordinary()).lengthMm();
@@ -132,7 +132,7 @@ class StraightBackTest {
     void movingTheEarLineBackLengthensTheFrontRows() {
         double last = 0;
         for (double behind = -20; behind <= 30; behind += 10) {
-            double length = StraightBack.lay(SCALPS.get(2), new FoundationBrief(14, 5, behind), OwnHair.ordinary())
+            double length = StraightBack.lay(SCALPS.get(2), FoundationBrief.of(14, 5, behind), OwnHair.ordinary())
                     .rowsOf(Section.FRONT)
                     .stream()
                     .mapToDouble(Row::lengthMm)
@@ -144,7 +144,7 @@ class StraightBackTest {
 
     @Test
     void thickHairMakesThickerPlaits() {
-        FoundationBrief brief = new FoundationBrief(12, 4, 0);
+        FoundationBrief brief = FoundationBrief.of(12, 4, 0);
         double fine = StraightBack.lay(SCALPS.get(2), brief, new OwnHair(HairDensity.FINE, Set.of()))
                 .rows()
                 .get(0)
@@ -177,7 +177,7 @@ class StraightBackTest {
     @ParameterizedTest
     @CsvSource({"5,4,0", "21,4,0", "12,1,0", "12,13,0", "12,4,31", "12,4,-21", "12,4,NaN", "-3,2,0"})
     void refusesAbsurdFoundations(int front, int back, double earLine) {
-        assertThatIllegalArgumentException().isThrownBy(() -> new FoundationBrief(front, back, earLine));
+        assertThatIllegalArgumentException().isThrownBy(() -> FoundationBrief.of(front, back, earLine));
     }
 
     private static Path upToTheJoin(Row row) {

@@ -8,8 +8,10 @@ import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.estimate.ChairTime.Stage;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.HookingPlan;
@@ -40,7 +42,7 @@ class PlannerTest {
         return new InstallBrief(
                 MEDIUM,
                 OwnHair.ordinary(),
-                new FoundationBrief(14, 5, 12),
+                FoundationBrief.of(14, 5, 12),
                 hair(texture, false),
                 0,
                 1,
@@ -189,7 +191,7 @@ class PlannerTest {
         InstallBrief thick = new InstallBrief(
                 MEDIUM,
                 new OwnHair(HairDensity.THICK, Set.of()),
-                new FoundationBrief(6, 4, 12),
+                FoundationBrief.of(6, 4, 12),
                 BRIEF.hair(),
                 0,
                 1,
@@ -204,7 +206,7 @@ class PlannerTest {
         InstallBrief child = new InstallBrief(
                 HeadMeasures.of(450, 278, 262),
                 OwnHair.ordinary(),
-                new FoundationBrief(20, 6, 0),
+                FoundationBrief.of(20, 6, 0),
                 BRIEF.hair(),
                 0,
                 1,
@@ -214,8 +216,33 @@ class PlannerTest {
     }
 
     @Test
+    void aPartThatClosesEarlyComesWithARemedyThatOpensIt() {
+        InstallBrief middle = BRIEF.withFoundation(
+                BRIEF.foundation().withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS));
+        Finding closes = only(planner.plan(middle), Code.PART_CLOSES_EARLY);
+        assertThat(closes.place().id()).isEqualTo("1");
+        InstallBrief mended = closes.remedy().orElseThrow().brief();
+        assertThat(mended.foundation().backRows()).isIn(4, 6);
+        assertThat(codes(planner.plan(mended))).doesNotContain(Code.PART_CLOSES_EARLY);
+    }
+
+    @Test
+    void aPartTooNarrowForSkinIsWidened() {
+        InstallBrief crowded = new InstallBrief(
+                MEDIUM,
+                new OwnHair(HairDensity.THICK, Set.of()),
+                new FoundationBrief(20, 6, 12, List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS),
+                BRIEF.hair(),
+                0,
+                1,
+                Installer.STYLIST);
+        Finding narrow = only(planner.plan(crowded), Code.PART_TOO_NARROW);
+        assertThat(codes(planner.plan(narrow.remedy().orElseThrow().brief()))).doesNotContain(Code.PART_TOO_NARROW);
+    }
+
+    @Test
     void joinsThatCannotMatchAreSaid() {
-        InstallBrief odd = BRIEF.withFoundation(new FoundationBrief(13, 4, 0));
+        InstallBrief odd = BRIEF.withFoundation(FoundationBrief.of(13, 4, 0));
         assertThat(only(planner.plan(odd), Code.UNEVEN_JOINS).severity()).isEqualTo(Severity.HINT);
     }
 

@@ -1,6 +1,7 @@
 package gyrotaxis.server.bench;
 
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.PartException;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.server.book.Book;
@@ -32,7 +33,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PlanDesk {
     private static final int LONGEST_NAME = 120;
-    private static final BriefBody.FoundationBody USUAL_FOUNDATION = new BriefBody.FoundationBody(14, 5, 12.0);
+    private static final BriefBody.FoundationBody USUAL_FOUNDATION = BriefBody.FoundationBody.plain(14, 5, 12);
 
     private final Planner planner;
     private final Plans plans;
@@ -54,6 +55,9 @@ public class PlanDesk {
             return PlanViews.of(planner.plan(body.check(shelf)), String.valueOf(body.hairLineId()));
         } catch (ContradictoryMeasuresException e) {
             String field = "head." + HeadBody.field(e.misfit().measure());
+            throw new FieldProblems(List.of(new FieldProblem(field, String.valueOf(e.getMessage()), null, null, "mm")));
+        } catch (PartException e) {
+            String field = "foundation.parts[" + e.index() + "].startMm";
             throw new FieldProblems(List.of(new FieldProblem(field, String.valueOf(e.getMessage()), null, null, "mm")));
         }
     }

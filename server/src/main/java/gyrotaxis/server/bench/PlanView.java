@@ -20,6 +20,8 @@ record PlanView(
         List<Row> rows,
         List<Station> stations,
         List<View> views,
+        List<Part> parts,
+        List<Gap> gaps,
         Ledger ledger,
         List<FindingView> findings,
         Limits limits) {
@@ -68,6 +70,22 @@ record PlanView(
             String shareWords,
             Knot knot,
             String knotWords) {}
+
+    /** A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0. */
+    record Part(
+            int number,
+            int index,
+            double lengthMm,
+            double openMm,
+            double narrowestMm,
+            double meanMm,
+            boolean isOpen,
+            String leftRow,
+            String rightRow,
+            List<Double> path) {}
+
+    /** The scalp between neighbouring front rows: how far a part could run there, and how wide. */
+    record Gap(String leftRow, String rightRow, double openMm, double narrowestMm, double meanMm) {}
 
     /** The head seen from one side. */
     record View(

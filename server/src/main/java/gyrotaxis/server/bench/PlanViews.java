@@ -3,6 +3,7 @@ package gyrotaxis.server.bench;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.OrthographicView;
@@ -23,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +49,8 @@ final class PlanViews {
                 v.rows(),
                 v.stations(),
                 SHOWN.stream().map(v::view).toList(),
+                v.parts(),
+                v.gaps(),
                 v.ledger(),
                 v.findings(),
                 v.limits());
@@ -124,6 +128,38 @@ final class PlanViews {
                 s.share().words(),
                 s.knot(),
                 s.knot().words());
+    }
+
+    private List<PlanView.Part> parts() {
+        List<LaidPart> laid = plan.foundation().parts();
+        return IntStream.range(0, laid.size())
+                .mapToObj(i -> part(i, laid.get(i)))
+                .toList();
+    }
+
+    private PlanView.Part part(int i, LaidPart p) {
+        return new PlanView.Part(
+                i + 1,
+                plan.brief().foundation().parts().indexOf(p.asked()),
+                tenth(p.path().lengthMm()),
+                tenth(p.gap().openMm()),
+                tenth(p.gap().narrowestMm()),
+                tenth(p.gap().meanMm()),
+                p.isOpen(),
+                p.gap().left().toString(),
+                p.gap().right().toString(),
+                flat(p.path().chart()));
+    }
+
+    private List<PlanView.Gap> gaps() {
+        return plan.foundation().gaps().stream()
+                .map(g -> new PlanView.Gap(
+                        g.left().toString(),
+                        g.right().toString(),
+                        tenth(g.openMm()),
+                        tenth(g.narrowestMm()),
+                        tenth(g.meanMm())))
+                .toList();
     }
 
     private PlanView.View view(OrthographicView from) {

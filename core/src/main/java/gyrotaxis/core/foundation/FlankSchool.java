@@ -1,0 +1,39 @@
+package gyrotaxis.core.foundation;
+
+/**
+ * How the two rows beside a wearing part are braided, where practitioners differ.
+ *
+ * <p>The factors are ASSUMPTION: set so that the fine school leaves a channel of a little over half a centimetre and the
+ * wide one of about one and a half; to be measured on finished heads.
+ */
+public enum FlankSchool {
+    /** Small, neat rows close to the part: the hair lies flat and the part reads thin and crisp. */
+    FINE_ROWS("fine rows", 0.78, -0.12),
+    /** Rows a little larger that lean away, so that more scalp shows: with curly hair the part otherwise closes. */
+    WIDE_CHANNEL("wide channel", 1.12, 0.06);
+
+    private final String words;
+    private final double laneFactor;
+    private final double lean;
+
+    FlankSchool(String words, double laneFactor, double lean) {
+        this.words = words;
+        this.laneFactor = laneFactor;
+        this.lean = lean;
+    }
+
+    /** What a stylist calls it. */
+    public String words() {
+        return words;
+    }
+
+    /** Width of a flanking lane relative to its neighbours. */
+    double laneFactor() {
+        return laneFactor;
+    }
+
+    /** How far a flanking row lies from the middle of its lane, away from the part, in parts of the lane's width. */
+    double lean() {
+        return lean;
+    }
+}

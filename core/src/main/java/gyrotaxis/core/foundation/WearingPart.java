@@ -1,0 +1,36 @@
+package gyrotaxis.core.foundation;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Require;
+import java.util.OptionalDouble;
+
+/**
+ * A part that the client will show, as it is asked for.
+ *
+ * @param startMm where it starts, along the front hairline from the midline, mm, in {@link #START_MM}; positive toward the
+ *     client's right
+ * @param slantRad how it leans from straight back, radians, in {@link #SLANT_RAD}; positive toward the client's right as it
+ *     goes back
+ * @param lengthMm how far back it runs, mm, in {@link #LENGTH_MM}; empty for the whole front section
+ */
+public record WearingPart(double startMm, double slantRad, OptionalDouble lengthMm) {
+    public static final Interval START_MM = new Interval(-110, 110);
+    public static final Interval SLANT_RAD = new Interval(-Math.toRadians(50), Math.toRadians(50));
+    public static final Interval LENGTH_MM = new Interval(20, 250);
+
+    public WearingPart {
+        Require.inRange(startMm, START_MM.min(), START_MM.max(), "startMm", "mm");
+        Require.inRange(slantRad, SLANT_RAD.min(), SLANT_RAD.max(), "slantRad", "rad");
+        lengthMm.ifPresent(mm -> Require.inRange(mm, LENGTH_MM.min(), LENGTH_MM.max(), "lengthMm", "mm"));
+    }
+
+    /** A part straight back over the whole front section. */
+    public static WearingPart straight(double startMm) {
+        return new WearingPart(startMm, 0, OptionalDouble.empty());
+    }
+
+    /** The mirror image in the midline. */
+    public WearingPart mirrored() {
+        return new WearingPart(-startMm + 0.0, -slantRad + 0.0, lengthMm);
+    }
+}

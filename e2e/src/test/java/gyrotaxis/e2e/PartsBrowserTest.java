@@ -1,0 +1,104 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(Studio.class)
+class PartsBrowserTest {
+    private static final String CLIENT = "Tamsin Orrowby";
+
+    private static Locator grip(Page page, String name) {
+        return page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void drag(Page page, Locator grip, double dx, double dy) {
+        BoundingBox at = grip.boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+    }
+
+    @Test
+    void aPartIsAddedDraggedMendedAndUndone(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Parts");
+        bench.button("middle").click();
+        Locator start = grip(page, "Part 1, start");
+        assertThat(start).hasAttribute("aria-valuenow", "0");
+        assertThat(page.getByText("its flanking rows bend together")).isVisible();
+
+        Locator remedy = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Braid \\d rows behind")));
+        remedy.click();
+        assertThat(remedy).isHidden();
+
+        drag(page, start, -60, 0);
+        int moved = Integer.parseInt(start.getAttribute("aria-valuenow"));
+        assertThat(moved).isBetween(-50, -20);
+        assertThat(page.getByText("to her left")).isVisible();
+        bench.waitUntilSaved();
+        // Back to within a few millimetres of the midline, it snaps onto it.
+        drag(page, start, -moved * 1.75, 0);
+        assertThat(start).hasAttribute("aria-valuenow", "0");
+
+        bench.waitUntilSaved();
+        drag(page, grip(page, "Part 1, end"), 40, 0);
+        assertThat(Integer.parseInt(grip(page, "Part 1, end").getAttribute("aria-valuenow")))
+                .isGreaterThan(5);
+        bench.button("undo").click();
+        assertThat(grip(page, "Part 1, end")).hasAttribute("aria-valuenow", "0");
+        bench.reload();
+        assertThat(grip(page, "Part 1, start")).hasAttribute("aria-valuenow", "0");
+    }
+
+    @Test
+    void aPartWorksByKeyAndByFigure(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Parts");
+        bench.button("right").click();
+        Locator start = grip(page, "Part 1, start");
+        start.focus();
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("Shift+ArrowLeft");
+        assertThat(start).hasAttribute("aria-valuenow", "29");
+        bench.field("starts").fill("2 fingers");
+        bench.field("starts").blur();
+        assertThat(start).hasAttribute("aria-valuenow", "36");
+        bench.field("runs back").fill("5");
+        assertThat(page.getByText("stops short")).isVisible();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("wide channel"))
+                .click();
+        assertThat(page.getByText("leaning away")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Remove part 1"))
+                .click();
+        assertThat(start).isHidden();
+        assertThat(page.getByText("Longest gaps as the rows lie")).isVisible();
+        bench.waitUntilSaved();
+    }
+
+    @Test
+    void partsThatMeetAreSaidAndTheLastPlanStays(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Parts");
+        bench.button("middle").click();
+        assertThat(grip(page, "Part 1, start")).isVisible();
+        bench.button("right").click();
+        assertThat(grip(page, "Part 2, start")).isVisible();
+        bench.field("starts").nth(1).fill("0.3");
+        assertThat(page.getByText("This part meets the next one").first()).isVisible();
+        assertThat(bench.rows()).hasCount(19);
+        bench.button("undo").click();
+        assertThat(page.getByText("This part meets the next one")).hasCount(0);
+        bench.waitUntilSaved();
+    }
+}

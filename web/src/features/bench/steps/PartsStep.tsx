@@ -1,0 +1,195 @@
+import { Plus, X } from 'lucide-react';
+import type { Plan } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { LengthField } from '../../../ui/LengthField';
+import { useLengths } from '../../../ui/prefs';
+import { Switch } from '../../../ui/Switch';
+import { withPart, withParts, type PartAsked } from '../partEdits';
+import { useBench, useComputed } from '../useBench';
+
+const SIDE_PART_MM = 35;
+
+const KINDS: { words: string; part: PartAsked }[] = [
+  { words: 'left', part: { startMm: -SIDE_PART_MM, slantDeg: 0, lengthMm: null } },
+  { words: 'middle', part: { startMm: 0, slantDeg: 0, lengthMm: null } },
+  { words: 'right', part: { startMm: SIDE_PART_MM, slantDeg: 0, lengthMm: null } },
+];
+
+const SCHOOLS = [
+  { value: 'FINE_ROWS', words: 'fine rows' },
+  { value: 'WIDE_CHANNEL', words: 'wide channel' },
+] as const;
+
+const NO_PARTS: PartAsked[] = [];
+
+/** The parts she will show: wearing parts come first, because rows are placed from them. */
+export function PartsStep() {
+  const { plan, problem } = useComputed();
+  const parts = useBench((b) => b.brief.foundation.parts) ?? NO_PARTS;
+  const flanks = useBench((b) => b.brief.foundation.flanks) ?? 'FINE_ROWS';
+  const change = useBench((b) => b.change);
+  const tooMany = problem?.at('foundation.parts')?.message;
+
+  return (
+    <>
+      <div>
+        <p className="mb-1 text-sm text-soft">Add a part she will show</p>
+        <div className="flex gap-2">
+          {KINDS.map((k) => (
+            <Button
+              key={k.words}
+              className="flex-1"
+              onClick={() => change('add part', (b) => withParts(b, [...parts, k.part]))}
+            >
+              <Plus size={14} aria-hidden /> {k.words}
+            </Button>
+          ))}
+        </div>
+        {tooMany && (
+          <p role="alert" className="text-sm font-medium text-chalk">
+            ✕ {tooMany}
+          </p>
+        )}
+      </div>
+      {parts.length === 0 && (
+        <p className="text-sm text-soft">
+          No part yet: the hair falls back all round. Any gap between rows could carry one.
+        </p>
+      )}
+      {parts.map((part, i) => (
+        <PartEntry key={i} index={i} part={part} laid={plan?.parts.find((p) => p.index === i)} />
+      ))}
+      {parts.length > 0 && (
+        <div className="flex flex-col gap-1">
+          <p className="text-sm text-soft">Rows beside the parts</p>
+          <Switch
+            label="Rows beside the parts"
+            value={flanks}
+            options={SCHOOLS}
+            onChoose={(school) =>
+              change('flanks', (b) => ({ ...b, foundation: { ...b.foundation, flanks: school } }))
+            }
+          />
+          <p className="text-sm text-soft">
+            {flanks === 'FINE_ROWS'
+              ? 'Small and neat: the hair lies flat, the part reads crisp.'
+              : 'A little larger, leaning away: curly hair does not close it.'}
+          </p>
+        </div>
+      )}
+      {plan && parts.length === 0 && <Gaps plan={plan} />}
+    </>
+  );
+}
+
+interface EntryProps {
+  index: number;
+  part: PartAsked;
+  laid: Plan['parts'][number] | undefined;
+}
+
+function PartEntry({ index, part, laid }: EntryProps) {
+  const change = useBench((b) => b.change);
+  const { problem } = useComputed();
+  const lengths = useLengths();
+  const path = `foundation.parts[${index}]`;
+  const texts = useBench((b) => b.texts);
+  const setText = useBench((b) => b.setText);
+  const edit = (what: Partial<PartAsked>) =>
+    change(`${path} ${Object.keys(what).join()}`, (b) => withPart(b, index, what));
+  const remove = () =>
+    change('remove part', (b) =>
+      withParts(
+        b,
+        (b.foundation.parts ?? []).filter((_, i) => i !== index),
+      ),
+    );
+  const name = `Part ${laid?.number ?? index + 1}`;
+
+  return (
+    <section aria-label={name} className="flex flex-col gap-2 rounded-md border border-line p-2">
+      <div className="flex items-center justify-between">
+        <h3 className="font-semibold">{name}</h3>
+        <button
+          type="button"
+          aria-label={`Remove ${name.toLowerCase()}`}
+          className="rounded p-1 hover:bg-well"
+          onClick={remove}
+        >
+          <X size={16} />
+        </button>
+      </div>
+      <LengthField
+        isRow
+        label="starts"
+        hint={
+          (part.startMm ?? 0) === 0
+            ? 'on the midline'
+            : (part.startMm ?? 0) < 0
+              ? 'to her left'
+              : 'to her right'
+        }
+        value={part.startMm}
+        onChange={(mm) => edit({ startMm: mm })}
+        unread={texts[`${path}.startMm`]}
+        onUnread={(t) => setText(`${path}.startMm`, t)}
+        error={problem?.at(`${path}.startMm`)?.message}
+      />
+      <LengthField
+        isRow
+        label="runs back"
+        hint={part.lengthMm === null ? 'to the ear line' : 'stops short'}
+        placeholder={laid ? lengths.parts(laid.lengthMm).figure : ''}
+        value={part.lengthMm}
+        onChange={(mm) => edit({ lengthMm: mm })}
+        unread={texts[`${path}.lengthMm`]}
+        onUnread={(t) => setText(`${path}.lengthMm`, t)}
+        error={problem?.at(`${path}.lengthMm`)?.message}
+      />
+      <label className="flex items-center justify-between gap-3">
+        slants
+        <span className="flex items-center gap-2">
+          <input
+            type="range"
+            min={-50}
+            max={50}
+            step={1}
+            value={part.slantDeg ?? 0}
+            onChange={(e) => edit({ slantDeg: Number(e.target.value) })}
+            className="w-28 accent-thread"
+          />
+          <span className="w-10 text-right font-semibold">{part.slantDeg}°</span>
+        </span>
+      </label>
+      {laid && (
+        <p className="border-t border-line pt-1 text-sm">
+          Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
+          <strong>{lengths.say(laid.openMm)}</strong>
+        </p>
+      )}
+    </section>
+  );
+}
+
+/** Where a part could go as the rows lie now. */
+function Gaps({ plan }: { plan: Plan }) {
+  const lengths = useLengths();
+  const longest = [...plan.gaps].sort((a, b) => b.openMm - a.openMm).slice(0, 5);
+  return (
+    <section>
+      <h3 className="mb-1 text-sm text-soft">Longest gaps as the rows lie</h3>
+      <ul className="text-sm">
+        {longest.map((g) => (
+          <li key={g.leftRow} className="flex justify-between border-b border-line py-1">
+            <span>
+              between {g.leftRow.slice(1)} and {g.rightRow.slice(1)}
+            </span>
+            <span>
+              <strong>{lengths.say(g.openMm)}</strong> long, {lengths.say(g.meanMm)} wide
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
