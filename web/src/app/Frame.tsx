@@ -15,7 +15,7 @@ const UNITS: { value: LengthUnit; words: string }[] = [
 
 /** The five places, and what holds everywhere: units and light. */
 export function Frame() {
-  const { unit, theme, set } = usePrefs();
+  const { unit, fingerMm, theme, set } = usePrefs();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -36,6 +36,24 @@ export function Frame() {
           ))}
         </nav>
         <span className="grow" />
+        {unit === 'fingers' && (
+          <label className="mr-2 flex items-center gap-1.5 text-sm text-soft">
+            my finger
+            <input
+              type="number"
+              min={10}
+              max={30}
+              step={0.5}
+              value={fingerMm}
+              onChange={(e) => {
+                const mm = Number(e.target.value);
+                if (mm >= 10 && mm <= 30) set({ fingerMm: mm });
+              }}
+              className="w-16 rounded-md border border-edge bg-sheet px-1 py-0.5 text-ink"
+            />
+            mm
+          </label>
+        )}
         <Switch
           label="Lengths in"
           value={unit}

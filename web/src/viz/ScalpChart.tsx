@@ -6,6 +6,7 @@ import { PartMark } from './PartMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
 import { StationMark } from './StationMark';
+import { TailMark } from './TailMark';
 
 /** The piece of paper the map is drawn on, mm. */
 export const SHEET = { x: -172, y: -166, width: 344, height: 362 };
@@ -13,6 +14,8 @@ export const SHEET = { x: -172, y: -166, width: 344, height: 362 };
 export interface Layers {
   stations: boolean;
   names: boolean;
+  /** The turn of each row in braiding, at its start. */
+  order?: boolean;
 }
 
 interface Props {
@@ -82,6 +85,10 @@ export function ScalpChart(props: Props) {
           stroke={palette.ink}
           strokeWidth={1.4}
         />
+        {plan.tails.map((tail) => (
+          <TailMark key={tail.row} tail={tail} rows={plan.rows} palette={palette} />
+        ))}
+        {layers.order && <Order plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.stations &&
           plan.stations.map((s) => (
             <StationMark
@@ -159,6 +166,37 @@ function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }
       {side(isTurned ? 'her left' : 'her right', 1)}
     </>
   );
+}
+
+function Order({
+  plan,
+  palette,
+  isTurned,
+}: {
+  plan: Plan;
+  palette: MapPalette;
+  isTurned: boolean;
+}) {
+  return plan.rows.map((row) => {
+    const line = points(row.path);
+    const at = line[Math.round(line.length * 0.3)];
+    if (!at) return null;
+    return (
+      <g key={row.id} transform={`translate(${at.x} ${at.y})${isTurned ? ' scale(-1 1)' : ''}`}>
+        <circle r={5.6} fill={palette.bead} stroke={palette.ink} strokeWidth={0.8} />
+        <text
+          y={2.8}
+          fontSize={8}
+          fontWeight={700}
+          textAnchor="middle"
+          fill="#11201a"
+          fontFamily={palette.font}
+        >
+          {row.order}
+        </text>
+      </g>
+    );
+  });
 }
 
 const OUTSIDE = ['FRONT_CENTRE', 'NAPE_CENTRE', 'LEFT_TEMPLE', 'RIGHT_TEMPLE'];

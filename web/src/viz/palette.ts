@@ -9,6 +9,7 @@ export interface MapPalette {
   plaitLit: string;
   bead: string;
   held: string;
+  tail: string;
   font: string;
 }
 
@@ -22,6 +23,7 @@ export const SCREEN: MapPalette = {
   plaitLit: 'var(--plait-lit)',
   bead: 'var(--bead)',
   held: 'var(--thread)',
+  tail: 'var(--tail)',
   font: 'var(--font-narrow)',
 };
 
@@ -35,5 +37,6 @@ export const PAPER: MapPalette = {
   plaitLit: '#a39081',
   bead: '#ffffff',
   held: '#e8a013',
+  tail: '#2f3f93',
   font: 'sans-serif',
 };

@@ -152,7 +152,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "LOOSE_END" | "CARE";
             placeId: string;
             /** @enum {string} */
             placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "HAIR";
@@ -317,6 +317,8 @@ export interface components {
             conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
             /** @enum {string} */
             density: "FINE" | "MEDIUM" | "THICK";
+            /** Format: double */
+            lengthMm: number | null;
         };
         Part: {
             /** Format: int32 */
@@ -360,6 +362,7 @@ export interface components {
             parts: components["schemas"]["Part"][];
             rows: components["schemas"]["Row"][];
             stations: components["schemas"]["Station"][];
+            tails: components["schemas"]["TailView"][];
             views: components["schemas"]["View"][];
         };
         Range: {
@@ -390,6 +393,8 @@ export interface components {
             joins: string | null;
             /** Format: double */
             lengthMm: number;
+            /** Format: int32 */
+            order: number;
             path: number[];
             /** Format: int32 */
             stations: number;
@@ -456,6 +461,17 @@ export interface components {
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
             zoneWords: string;
+        };
+        TailView: {
+            /** Format: double */
+            bulk: number;
+            /** Format: double */
+            entryMm: number;
+            into: string | null;
+            /** @enum {string} */
+            kind: "FED" | "LOOSE" | "TOO_SHORT";
+            row: string;
+            thread: number[];
         };
         View: {
             from: string;

@@ -33,10 +33,21 @@ export function HeldCard({ plan }: { plan: Plan }) {
         <Fact name="gathers" words={`${lengths.say(row.stripWidthMm)} wide`} />
         <Fact name="plait about" words={lengths.say(row.braidWidthMm)} />
         <Fact name="hooked" words={plural(row.stations, 'station')} />
+        <Fact name="braided" words={`as number ${row.order}`} />
+        <Fact name="ends" words={endWords(plan, row.id, row.joins)} />
       </Card>
     );
   }
   return null;
+}
+
+/** Where a row's end goes, in short. */
+function endWords(plan: Plan, id: string, joins: string | null): string {
+  const name = (to: string) => plan.rows.find((r) => r.id === to)?.words ?? to;
+  if (joins) return `joins ${name(joins)}`;
+  const tail = plan.tails.find((t) => t.row === id);
+  if (tail?.into) return `fed into ${name(tail.into)}`;
+  return tail?.kind === 'TOO_SHORT' ? 'loose, too short' : 'loose';
 }
 
 function Card({ title, children }: { title: string; children: ReactNode }) {

@@ -19,7 +19,7 @@ const VIEW_WORDS: Record<string, string> = { back: 'from behind', top: 'from abo
 export const Stage = memo(function Stage() {
   const { plan } = useComputed();
   const { unit, fingerMm, isTurned, set } = usePrefs();
-  const [layers, setLayers] = useState<Layers>({ stations: true, names: true });
+  const [layers, setLayers] = useState<Layers>({ stations: true, names: true, order: false });
   const heldRow = useBench((b) => b.heldRow);
   const heldStation = useBench((b) => b.heldStation);
   const holdRow = useBench((b) => b.holdRow);
@@ -41,6 +41,11 @@ export const Stage = memo(function Stage() {
           words="stations"
           isOn={layers.stations}
           onPress={() => setLayers({ ...layers, stations: !layers.stations })}
+        />
+        <Layer
+          words="braiding order"
+          isOn={layers.order === true}
+          onPress={() => setLayers({ ...layers, order: !layers.order })}
         />
         <Layer
           words="names"

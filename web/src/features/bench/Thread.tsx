@@ -93,6 +93,7 @@ function useSnags(): Set<Step> {
   const fields = [...(problem?.fields.map((f) => f.field) ?? []), ...Object.keys(texts)];
   for (const field of fields) {
     if (field.startsWith('head.')) snags.add('head');
+    else if (field.startsWith('ownHair.')) snags.add('client');
     else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
     else snags.add('hair');

@@ -20,7 +20,7 @@ const PLAN: SavedPlan = {
       roundBackMm: null,
       napeWidthMm: null,
     },
-    ownHair: { density: 'MEDIUM', conditions: [] },
+    ownHair: { density: 'MEDIUM', lengthMm: 150, conditions: [] },
     foundation: { frontRows: 14, backRows: 5, earLineBehindMm: 12, parts: [], flanks: 'FINE_ROWS' },
     hairLineId: 'l1',
     fullness: 1,

@@ -32,7 +32,7 @@ const draftOf = (client: Client | undefined): ClientDraft => ({
   name: client?.name ?? '',
   wishes: client?.wishes ?? '',
   notes: client?.notes ?? '',
-  ownHair: client?.ownHair ?? { density: 'MEDIUM', conditions: [] },
+  ownHair: client?.ownHair ?? { density: 'MEDIUM', lengthMm: 150, conditions: [] },
   head: client?.heads[0]?.measures ?? NOTHING_MEASURED,
   version: client?.version ?? 0,
 });
@@ -47,6 +47,7 @@ export function ClientDialog({
 }) {
   const [draft, setDraft] = useState(() => draftOf(client));
   const [unread, setUnread] = useState<Partial<Record<keyof HeadMeasures, string>>>({});
+  const [unreadHair, setUnreadHair] = useState<string>();
   const queries = useQueryClient();
   const lengths = useLengths();
   const done = () => {
@@ -84,7 +85,7 @@ export function ClientDialog({
         noValidate
         onSubmit={(e) => {
           e.preventDefault();
-          if (Object.values(unread).every((t) => t === undefined)) save.mutate();
+          if ([...Object.values(unread), unreadHair].every((t) => t === undefined)) save.mutate();
         }}
       >
         <TextField
@@ -106,7 +107,7 @@ export function ClientDialog({
             />
           ))}
         </div>
-        <div className="grid grid-cols-[10rem_1fr] gap-4">
+        <div className="grid grid-cols-[8rem_8rem_1fr] gap-4">
           <Choice
             label="Her own hair grows"
             value={draft.ownHair.density}
@@ -115,6 +116,14 @@ export function ClientDialog({
               words,
             }))}
             onChoose={(density) => set({ ownHair: { ...draft.ownHair, density } })}
+          />
+          <LengthField
+            label="Her own hair hangs"
+            value={draft.ownHair.lengthMm}
+            onChange={(lengthMm) => set({ ownHair: { ...draft.ownHair, lengthMm } })}
+            unread={unreadHair}
+            onUnread={setUnreadHair}
+            error={problem?.at('ownHair.lengthMm')?.message}
           />
           <fieldset>
             <legend className="text-sm text-soft">Seen on her scalp</legend>

@@ -1,6 +1,7 @@
 import type { Brief, Condition, Density } from '../../../api/types';
 import { Choice } from '../../../ui/Field';
-import { useBench } from '../useBench';
+import { LengthField } from '../../../ui/LengthField';
+import { useBench, useFieldError } from '../useBench';
 
 const DENSITIES: { value: Density; words: string }[] = [
   { value: 'FINE', words: 'fine' },
@@ -26,6 +27,9 @@ export function ClientStep() {
   const own = useBench((b) => b.brief.ownHair);
   const installer = useBench((b) => b.brief.installer);
   const change = useBench((b) => b.change);
+  const text = useBench((b) => b.texts['ownHair.lengthMm']);
+  const setText = useBench((b) => b.setText);
+  const lengthError = useFieldError('ownHair.lengthMm');
   const conditions = own?.conditions ?? [];
 
   const toggle = (c: Condition) =>
@@ -47,6 +51,18 @@ export function ClientStep() {
         onChoose={(density) =>
           change('density', (b) => ({ ...b, ownHair: { ...b.ownHair, density } }))
         }
+      />
+      <LengthField
+        isRow
+        label="Her own hair hangs"
+        hint="at the nape, stretched"
+        value={own?.lengthMm ?? null}
+        onChange={(mm) =>
+          change('own length', (b) => ({ ...b, ownHair: { ...b.ownHair, lengthMm: mm } }))
+        }
+        unread={text}
+        onUnread={(t) => setText('ownHair.lengthMm', t)}
+        error={lengthError}
       />
       <fieldset className="flex flex-col gap-1">
         <legend className="mb-1 text-sm text-soft">Seen on her scalp</legend>

@@ -60,7 +60,7 @@ export function PartsStep() {
         <PartEntry key={i} index={i} part={part} laid={plan?.parts.find((p) => p.index === i)} />
       ))}
       {parts.length > 0 && (
-        <div className="flex flex-col gap-1">
+        <div className="flex flex-col items-start gap-1">
           <p className="text-sm text-soft">Rows beside the parts</p>
           <Switch
             label="Rows beside the parts"

@@ -88,6 +88,27 @@ class PartsBrowserTest {
     }
 
     @Test
+    void shortOwnHairLeavesEndsLoose(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Client");
+        bench.field("Her own hair hangs").fill("4");
+        assertThat(page.getByText("too short to reach another row")).hasCount(4);
+        bench.field("Her own hair hangs").fill("1");
+        assertThat(page.getByText("Her own hair must be between 2 and 90 cm.").first())
+                .isVisible();
+        bench.field("Her own hair hangs").fill("25");
+        assertThat(page.getByText("ends loose at the nape")).hasCount(1);
+        page.locator("[data-handle=B1]").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("fed into back row 2")).isVisible();
+        bench.waitUntilSaved();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding order"))
+                .click();
+        bench.reload();
+        bench.step("Client");
+        assertThat(bench.field("Her own hair hangs")).hasValue("25.0");
+    }
+
+    @Test
     void partsThatMeetAreSaidAndTheLastPlanStays(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Parts");
         bench.button("middle").click();

@@ -35,6 +35,20 @@ class Screenshots {
     }
 
     @Test
+    void parts(Page page) {
+        open(page, "Prize giving silk");
+        page.keyboard().press("p");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding order"))
+                .click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("stations").setExact(true))
+                .click();
+        page.mouse().move(640, 20);
+        take(page, "bench-parts");
+    }
+
+    @Test
     void benchAtNight(Page page) {
         open(page, "Ball curls");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Low glare"))

@@ -21,6 +21,7 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
         UNEVEN_JOINS,
         PART_CLOSES_EARLY,
         PART_TOO_NARROW,
+        LOOSE_END,
         CARE
     }
 

@@ -2,10 +2,12 @@ package gyrotaxis.core.plan;
 
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
+import gyrotaxis.core.foundation.Braiding;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.Tail;
 import gyrotaxis.core.plan.Finding.Code;
 import gyrotaxis.core.plan.Finding.Place;
 import gyrotaxis.core.plan.Finding.Remedy;
@@ -33,6 +35,9 @@ final class Findings {
      */
     static final double NARROW_STRIP_MM = 9;
 
+    /** One loose end, or two, is what to aim for. */
+    static final int MOST_LOOSE_ENDS = 2;
+
     private final InstallBrief brief;
     private final List<Finding> found = new ArrayList<>();
 
@@ -41,11 +46,12 @@ final class Findings {
     }
 
     /** All findings, gravest first, otherwise in the order of the trade. */
-    static List<Finding> of(InstallBrief brief, Scalp scalp, Foundation foundation) {
+    static List<Finding> of(InstallBrief brief, Scalp scalp, Foundation foundation, Braiding braiding) {
         Findings f = new Findings(brief);
         scalp.head().misfit().ifPresent(f::misfit);
         f.rows(foundation);
         PartFindings.of(brief, scalp, foundation).forEach(f.found::add);
+        f.tails(braiding);
         Cautions.of(brief.ownHair(), brief.hair()).forEach(f::care);
         return f.found.stream().sorted(Comparator.comparing(Finding::severity)).toList();
     }
@@ -129,6 +135,22 @@ final class Findings {
                     Optional.of(new Remedy(
                             "Braid " + (rows - 1) + " rows in front",
                             brief.withFoundation(brief.foundation().withFrontRows(rows - 1)))));
+        }
+    }
+
+    private void tails(Braiding braiding) {
+        List<Tail> loose = braiding.looseEnds();
+        Severity severity = loose.size() > MOST_LOOSE_ENDS ? Severity.WARNING : Severity.HINT;
+        for (Tail t : loose) {
+            add(
+                    Code.LOOSE_END,
+                    severity,
+                    new Place(Place.Kind.ROW, t.row().toString()),
+                    capital(t.row().words())
+                            + (t.kind() == Tail.Kind.TOO_SHORT
+                                    ? " ends at the nape too short to reach another row. Stitch it down, or pin it."
+                                    : " ends loose at the nape. Stitch it down with thread of another colour, to be found at takedown."),
+                    Optional.empty());
         }
     }
 

@@ -2,6 +2,7 @@ package gyrotaxis.core.plan;
 
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.foundation.Braiding;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.HookingPlan;
@@ -15,6 +16,7 @@ import java.util.List;
  * @param brief what was asked
  * @param scalp the head, made ready to plan on
  * @param foundation the rows
+ * @param braiding where their tails end, and in which order they are braided
  * @param hooking spacing and share by zone
  * @param stations where shares are hooked, row by row
  * @param tally shares by size
@@ -27,6 +29,7 @@ public record InstallPlan(
         InstallBrief brief,
         Scalp scalp,
         Foundation foundation,
+        Braiding braiding,
         HookingPlan hooking,
         List<Station> stations,
         LoopTally tally,

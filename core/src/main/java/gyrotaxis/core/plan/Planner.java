@@ -3,6 +3,7 @@ package gyrotaxis.core.plan;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Speeds;
+import gyrotaxis.core.foundation.Braiding;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.StraightBack;
 import gyrotaxis.core.hair.LoopTally;
@@ -52,6 +53,7 @@ public final class Planner {
     public InstallPlan plan(InstallBrief brief) {
         Scalp scalp = scalp(brief.head());
         Foundation foundation = StraightBack.lay(scalp, brief.foundation(), brief.ownHair());
+        Braiding braiding = Braiding.of(foundation, brief.ownHair());
         HookingPlan hooking = HookingPlan.usual(brief.hair().texture(), brief.fullness());
         List<Station> stations = StationPlacer.place(scalp, foundation, hooking);
         LoopTally tally = LoopTally.of(stations.stream().map(Station::share).toList());
@@ -64,13 +66,14 @@ public final class Planner {
                 brief,
                 scalp,
                 foundation,
+                braiding,
                 hooking,
                 stations,
                 tally,
                 packs,
                 time,
                 weight,
-                Findings.of(brief, scalp, foundation));
+                Findings.of(brief, scalp, foundation, braiding));
     }
 
     private Scalp scalp(HeadMeasures measures) {

@@ -145,11 +145,13 @@ class StraightBackTest {
     @Test
     void thickHairMakesThickerPlaits() {
         FoundationBrief brief = FoundationBrief.of(12, 4, 0);
-        double fine = StraightBack.lay(SCALPS.get(2), brief, new OwnHair(HairDensity.FINE, Set.of()))
+        double fine = StraightBack.lay(
+                        SCALPS.get(2), brief, new OwnHair(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of()))
                 .rows()
                 .get(0)
                 .braidWidthMm();
-        double thick = StraightBack.lay(SCALPS.get(2), brief, new OwnHair(HairDensity.THICK, Set.of()))
+        double thick = StraightBack.lay(
+                        SCALPS.get(2), brief, new OwnHair(HairDensity.THICK, OwnHair.USUAL_LENGTH_MM, Set.of()))
                 .rows()
                 .get(0)
                 .braidWidthMm();

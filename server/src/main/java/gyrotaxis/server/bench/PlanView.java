@@ -1,5 +1,6 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.foundation.Tail;
 import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Finding;
@@ -22,6 +23,7 @@ record PlanView(
         List<View> views,
         List<Part> parts,
         List<Gap> gaps,
+        List<TailView> tails,
         Ledger ledger,
         List<FindingView> findings,
         Limits limits) {
@@ -45,7 +47,7 @@ record PlanView(
     /** A landmark on the map. */
     record Mark(String name, String words, double x, double y) {}
 
-    /** A cornrow. */
+    /** A cornrow; {@code order} is its turn in braiding, from 1. */
     record Row(
             String id,
             String words,
@@ -54,6 +56,7 @@ record PlanView(
             double braidWidthMm,
             @Nullable @Schema(nullable = true) String joins,
             int stations,
+            int order,
             List<Double> path) {}
 
     /** A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first. */
@@ -86,6 +89,15 @@ record PlanView(
 
     /** The scalp between neighbouring front rows: how far a part could run there, and how wide. */
     record Gap(String leftRow, String rightRow, double openMm, double narrowestMm, double meanMm) {}
+
+    /** Where a row's free end goes; {@code thread} is empty where it enters no row. */
+    record TailView(
+            String row,
+            Tail.Kind kind,
+            @Nullable @Schema(nullable = true) String into,
+            double entryMm,
+            double bulk,
+            List<Double> thread) {}
 
     /** The head seen from one side. */
     record View(

@@ -51,6 +51,7 @@ final class PlanViews {
                 SHOWN.stream().map(v::view).toList(),
                 v.parts(),
                 v.gaps(),
+                v.tails(),
                 v.ledger(),
                 v.findings(),
                 v.limits());
@@ -96,6 +97,7 @@ final class PlanViews {
                         tenth(r.braidWidthMm()),
                         r.joins().map(RowId::toString).orElse(null),
                         stations.getOrDefault(r.id(), 0L).intValue(),
+                        plan.braiding().order().indexOf(r.id()) + 1,
                         flat(r.path().chart())))
                 .toList();
     }
@@ -159,6 +161,18 @@ final class PlanViews {
                         tenth(g.openMm()),
                         tenth(g.narrowestMm()),
                         tenth(g.meanMm())))
+                .toList();
+    }
+
+    private List<PlanView.TailView> tails() {
+        return plan.braiding().tails().stream()
+                .map(t -> new PlanView.TailView(
+                        t.row().toString(),
+                        t.kind(),
+                        t.into().map(RowId::toString).orElse(null),
+                        tenth(t.entryMm()),
+                        tenth(t.bulk()),
+                        t.thread().map(p -> flat(p.chart())).orElse(List.of())))
                 .toList();
     }
 

@@ -94,12 +94,14 @@ class JooqBook implements Book {
                 c.ownHair().density().name(),
                 c.ownHair().conditions().stream().map(Enum::name).collect(Collectors.joining(" ")),
                 c.version(),
-                c.createdAt().atOffset(ZoneOffset.UTC));
+                c.createdAt().atOffset(ZoneOffset.UTC),
+                c.ownHair().lengthMm());
     }
 
     private static Client client(ClientRecord r) {
         OwnHair own = new OwnHair(
                 HairDensity.valueOf(r.getDensity()),
+                r.getOwnLengthMm(),
                 Arrays.stream(r.getConditions().split(" "))
                         .filter(s -> !s.isEmpty())
                         .map(ScalpCondition::valueOf)
