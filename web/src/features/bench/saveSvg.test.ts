@@ -1,0 +1,93 @@
+// @vitest-environment jsdom
+import { describe, expect, it } from 'vitest';
+import type { Plan } from '../../api/types';
+import { chartSvg } from './saveSvg';
+
+const row = (id: string, x: number, order: number) => ({
+  id,
+  words: `front row ${order}`,
+  lengthMm: 90,
+  stripWidthMm: 17,
+  braidWidthMm: 7,
+  joins: null,
+  stations: 1,
+  order,
+  path: [x, 100, x, 10],
+});
+
+/** A plan just large enough to draw. */
+const PLAN = {
+  map: {
+    outline: [-80, 0, 0, 110, 80, 0, 0, -110, -80, 0],
+    earLine: [-80, 0, 0, 10, 80, 0],
+    landmarks: [
+      { name: 'FRONT_CENTRE', words: 'front', x: 0, y: 110 },
+      { name: 'LEFT_EAR', words: 'left ear', x: -95, y: -20 },
+    ],
+  },
+  rows: [row('F1', -20, 1), row('F2', 20, 2)],
+  stations: [{ id: 'F1/1', row: 'F1', x: -20, y: 80, shareParts: 4 }],
+  parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
+  tails: [
+    { row: 'F1', kind: 'FED', into: 'F2', thread: [-20, 10, 20, 40] },
+    { row: 'F2', kind: 'LOOSE', into: null, thread: [] },
+  ],
+} as unknown as Plan;
+
+const draw = (change: Partial<Parameters<typeof chartSvg>[0]> = {}) => {
+  const text = chartSvg({
+    plan: PLAN,
+    title: 'Odalys & her "curls"',
+    layers: { stations: true, names: true, order: true },
+    isTurned: false,
+    unit: 'cm',
+    unitMm: 10,
+    ...change,
+  });
+  return new DOMParser().parseFromString(text, 'image/svg+xml');
+};
+
+describe('chartSvg', () => {
+  it('is a well-formed drawing at true scale', () => {
+    const svg = draw().documentElement;
+    expect(svg.tagName).toBe('svg');
+    const [, , width, height] = (svg.getAttribute('viewBox') ?? '').split(' ');
+    expect(svg.getAttribute('width')).toBe(`${width}mm`);
+    expect(svg.getAttribute('height')).toBe(`${height}mm`);
+    expect(svg.querySelector('title')?.textContent).toBe('Odalys & her "curls"');
+  });
+
+  it('uses no colour of the screen, so that it looks the same on paper', () => {
+    expect(draw().documentElement.outerHTML).not.toContain('var(');
+  });
+
+  it('draws every row, the station as large as its share, and the part dashed where it closes', () => {
+    const svg = draw();
+    expect(svg.querySelectorAll('[data-row]')).toHaveLength(2);
+    const bead = svg.querySelector('[data-station="F1/1"]');
+    expect(Number(bead?.getAttribute('r'))).toBeCloseTo(1.45);
+    expect(bead?.getAttribute('cy')).toBe('-80');
+    expect(svg.documentElement.outerHTML).toContain('stroke-dasharray="2 2"');
+  });
+
+  it('has a scale bar in the unit asked for', () => {
+    const words = (d: Document) =>
+      [...d.querySelectorAll('text')].map((t) => t.textContent?.trim());
+    expect(words(draw())).toContain('5 cm');
+    expect(words(draw({ unit: 'in', unitMm: 25.4 }))).toContain('2 in');
+    expect(words(draw({ unit: 'fingers', unitMm: 18 }))).toContain('3 fingers');
+  });
+
+  it('keeps left and right the client’s when it is turned over', () => {
+    const left = (d: Document) =>
+      [...d.querySelectorAll('text')].find((t) => t.textContent === 'her left');
+    expect(Number(left(draw())?.getAttribute('x'))).toBeLessThan(0);
+    expect(Number(left(draw({ isTurned: true }))?.getAttribute('x'))).toBeGreaterThan(0);
+  });
+
+  it('leaves out the layers that are off', () => {
+    const bare = draw({ layers: { stations: false, names: false } });
+    expect(bare.querySelectorAll('[data-station]')).toHaveLength(0);
+    expect(bare.querySelectorAll('text')).toHaveLength(0);
+  });
+});
