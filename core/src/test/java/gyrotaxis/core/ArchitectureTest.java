@@ -19,16 +19,30 @@ class ArchitectureTest {
     private static final String ROOT = "gyrotaxis.core.";
 
     /** Each package, and all that it may import. */
-    private static final Map<String, Set<String>> MAY_IMPORT = Map.of(
-            "quantity", Set.of(),
-            "geometry", Set.of("quantity"),
-            "scalp", Set.of("geometry", "quantity"),
-            "foundation", Set.of("scalp", "geometry", "quantity"),
-            "hair", Set.of("quantity"),
-            "install", Set.of("foundation", "hair", "scalp", "geometry", "quantity"),
-            "estimate", Set.of("install", "foundation", "hair", "scalp", "geometry", "quantity"),
-            "care", Set.of("install", "foundation", "hair", "scalp", "geometry", "quantity"),
-            "plan", Set.of("estimate", "care", "install", "foundation", "hair", "scalp", "geometry", "quantity"));
+    private static final Map<String, Set<String>> MAY_IMPORT = Map.ofEntries(
+            Map.entry("quantity", Set.of()),
+            Map.entry("geometry", Set.of("quantity")),
+            Map.entry("scalp", Set.of("geometry", "quantity")),
+            Map.entry("foundation", Set.of("scalp", "geometry", "quantity")),
+            Map.entry("braiding", Set.of("foundation", "scalp", "geometry", "quantity")),
+            Map.entry("hair", Set.of("quantity")),
+            Map.entry("install", Set.of("braiding", "foundation", "hair", "scalp", "geometry", "quantity")),
+            Map.entry("wear", Set.of("install", "braiding", "foundation", "hair", "scalp", "geometry", "quantity")),
+            Map.entry("estimate", Set.of("install", "braiding", "foundation", "hair", "scalp", "geometry", "quantity")),
+            Map.entry("care", Set.of("install", "braiding", "foundation", "hair", "scalp", "geometry", "quantity")),
+            Map.entry(
+                    "plan",
+                    Set.of(
+                            "wear",
+                            "estimate",
+                            "care",
+                            "install",
+                            "braiding",
+                            "foundation",
+                            "hair",
+                            "scalp",
+                            "geometry",
+                            "quantity")));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

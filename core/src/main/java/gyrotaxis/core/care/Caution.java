@@ -11,6 +11,24 @@ public enum Caution {
     BRAID_LOOSELY("Tender spots: braid loosely there and ask as you go. Pain that stays means take it out."),
     /** A thin crown shows the rows. */
     CROWN_SHOWS("Thin crown: rows can show as stripes there, and dense stations pull. Keep them light."),
+    /** Itch in earlier installs. */
+    PATCH_TEST("Her scalp has itched before: patch-test a strand behind the ear a day ahead. Stop at itch or rash."),
+    /** Tried by sun and sweat. */
+    HOT_NAPE("Heat: a full nape gets hot. Keep it light there, and let the scalp dry fully after sweating."),
+    /** Water. */
+    DRY_FULLY("Swimming: it must dry fully each time; hair kept damp under the install can mildew."),
+    /** Sweat. */
+    WASH_AFTER_SPORT("Sport: rinse sweat out and dry fully; check for slipped knots after a week."),
+    /** Nights without cover. */
+    COVER_AT_NIGHT("No scarf or bonnet at night: it frizzes and mats sooner. Suggest one."),
+    /** Mats easily, or much new growth, over long wear. */
+    ROOTS_MAT("Her roots mat easily over this long: feed a little fibre into the rows, or take it down sooner."),
+    /** Past the usual wear. */
+    TAKE_DOWN_SOONER("Past 8 weeks roots tend to mat and pull: plan the takedown sooner, and rest before the next."),
+    /** Scissors near the eyes. */
+    FRINGE("A fringe: hold it well away from the eyes when trimming."),
+    /** A child. */
+    CHILD("A small head, perhaps a child: extra care with hot water, hot tools and scissors near eyes, ears and neck."),
     /** A coating that irritates. */
     RINSE_FIRST("This hair is coated and her scalp reacts: rinse it, dry it, patch-test. Stop at itch or rash."),
     /** A coating on a scalp that is not known to react. */

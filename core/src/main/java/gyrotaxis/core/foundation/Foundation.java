@@ -1,8 +1,8 @@
 package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.quantity.Require;
-import gyrotaxis.core.scalp.Scalp;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -11,40 +11,63 @@ import java.util.stream.IntStream;
 /**
  * All rows of a head.
  *
- * @param rows by section, then from the client's left to her right
+ * @param rows by section, then by number
  * @param earLine the section line over the top, from the client's left to her right
  * @param isMirrored whether the right side is the exact mirror image of the left
  * @param gaps where parts could run between front rows, from the client's left to her right
  * @param parts the wearing parts, likewise
+ * @param crossings where one row runs over another
+ * @param cap the mesh cap over the back, if there is one
+ * @param mesh pieces of mesh sewn over gaps
+ * @param lostEdits edits that make no sense any more
+ * @param braidedEdge the line within which hair is braided, a closed map polygon
+ * @param braidedMm2 area within it that no region keeps rows out of, mm²
  */
-public record Foundation(List<Row> rows, Path earLine, boolean isMirrored, List<PartGap> gaps, List<LaidPart> parts) {
+public record Foundation(
+        List<Row> rows,
+        Path earLine,
+        boolean isMirrored,
+        List<PartGap> gaps,
+        List<LaidPart> parts,
+        List<Crossing> crossings,
+        Optional<Cap> cap,
+        List<MeshPiece> mesh,
+        List<LostEdit> lostEdits,
+        List<Vec2> braidedEdge,
+        double braidedMm2) {
     public Foundation {
         rows = Require.notEmpty(
                 rows.stream().sorted(Comparator.comparing(Row::id)).toList(), "rows");
         gaps = List.copyOf(gaps);
         parts = List.copyOf(parts);
+        crossings = List.copyOf(crossings);
+        mesh = List.copyOf(mesh);
+        lostEdits = List.copyOf(lostEdits);
+        braidedEdge = List.copyOf(braidedEdge);
     }
 
-    /** The rows of one section, from the client's left to her right. */
+    /** The rows of one section, by number. */
     public List<Row> rowsOf(Section section) {
         return rows.stream().filter(r -> r.id().section() == section).toList();
     }
 
-    /**
-     * The row that lies as this one does on the other side of the midline: itself if it lies on the midline, empty if
-     * the foundation is not mirrored.
-     */
-    public Optional<Row> mirrorOf(Row row) {
-        if (!isMirrored) {
-            return Optional.empty();
-        }
-        List<Row> section = rowsOf(row.id().section());
-        return Optional.of(section.get(section.size() - row.id().number()));
+    /** A row by its name. */
+    public Optional<Row> row(RowId id) {
+        return rows.stream().filter(r -> r.id().equals(id)).findFirst();
     }
 
-    /** Whether front rows join into back rows alike on both sides. */
+    /**
+     * The row that lies as this one does on the other side of the midline: itself if it lies on the midline, empty if
+     * the foundation is not mirrored or rows here have no twins.
+     */
+    public Optional<Row> mirrorOf(Row row) {
+        return isMirrored ? MirrorImage.twinOf(row, rows) : Optional.empty();
+    }
+
+    /** Whether front rows join into rows behind alike on both sides. */
     public boolean joinsMatch() {
-        List<Long> sizes = rowsOf(Section.BACK).stream()
+        List<Long> sizes = rows.stream()
+                .filter(r -> r.id().section() == Section.BACK)
                 .map(back -> rows.stream()
                         .filter(r -> r.joins().equals(Optional.of(back.id())))
                         .count())
@@ -55,10 +78,5 @@ public record Foundation(List<Row> rows, Path earLine, boolean isMirrored, List<
     /** True length of all rows, mm. */
     public double lengthMm() {
         return rows.stream().mapToDouble(Row::lengthMm).sum();
-    }
-
-    /** Mean width of the strip of scalp that a row gathers, mm. */
-    public static double stripWidthMm(Row row) {
-        return Scalp.areaMm2(row.strip()) / row.lengthMm();
     }
 }

@@ -5,56 +5,176 @@ import gyrotaxis.core.quantity.Require;
 import java.util.List;
 
 /**
- * What is asked of a straight-back foundation.
+ * What is asked of a foundation.
  *
- * @param frontRows rows from the front hairline to the ear line, in {@link #FRONT_ROWS}
- * @param backRows rows from the ear line to the nape, from {@link #MIN_BACK_ROWS} to {@code frontRows}
- * @param earLineBehindMm how far behind the ear notch the ear line runs, mm, in {@link #EAR_LINE_MM}; negative is in front
+ * @param frontRows rows from the front hairline to the section line, in {@link #FRONT_ROWS}
+ * @param back how the scalp behind the section line is braided
+ * @param earLineBehindMm how far behind the ear notch the ear line ends at the sides, mm, in {@link #EAR_LINE_MM}; negative
+ *     is in front
+ * @param earLineLeanMm how much further back than at the sides it runs over the top, mm, in {@link #LEAN_MM}
  * @param parts the parts she will show, at most {@link #MOST_PARTS}, in the order they were asked for
  * @param flanks how the rows beside parts are braided
+ * @param rim what happens at the hairline
+ * @param overlaysMm crosswise rows over the ends of the front rows: how far behind the ear line each runs over the top, mm,
+ *     in {@link #OVERLAY_MM}, growing; at most {@link #MOST_OVERLAYS}
+ * @param meshesGaps whether pieces of mesh are sewn where rows change direction or cross, to give more places to hook
+ * @param feedsFibre whether a little extension fibre is fed into the rows
+ * @param edits changes to single rows, in the order they were made
+ * @param tails where tails go by choice; others are suggested
  */
 public record FoundationBrief(
-        int frontRows, int backRows, double earLineBehindMm, List<WearingPart> parts, FlankSchool flanks) {
+        int frontRows,
+        Back back,
+        double earLineBehindMm,
+        double earLineLeanMm,
+        List<WearingPart> parts,
+        FlankSchool flanks,
+        RimBrief rim,
+        List<Double> overlaysMm,
+        boolean meshesGaps,
+        boolean feedsFibre,
+        List<RowEdit> edits,
+        List<TailChoice> tails) {
     /** Fewer rows than 6 hold no full install; more than 20 are thinner than fingers can part. */
     public static final Interval FRONT_ROWS = new Interval(6, 20);
-
-    /** One row behind could not be hooked on both sides. */
-    public static final int MIN_BACK_ROWS = 2;
 
     /** More parts than these leave no rows between them. */
     public static final int MOST_PARTS = 5;
 
+    public static final int MOST_OVERLAYS = 2;
+    public static final int MOST_EDITS = 60;
+    public static final int MOST_TAILS = 120;
+
     /** From in front of the ear to well behind it. */
     public static final Interval EAR_LINE_MM = new Interval(-20, 30);
 
+    public static final Interval LEAN_MM = new Interval(-30, 40);
+    public static final Interval OVERLAY_MM = new Interval(0, 70);
+
     public FoundationBrief {
         Require.inRange(frontRows, (int) FRONT_ROWS.min(), (int) FRONT_ROWS.max(), "frontRows", "");
-        if (backRows < MIN_BACK_ROWS || backRows > frontRows) {
-            throw new IllegalArgumentException("backRows is " + backRows + " but must be in [" + MIN_BACK_ROWS + ", "
-                    + frontRows + "]: rows join at the ear line, they never divide");
+        if (rowsOf(back) > frontRows) {
+            throw new IllegalArgumentException("backRows is " + rowsOf(back) + " but must be in [" + Back.FEWEST_ROWS
+                    + ", " + frontRows + "]: rows join at the ear line, they never divide");
         }
         Require.inRange(earLineBehindMm, EAR_LINE_MM.min(), EAR_LINE_MM.max(), "earLineBehindMm", "mm");
+        Require.inRange(earLineLeanMm, LEAN_MM.min(), LEAN_MM.max(), "earLineLeanMm", "mm");
         parts = List.copyOf(parts);
         Require.inRange(parts.size(), 0, MOST_PARTS, "parts", "");
+        overlaysMm = List.copyOf(overlaysMm);
+        Require.inRange(overlaysMm.size(), 0, MOST_OVERLAYS, "overlays", "");
+        overlaysMm.forEach(mm -> Require.inRange(mm, OVERLAY_MM.min(), OVERLAY_MM.max(), "overlaysMm", "mm"));
+        edits = List.copyOf(edits);
+        Require.inRange(edits.size(), 0, MOST_EDITS, "edits", "");
+        tails = List.copyOf(tails);
+        Require.inRange(tails.size(), 0, MOST_TAILS, "tails", "");
     }
 
-    /** A foundation without wearing parts. */
+    /** Straight rows with nothing special to them. */
     public static FoundationBrief of(int frontRows, int backRows, double earLineBehindMm) {
-        return new FoundationBrief(frontRows, backRows, earLineBehindMm, List.of(), FlankSchool.FINE_ROWS);
+        return of(frontRows, new Back.Straight(backRows), earLineBehindMm);
     }
 
-    /** The same with another number of front rows; back rows are kept as far as they still fit. */
+    /** A family with nothing special to it. */
+    public static FoundationBrief of(int frontRows, Back back, double earLineBehindMm) {
+        return new FoundationBrief(
+                frontRows,
+                back,
+                earLineBehindMm,
+                0,
+                List.of(),
+                FlankSchool.FINE_ROWS,
+                RimBrief.plain(),
+                List.of(),
+                false,
+                false,
+                List.of(),
+                List.of());
+    }
+
+    /** How many straight rows a family has behind; 0 for families without. */
+    public static int rowsOf(Back back) {
+        if (back instanceof Back.Straight s) {
+            return s.rows();
+        }
+        return back instanceof Back.Capped c ? c.rows() : 0;
+    }
+
+    /** The same with another number of front rows; rows behind are kept as far as they still fit. */
     public FoundationBrief withFrontRows(int rows) {
-        return new FoundationBrief(rows, Math.min(backRows, rows), earLineBehindMm, parts, flanks);
+        Back fitting = back;
+        if (back instanceof Back.Straight s) {
+            fitting = new Back.Straight(Math.min(s.rows(), rows));
+        } else if (back instanceof Back.Capped c) {
+            fitting = new Back.Capped(Math.min(c.rows(), rows), c.edgeMm(), c.isWideMesh());
+        }
+        return copy(rows, fitting, parts, flanks, rim, overlaysMm, edits, tails);
     }
 
-    /** The same with another number of rows behind. */
+    /** The same with another back. */
+    public FoundationBrief withBack(Back other) {
+        return copy(frontRows, other, parts, flanks, rim, overlaysMm, edits, tails);
+    }
+
+    /** The same with straight rows behind, as many as said. */
     public FoundationBrief withBackRows(int rows) {
-        return new FoundationBrief(frontRows, rows, earLineBehindMm, parts, flanks);
+        return withBack(
+                back instanceof Back.Capped c
+                        ? new Back.Capped(rows, c.edgeMm(), c.isWideMesh())
+                        : new Back.Straight(rows));
     }
 
     /** The same with other parts. */
     public FoundationBrief withParts(List<WearingPart> other, FlankSchool school) {
-        return new FoundationBrief(frontRows, backRows, earLineBehindMm, other, school);
+        return copy(frontRows, back, other, school, rim, overlaysMm, edits, tails);
+    }
+
+    /** The same with another rim. */
+    public FoundationBrief withRim(RimBrief other) {
+        return copy(frontRows, back, parts, flanks, other, overlaysMm, edits, tails);
+    }
+
+    /** The same with other overlays. */
+    public FoundationBrief withOverlays(List<Double> mm) {
+        return copy(frontRows, back, parts, flanks, rim, mm, edits, tails);
+    }
+
+    /** The same with other edits. */
+    public FoundationBrief withEdits(List<RowEdit> other) {
+        return copy(frontRows, back, parts, flanks, rim, overlaysMm, other, tails);
+    }
+
+    /** The same with other tails. */
+    public FoundationBrief withTails(List<TailChoice> other) {
+        return copy(frontRows, back, parts, flanks, rim, overlaysMm, edits, other);
+    }
+
+    /** The same with or without fibre fed into the rows. */
+    public FoundationBrief withFibreFed(boolean fed) {
+        return new FoundationBrief(
+                frontRows,
+                back,
+                earLineBehindMm,
+                earLineLeanMm,
+                parts,
+                flanks,
+                rim,
+                overlaysMm,
+                meshesGaps,
+                fed,
+                edits,
+                tails);
+    }
+
+    private FoundationBrief copy(
+            int rows,
+            Back b,
+            List<WearingPart> p,
+            FlankSchool f,
+            RimBrief r,
+            List<Double> o,
+            List<RowEdit> e,
+            List<TailChoice> t) {
+        return new FoundationBrief(rows, b, earLineBehindMm, earLineLeanMm, p, f, r, o, meshesGaps, feedsFibre, e, t);
     }
 }

@@ -3,35 +3,53 @@ package gyrotaxis.core.foundation;
 import gyrotaxis.core.geometry.Vec3;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The scalp between two neighbouring front rows: a candidate for a part.
  *
  * @param left the row on the client's left of it
  * @param right the row on her right
- * @param openMm how far a part can run in it before the rows meet, mm
- * @param narrowestMm clear scalp between the plaits where it is narrowest over that length, mm; 0 if they touch
+ * @param openMm how far a part can run in it before the rows meet or end, mm
+ * @param narrowestMm clear scalp between the plaits where it is narrowest over the front, mm; 0 if they touch
  * @param meanMm clear scalp on average, mm
+ * @param behind the rows between which it runs on behind the section line, if it does
  */
-public record PartGap(RowId left, RowId right, double openMm, double narrowestMm, double meanMm) {
+public record PartGap(
+        RowId left, RowId right, double openMm, double narrowestMm, double meanMm, Optional<Behind> behind) {
     /** The first and last part of the open length tell nothing: the plaits begin and end there. */
     private static final double MARGIN = 0.08;
 
+    /**
+     * How a gap runs on.
+     *
+     * @param left the row on the client's left of it
+     * @param right the row on her right
+     * @param lengthMm how far they run side by side, mm
+     */
+    public record Behind(RowId left, RowId right, double lengthMm) {}
+
     /** The gaps of a section's rows, from the client's left to her right. */
-    static List<PartGap> between(List<Row> rows) {
+    static List<PartGap> between(List<Row> rows, Draft draft) {
         List<PartGap> gaps = new ArrayList<>();
         for (int i = 1; i < rows.size(); i++) {
-            gaps.add(between(rows.get(i - 1), rows.get(i)));
+            gaps.add(between(rows.get(i - 1), rows.get(i), draft));
         }
         return List.copyOf(gaps);
     }
 
+    /** How far a part can run in it in all, front and behind, if no tail crosses it, mm. */
+    public double wholeMm() {
+        return openMm + behind.map(Behind::lengthMm).orElse(0.0);
+    }
+
     /** Rows of one section run in step, so points of the same number lie opposite each other. */
-    private static PartGap between(Row left, Row right) {
-        List<Vec3> l = left.path().space();
-        List<Vec3> r = right.path().space();
-        int last = l.size() - 1;
-        int open = left.joins().equals(right.joins()) ? (int) Math.round(last * StraightBack.BEND_FROM) : last;
+    private static PartGap between(Row left, Row right, Draft draft) {
+        List<Vec3> l = frontFirst(left);
+        List<Vec3> r = frontFirst(right);
+        int last = Math.min(l.size(), r.size()) - 1;
+        boolean meet = left.joins().isPresent() && left.joins().equals(right.joins());
+        int open = Math.max(1, meet ? (int) Math.round(last * RowLayout.BEND_FROM) : last);
         double half = (left.braidWidthMm() + right.braidWidthMm()) / 2;
         double length = 0;
         double least = Double.POSITIVE_INFINITY;
@@ -39,13 +57,35 @@ public record PartGap(RowId left, RowId right, double openMm, double narrowestMm
         int counted = 0;
         for (int k = 1; k <= open; k++) {
             length += l.get(k).lerp(r.get(k), 0.5).distance(l.get(k - 1).lerp(r.get(k - 1), 0.5));
-            if (k >= MARGIN * open && k <= (1 - MARGIN) * open) {
+            if (k >= MARGIN * open && k <= (1 - MARGIN) * open || open == 1) {
                 double clear = Math.max(0, l.get(k).distance(r.get(k)) - half);
                 least = Math.min(least, clear);
                 sum += clear;
                 counted++;
             }
         }
-        return new PartGap(left.id(), right.id(), length, least, sum / counted);
+        return new PartGap(left.id(), right.id(), length, least, sum / counted, behind(left, right, draft));
+    }
+
+    /** A row that was turned round by hand still lies where it lay. */
+    private static List<Vec3> frontFirst(Row row) {
+        boolean isTurned = row.path().start().y() < row.path().end().y();
+        return (isTurned ? row.path().reversed() : row.path()).space();
+    }
+
+    private static Optional<Behind> behind(Row left, Row right, Draft draft) {
+        Optional<Row> l = left.joins().flatMap(draft::find);
+        Optional<Row> r = right.joins().flatMap(draft::find);
+        boolean runOn = l.isPresent()
+                && r.isPresent()
+                && l.get().id().section() == Section.BACK
+                && !l.get().id().equals(r.get().id())
+                && l.get().use() != RowUse.UNDER_CAP;
+        return runOn
+                ? Optional.of(new Behind(
+                        l.get().id(),
+                        r.get().id(),
+                        Math.min(l.get().lengthMm(), r.get().lengthMm())))
+                : Optional.empty();
     }
 }

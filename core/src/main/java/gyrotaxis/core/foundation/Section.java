@@ -1,25 +1,42 @@
 package gyrotaxis.core.foundation;
 
-/** A part of the scalp that is braided on its own. */
+/** A kind of row by where it lies; rows of one section are numbered together. In the order in which a map is read. */
 public enum Section {
-    FRONT("front", 'F'),
-    BACK("back", 'B');
+    PERIMETER("perimeter braid", "P", true),
+    INDIVIDUAL("individual", "I", true),
+    FRONT("front row", "F", true),
+    OVERLAY("overlay row", "O", false),
+    MIDDLE("middle row", "M", true),
+    COLLECTOR("collector row", "C", true),
+    CROSSED("crossed row", "X", true),
+    UPRIGHT("upright row", "U", true),
+    TIE("cross-tie row", "T", false),
+    BACK("back row", "B", true),
+    PASS("pass", "L", false),
+    SPIRAL("spiral", "S", false);
 
     private final String words;
-    private final char letter;
+    private final String letter;
+    private final boolean isLateral;
 
-    Section(String words, char letter) {
+    Section(String words, String letter, boolean isLateral) {
         this.words = words;
         this.letter = letter;
+        this.isLateral = isLateral;
     }
 
-    /** What a stylist calls it. */
+    /** What a stylist calls one of its rows. */
     public String words() {
         return words;
     }
 
     /** One letter, unique. */
-    public char letter() {
+    public String letter() {
         return letter;
+    }
+
+    /** Whether its rows are numbered from the client's left to her right, so that first and last are twins. */
+    public boolean isLateral() {
+        return isLateral;
     }
 }

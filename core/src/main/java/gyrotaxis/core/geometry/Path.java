@@ -2,6 +2,7 @@ package gyrotaxis.core.geometry;
 
 import gyrotaxis.core.quantity.Require;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -63,6 +64,48 @@ public record Path(List<Vec2> chart, List<Vec3> space) {
         }
         addAt(hi, at, flat, solid);
         return new Path(flat, solid);
+    }
+
+    /** The same points the other way. */
+    public Path reversed() {
+        List<Vec2> flat = new ArrayList<>(chart);
+        List<Vec3> solid = new ArrayList<>(space);
+        Collections.reverse(flat);
+        Collections.reverse(solid);
+        return new Path(flat, solid);
+    }
+
+    /** The map point at a distance from the start, clamped to the path. */
+    public Vec2 chartAt(double alongMm) {
+        List<Vec2> upTo = between(0, alongMm).chart();
+        return upTo.get(upTo.size() - 1);
+    }
+
+    /** The point in space at a distance from the start, clamped to the path. */
+    public Vec3 spaceAt(double alongMm) {
+        return between(0, alongMm).end();
+    }
+
+    /** The last point in space. */
+    public Vec3 end() {
+        return space.get(space.size() - 1);
+    }
+
+    /** The first point in space. */
+    public Vec3 start() {
+        return space.get(0);
+    }
+
+    /** Where along the path it comes nearest to a map point, as a part of its length, in [0, 1]; by its points. */
+    public double nearest(Vec2 p) {
+        double[] at = distancesMm();
+        int best = 0;
+        for (int i = 1; i < chart.size(); i++) {
+            if (chart.get(i).distance(p) < chart.get(best).distance(p)) {
+                best = i;
+            }
+        }
+        return at[best] / at[at.length - 1];
     }
 
     /** The mirror image in the midline. */

@@ -3,10 +3,12 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -25,7 +27,9 @@ import java.util.Optional;
  * foundation the left side repeats the right, so that both end with the same number; the two rows beside the midline then
  * lie level with each other. Deterministic; linear in rows, quadratic in stations per row.
  *
- * <p>Does not look at rows of another section, nor at parts.
+ * <p>Rows that are shown or carry wefts are not hooked; an individual takes one share. Rows under a cap are hooked as if the
+ * mesh above were not there: the mesh has its holes where rows could be. Does not look at rows of another section, nor at
+ * parts.
  */
 public final class StationPlacer {
     /**
@@ -41,9 +45,11 @@ public final class StationPlacer {
     private final Scalp scalp;
     private final Foundation foundation;
     private final HookingPlan hooking;
+    private final double edgeMm;
     private final Map<RowId, List<Station>> placed = new HashMap<>();
 
-    private StationPlacer(Scalp scalp, Foundation foundation, HookingPlan hooking) {
+    private StationPlacer(Scalp scalp, Foundation foundation, HookingPlan hooking, double setBackMm) {
+        this.edgeMm = EDGE_MM + Require.atLeast(0, setBackMm, "setBackMm", "mm");
         this.scalp = scalp;
         this.foundation = foundation;
         this.hooking = hooking;
@@ -51,7 +57,16 @@ public final class StationPlacer {
 
     /** The stations of all rows, row by row in the order of the foundation, each from the row's start. */
     public static List<Station> place(Scalp scalp, Foundation foundation, HookingPlan hooking) {
-        return new StationPlacer(scalp, foundation, hooking).place();
+        return place(scalp, foundation, hooking, 0);
+    }
+
+    /**
+     * The same with the first share of every row that starts at the hairline set back from it.
+     *
+     * @param setBackMm how far beyond {@link #EDGE_MM}, mm, at least 0
+     */
+    public static List<Station> place(Scalp scalp, Foundation foundation, HookingPlan hooking, double setBackMm) {
+        return new StationPlacer(scalp, foundation, hooking, setBackMm).place();
     }
 
     private List<Station> place() {
@@ -64,7 +79,8 @@ public final class StationPlacer {
     }
 
     /** From the midline outward, the right side first; the left side mirrors it where the rows do. */
-    private void placeSection(List<Row> rows) {
+    private void placeSection(List<Row> all) {
+        List<Row> rows = all.stream().filter(StationPlacer::isHooked).toList();
         int middle = rows.size() / 2;
         for (int i = middle; i < rows.size(); i++) {
             placeRow(rows.get(i), i > middle ? Optional.of(rows.get(i - 1)) : Optional.empty());
@@ -78,6 +94,10 @@ public final class StationPlacer {
                 placeRow(row, Optional.of(rows.get(i + 1)));
             }
         }
+    }
+
+    private static boolean isHooked(Row row) {
+        return row.use() != RowUse.SHOWN && row.use() != RowUse.WEFTED;
     }
 
     private void placeRow(Row row, Optional<Row> inner) {
@@ -107,9 +127,9 @@ public final class StationPlacer {
      */
     private double[] counts(Row row, double[] at) {
         Path path = row.path();
-        double strip = Foundation.stripWidthMm(row);
+        double strip = row.stripWidthMm();
         double end = at[at.length - 1];
-        double from = row.id().section() == Section.FRONT ? EDGE_MM : 0;
+        double from = row.id().section() == Section.FRONT && row.id().piece() == 1 ? Math.min(edgeMm, end / 2) : 0;
         double last = hooking.spacingMm(scalp.frontToNape(path.space().get(at.length - 1)), strip);
         double to = end - (row.joins().isEmpty() ? EDGE_MM : last * (joinsAlone(row) ? 0.5 : 1));
         double[] n = new double[at.length];

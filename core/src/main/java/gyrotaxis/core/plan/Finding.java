@@ -1,6 +1,6 @@
 package gyrotaxis.core.plan;
 
-import java.util.Optional;
+import java.util.List;
 
 /**
  * Something to be said about a plan.
@@ -9,9 +9,12 @@ import java.util.Optional;
  * @param severity how grave
  * @param place where
  * @param reason one or two sentences with their figures, in a stylist's words
- * @param remedy a change that would mend it, if there is one
+ * @param remedies changes that would each mend it, the likeliest first; may be empty
  */
-public record Finding(Code code, Severity severity, Place place, String reason, Optional<Remedy> remedy) {
+public record Finding(Code code, Severity severity, Place place, String reason, List<Remedy> remedies) {
+    public Finding {
+        remedies = List.copyOf(remedies);
+    }
 
     /** The kinds of findings. */
     public enum Code {
@@ -21,7 +24,25 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
         UNEVEN_JOINS,
         PART_CLOSES_EARLY,
         PART_TOO_NARROW,
+        PART_IN_PEAK,
+        PART_IN_COWLICK,
+        PART_ON_SIDE_OF_FALL,
         LOOSE_END,
+        TAIL_TOO_SHORT,
+        TAILS_ONLY_HOOKED,
+        HUMP,
+        BULK_GROWS,
+        CROWN_STRIPES,
+        EDGES_PULLED,
+        EDGE_ANGLE,
+        NAPE_PULLED,
+        ROW_OVERLOADED,
+        THROUGH_REGION,
+        HARD_ON_ONESELF,
+        UPDO_SHOWS,
+        LEAVE_OUT,
+        TOO_LONG_IN_CHAIR,
+        EDIT_LOST,
         CARE
     }
 
@@ -38,6 +59,8 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
             MEASURE,
             ROW,
             PART,
+            REGION,
+            RIM,
             HAIR
         }
     }

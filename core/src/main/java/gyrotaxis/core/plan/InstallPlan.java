@@ -1,13 +1,19 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.braiding.BraidStep;
+import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.SelfWork;
+import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
+import gyrotaxis.core.estimate.FoundationNeeds.Need;
 import gyrotaxis.core.estimate.PackCount;
-import gyrotaxis.core.foundation.Braiding;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.core.wear.PartChoice;
+import gyrotaxis.core.wear.UpdoView;
 import java.util.List;
 
 /**
@@ -17,12 +23,18 @@ import java.util.List;
  * @param scalp the head, made ready to plan on
  * @param foundation the rows
  * @param braiding where their tails end, and in which order they are braided
+ * @param steps the braiding as numbered steps
+ * @param selfWork how hard it is to braid on oneself
  * @param hooking spacing and share by zone
  * @param stations where shares are hooked, row by row
  * @param tally shares by size
  * @param packs what to buy
+ * @param needs what the foundation takes besides loops
  * @param time how long it takes
  * @param weightGrams weight of all hair placed, g
+ * @param pull what pulls on each row, in the order of the rows
+ * @param partChoices where parts could be worn
+ * @param updos what each updo would show
  * @param findings what is to be said about it, gravest first
  */
 public record InstallPlan(
@@ -30,15 +42,26 @@ public record InstallPlan(
         Scalp scalp,
         Foundation foundation,
         Braiding braiding,
+        List<BraidStep> steps,
+        SelfWork selfWork,
         HookingPlan hooking,
         List<Station> stations,
         LoopTally tally,
         PackCount packs,
+        List<Need> needs,
         ChairTime time,
         double weightGrams,
+        List<RowPull> pull,
+        List<PartChoice> partChoices,
+        List<UpdoView> updos,
         List<Finding> findings) {
     public InstallPlan {
+        steps = List.copyOf(steps);
         stations = List.copyOf(stations);
+        needs = List.copyOf(needs);
+        pull = List.copyOf(pull);
+        partChoices = List.copyOf(partChoices);
+        updos = List.copyOf(updos);
         findings = List.copyOf(findings);
     }
 }

@@ -1,19 +1,33 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.braiding.BraidSteps;
+import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.SelfWork;
+import gyrotaxis.core.braiding.TailRouter;
+import gyrotaxis.core.care.Pull;
+import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
+import gyrotaxis.core.estimate.FoundationNeeds;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Speeds;
-import gyrotaxis.core.foundation.Braiding;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.StraightBack;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationPlacer;
 import gyrotaxis.core.scalp.FittedHead;
+import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
+import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.core.wear.PartChoice;
+import gyrotaxis.core.wear.UpdoCheck;
+import gyrotaxis.core.wear.UpdoView;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,11 +49,13 @@ public final class Planner {
 
     private static final int HEADS_REMEMBERED = 32;
 
-    private final Map<HeadMeasures, Scalp> scalps = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+    private record HeadKey(HeadMeasures measures, HairlineShape hairline) {}
+
+    private final Map<HeadKey, Scalp> scalps = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<HeadMeasures, Scalp> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<HeadKey, Scalp> eldest) {
             return size() > HEADS_REMEMBERED;
         }
     });
@@ -49,44 +65,66 @@ public final class Planner {
      *
      * @throws ContradictoryMeasuresException if a measure is more than {@link #REFUSE_MISFIT_MM} from what the others
      *     allow
+     * @throws gyrotaxis.core.foundation.FoundationException if the foundation cannot be laid on this head
      */
     public InstallPlan plan(InstallBrief brief) {
         Scalp scalp = scalp(brief.head());
-        Foundation foundation = StraightBack.lay(scalp, brief.foundation(), brief.ownHair());
-        Braiding braiding = Braiding.of(foundation, brief.ownHair());
+        FoundationBrief asked = brief.foundation();
+        List<Region> regions = brief.head().regions();
+        Foundation foundation = RowLayout.lay(scalp, asked, brief.ownHair(), regions);
+        Braiding braiding = TailRouter.route(foundation, asked.tails(), brief.ownHair());
+        SelfWork selfWork = SelfWork.of(scalp, foundation);
         HookingPlan hooking = HookingPlan.usual(brief.hair().texture(), brief.fullness());
-        List<Station> stations = StationPlacer.place(scalp, foundation, hooking);
+        List<Station> stations =
+                StationPlacer.place(scalp, foundation, hooking, asked.rim().setBackMm());
         LoopTally tally = LoopTally.of(stations.stream().map(Station::share).toList());
-        PackCount packs = PackCount.of(tally, brief.hair(), brief.shelfLoops());
+        PackCount packs = PackCount.of(tally, brief.hair(), loopsInHand(brief));
         ChairTime time =
                 ChairTime.of(foundation.lengthMm(), tally, packs.reserveLoops(), Speeds.usual(brief.installer()));
-        double weight = stations.stream().mapToDouble(s -> s.share().ofLoop()).sum()
-                * brief.hair().gramsPerLoop();
+        List<RowPull> pull = Pull.of(scalp, foundation, stations, brief.hair(), brief.ownHair(), regions);
+        List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
+        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, time, pull, updos);
         return new InstallPlan(
                 brief,
                 scalp,
                 foundation,
                 braiding,
+                BraidSteps.of(foundation, braiding, asked),
+                selfWork,
                 hooking,
                 stations,
                 tally,
                 packs,
+                FoundationNeeds.of(scalp, foundation, asked, regions),
                 time,
-                weight,
-                Findings.of(brief, scalp, foundation, braiding));
+                weight(stations, brief.hair()),
+                pull,
+                PartChoice.of(foundation, braiding),
+                updos,
+                Findings.of(laid));
     }
 
-    private Scalp scalp(HeadMeasures measures) {
-        Scalp known = scalps.get(measures);
+    private static int loopsInHand(InstallBrief brief) {
+        int brought = brief.consultation().ownPacks() * brief.hair().loopsPerPack();
+        return Math.min(PackCount.MOST_SHELF_LOOPS, brief.shelfLoops() + brought);
+    }
+
+    private static double weight(List<Station> stations, HairLine hair) {
+        return stations.stream().mapToDouble(s -> s.share().ofLoop()).sum() * hair.gramsPerLoop();
+    }
+
+    private Scalp scalp(HeadRecord head) {
+        HeadKey key = new HeadKey(head.measures(), head.hairline());
+        Scalp known = scalps.get(key);
         if (known != null) {
             return known;
         }
-        FittedHead head = HeadFitter.fit(measures);
-        head.misfit().filter(m -> Math.abs(m.excessMm()) > REFUSE_MISFIT_MM).ifPresent(m -> {
+        FittedHead fitted = HeadFitter.fit(head.measures());
+        fitted.misfit().filter(m -> Math.abs(m.excessMm()) > REFUSE_MISFIT_MM).ifPresent(m -> {
             throw new ContradictoryMeasuresException(m);
         });
-        Scalp made = Scalp.of(head);
-        scalps.put(measures, made);
+        Scalp made = Scalp.of(fitted, head.hairline());
+        scalps.put(key, made);
         return made;
     }
 }

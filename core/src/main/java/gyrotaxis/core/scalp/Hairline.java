@@ -39,9 +39,26 @@ public final class Hairline {
 
     private final EqualAreaChart chart;
     private final PolynomialSplineFunction alphaOfTheta;
+    private final boolean isMirrored;
+    private final List<Bump> bumps;
 
-    Hairline(HeadShape head, EqualAreaChart chart) {
+    /**
+     * A place where the line leaves the spline, as a raised cosine.
+     *
+     * @param thetaRad azimuth of its middle, in [−π, π]
+     * @param halfWidthRad azimuth over which it dies away
+     * @param alphaRad how far the line moves outward at its middle
+     */
+    private record Bump(double thetaRad, double halfWidthRad, double alphaRad) {
+        double at(double theta) {
+            double d = Math.abs(Math.IEEEremainder(theta - thetaRad, 2 * Math.PI));
+            return d >= halfWidthRad ? 0 : alphaRad * 0.5 * (1 + Math.cos(Math.PI * d / halfWidthRad));
+        }
+    }
+
+    Hairline(HeadShape head, HairlineShape shape, EqualAreaChart chart) {
         this.chart = chart;
+        this.isMirrored = shape.isMirrored();
         SuperEllipsoid s = head.surface();
         double templeLambda = s.lambdaOf(head.temple());
         double a = s.a();
@@ -53,6 +70,41 @@ public final class Hairline {
                 s.onRightSide(BEHIND_EAR_Y * a, BEHIND_EAR_Z * a),
                 head.napeCorner(),
                 s.point(0, head.napePhiRad())));
+        this.bumps = bumps(head, shape);
+    }
+
+    private List<Bump> bumps(HeadShape head, HairlineShape shape) {
+        SuperEllipsoid s = head.surface();
+        double templeTheta = Math.abs(chart.thetaOf(head.temple()));
+        double corner = Math.abs(chart.thetaOf(
+                s.point(CORNER_OF_TEMPLE * s.lambdaOf(head.temple()), head.frontPhiRad() + CORNER_RECESS_RAD)));
+        double napeCorner = Math.abs(chart.thetaOf(head.napeCorner()));
+        double frontMm = s.point(0, head.frontPhiRad()).norm();
+        List<Bump> list = new ArrayList<>();
+        // A temple recedes most at the corner of the front and not at all where the tape lies.
+        double reach = templeTheta - corner;
+        addBump(list, -corner, reach, -shape.leftTempleMm() / frontMm);
+        addBump(list, corner, reach, -shape.rightTempleMm() / frontMm);
+        double napeMm = s.point(0, head.napePhiRad()).norm();
+        double half = (Math.PI - napeCorner) / 2;
+        addBump(list, -(napeCorner + half), half, shape.nape().dropMm() / napeMm);
+        addBump(list, napeCorner + half, half, shape.nape().dropMm() / napeMm);
+        double radius = chart.project(s.point(0, head.frontPhiRad())).norm();
+        shape.peak()
+                .ifPresent(p -> addBump(
+                        list, p.placeMm() / radius, HairlineShape.Peak.HALF_WIDTH_MM / radius, p.dropMm() / frontMm));
+        return List.copyOf(list);
+    }
+
+    private static void addBump(List<Bump> list, double thetaRad, double halfWidthRad, double alphaRad) {
+        if (alphaRad != 0) {
+            list.add(new Bump(thetaRad, halfWidthRad, alphaRad));
+        }
+    }
+
+    /** Whether the left half is the mirror image of the right. */
+    public boolean isMirrored() {
+        return isMirrored;
     }
 
     /** A spline through knots on the right side, first and last on the midline, and their mirror images. */
@@ -102,10 +154,16 @@ public final class Hairline {
         return between(0, 2 * Math.PI);
     }
 
-    private double alphaAt(double thetaRad) {
+    /** Angle from the map's axis at an azimuth, radians. */
+    public double alphaAt(double thetaRad) {
         double t = thetaRad - 2 * Math.PI * Math.floor(thetaRad / (2 * Math.PI));
         // Mirror the left half onto the right, so that both sides agree to the last bit.
-        return alphaOfTheta.value(Math.min(t, 2 * Math.PI - t));
+        double folded = Math.min(t, 2 * Math.PI - t);
+        double alpha = alphaOfTheta.value(folded);
+        for (Bump b : bumps) {
+            alpha += b.at(isMirrored ? folded : t);
+        }
+        return alpha;
     }
 
     private static double[] array(List<Double> list) {

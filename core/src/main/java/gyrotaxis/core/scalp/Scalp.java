@@ -25,24 +25,35 @@ public final class Scalp {
     private static final double CROWN_FRONT_TO_NAPE = 0.48;
 
     private final FittedHead head;
+    private final HairlineShape shape;
     private final EqualAreaChart chart;
     private final Hairline hairline;
     private final Path outline;
     private final Map<Landmark, Vec3> landmarks;
 
-    private Scalp(FittedHead head) {
+    private Scalp(FittedHead head, HairlineShape shape) {
         this.head = head;
-        HeadShape shape = head.shape();
-        SuperEllipsoid s = shape.surface();
-        this.chart = new EqualAreaChart(s, onMidline(shape, 0.5));
-        this.hairline = new Hairline(shape, chart);
+        this.shape = shape;
+        HeadShape fitted = head.shape();
+        this.chart = new EqualAreaChart(fitted.surface(), onMidline(fitted, 0.5));
+        this.hairline = new Hairline(fitted, shape, chart);
         this.outline = hairline.whole();
-        this.landmarks = landmarks(shape);
+        this.landmarks = landmarks(fitted);
     }
 
-    /** The scalp of a fitted head. */
+    /** The scalp of a fitted head with the usual hairline. */
     public static Scalp of(FittedHead head) {
-        return new Scalp(head);
+        return of(head, HairlineShape.usual());
+    }
+
+    /** The scalp of a fitted head with a hairline of its own. */
+    public static Scalp of(FittedHead head, HairlineShape shape) {
+        return new Scalp(head, shape);
+    }
+
+    /** How the hairline differs from the usual. */
+    public HairlineShape hairlineShape() {
+        return shape;
     }
 
     /** The head this scalp is on, with its measures. */
@@ -93,6 +104,32 @@ public final class Scalp {
         double phi = shape.surface().phiOf(p);
         double t = (phi - shape.frontPhiRad()) / (shape.napePhiRad() - shape.frontPhiRad());
         return Math.max(0, Math.min(1, t));
+    }
+
+    /** Where a scalp point lies on the map, mm. */
+    public Vec2 chartAt(ScalpPoint p) {
+        return hairline.chartAt(p.thetaRad()).times(p.out());
+    }
+
+    /** The closed outline of a region on the map, mm; its last point does not repeat the first. */
+    public List<Vec2> chartOf(Region region) {
+        return region.rim().stream().map(this::chartAt).toList();
+    }
+
+    /** The scalp point at a place on the map; outside the hairline it is drawn in to it. */
+    public ScalpPoint pointAt(Vec2 map) {
+        double theta = Math.atan2(map.x(), map.y());
+        return new ScalpPoint(
+                theta, Math.min(1, map.norm() / hairline.chartAt(theta).norm()));
+    }
+
+    /**
+     * What a stylist calls a place: the nearest landmark, and how far which way from it, in half centimetres.
+     *
+     * <p>Ears stand for the hairline round them, since no hair grows on their notches.
+     */
+    public String placeWords(Vec3 p) {
+        return PlaceWords.of(this, p);
     }
 
     /** Area within the hairline, mm². Read off the map, which keeps areas. */

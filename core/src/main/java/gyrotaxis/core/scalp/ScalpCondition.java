@@ -5,6 +5,7 @@ public enum ScalpCondition {
     THIN_EDGES("thin edges"),
     THIN_CROWN("thin crown"),
     TENDER("tender spots"),
+    ITCHES("itched in earlier installs"),
     REACTS_TO_COATING("reacts to coated fibre"),
     BROKEN_SKIN("broken skin or infection");
 

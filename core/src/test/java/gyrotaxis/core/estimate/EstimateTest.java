@@ -104,7 +104,7 @@ class EstimateTest {
     @ParameterizedTest
     @EnumSource(ScalpCondition.class)
     void everyConditionIsAnsweredByACaution(ScalpCondition condition) {
-        OwnHair own = new OwnHair(HairDensity.MEDIUM, OwnHair.USUAL_LENGTH_MM, Set.of(condition));
+        OwnHair own = OwnHair.of(HairDensity.MEDIUM, OwnHair.USUAL_LENGTH_MM, Set.of(condition));
         List<Caution> plain = Cautions.of(own, hair(20, 1, false));
         List<Caution> coated = Cautions.of(own, hair(20, 1, true));
         if (condition == ScalpCondition.REACTS_TO_COATING) {
@@ -118,7 +118,7 @@ class EstimateTest {
 
     @Test
     void brokenSkinComesFirstAndRefersToAProfessional() {
-        OwnHair own = new OwnHair(HairDensity.FINE, 100, Set.of(ScalpCondition.TENDER, ScalpCondition.BROKEN_SKIN));
+        OwnHair own = OwnHair.of(HairDensity.FINE, 100, Set.of(ScalpCondition.TENDER, ScalpCondition.BROKEN_SKIN));
         List<Caution> cautions = Cautions.of(own, hair(20, 1, true));
         assertThat(cautions.get(0)).isEqualTo(Caution.DO_NOT_INSTALL);
         assertThat(cautions.get(0).words()).contains("do not install").contains("licensed professional");
@@ -126,10 +126,10 @@ class EstimateTest {
 
     @Test
     void ownHairIsCheckedAndPrintsTheSameWhateverTheOrder() {
-        OwnHair one = new OwnHair(HairDensity.FINE, 100, Set.of(ScalpCondition.TENDER, ScalpCondition.THIN_CROWN));
+        OwnHair one = OwnHair.of(HairDensity.FINE, 100, Set.of(ScalpCondition.TENDER, ScalpCondition.THIN_CROWN));
         assertThat(one.conditions()).containsExactly(ScalpCondition.THIN_CROWN, ScalpCondition.TENDER);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new OwnHair(HairDensity.FINE, 19, Set.of()))
+                .isThrownBy(() -> OwnHair.of(HairDensity.FINE, 19, Set.of()))
                 .withMessageContaining("lengthMm is 19 mm but must be in [20, 900 mm]");
     }
 }

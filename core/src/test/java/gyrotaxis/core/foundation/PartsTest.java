@@ -45,8 +45,10 @@ class PartsTest {
                 for (int front = 6; front <= 20; front++) {
                     for (int back : new int[] {2, 4, 5, front}) {
                         FlankSchool school = FlankSchool.values()[(front + back) % 2];
-                        cases.add(
-                                new Case(scalp, new FoundationBrief(front, Math.min(front, back), 10, parts, school)));
+                        cases.add(new Case(
+                                scalp,
+                                FoundationBrief.of(front, Math.min(front, back), 10)
+                                        .withParts(parts, school)));
                     }
                 }
             }
@@ -57,12 +59,11 @@ class PartsTest {
     @ParameterizedTest
     @MethodSource("grid")
     void everyPartRunsBetweenItsFlanks(Case c) {
-        Foundation f = StraightBack.lay(c.scalp(), c.brief(), OwnHair.ordinary());
+        Foundation f = RowLayout.lay(c.scalp(), c.brief(), OwnHair.ordinary());
         assertThat(f.rowsOf(Section.FRONT)).hasSize(c.brief().frontRows());
         assertThat(f.parts()).hasSize(c.brief().parts().size());
         assertThat(f.gaps()).hasSize(c.brief().frontRows() - 1);
-        double strips =
-                f.rows().stream().mapToDouble(r -> Scalp.areaMm2(r.strip())).sum();
+        double strips = f.rows().stream().mapToDouble(Row::stripAreaMm2).sum();
         assertThat(strips)
                 .isCloseTo(c.scalp().areaMm2(), within(0.02 * c.scalp().areaMm2()));
         for (LaidPart part : f.parts()) {
@@ -173,7 +174,7 @@ class PartsTest {
             // Steep, but still inside.
             assertThat(lay(14, 5, FlankSchool.FINE_ROWS, part).parts()).hasSize(1);
         } else {
-            assertThatExceptionOfType(PartException.class)
+            assertThatExceptionOfType(FoundationException.class)
                     .isThrownBy(() -> lay(14, 5, FlankSchool.FINE_ROWS, part))
                     .satisfies(e -> assertThat(e.index()).isEqualTo(index));
         }
@@ -182,11 +183,11 @@ class PartsTest {
     @ParameterizedTest
     @EnumSource(FlankSchool.class)
     void partsThatMeetAreRefused(FlankSchool school) {
-        assertThatExceptionOfType(PartException.class)
+        assertThatExceptionOfType(FoundationException.class)
                 .isThrownBy(() -> lay(14, 5, school, WearingPart.straight(0), WearingPart.straight(4)))
                 .withMessageContaining("meets the next one");
         WearingPart crossing = new WearingPart(-30, Math.toRadians(35), OptionalDouble.empty());
-        assertThatExceptionOfType(PartException.class)
+        assertThatExceptionOfType(FoundationException.class)
                 .isThrownBy(() -> lay(14, 5, school, crossing, WearingPart.straight(10)));
     }
 
@@ -208,7 +209,7 @@ class PartsTest {
     }
 
     private static Foundation lay(int front, int back, FlankSchool school, WearingPart... parts) {
-        return StraightBack.lay(
+        return RowLayout.lay(
                 MEDIUM, FoundationBrief.of(front, back, 10).withParts(List.of(parts), school), OwnHair.ordinary());
     }
 }

@@ -51,7 +51,7 @@ class StraightBackTest {
     @MethodSource("grid")
     void everyFoundationIsSound(int head, int frontRows, int backRows, int earLine) {
         Scalp scalp = SCALPS.get(head);
-        Foundation f = StraightBack.lay(scalp, FoundationBrief.of(frontRows, backRows, earLine), OwnHair.ordinary());
+        Foundation f = RowLayout.lay(scalp, FoundationBrief.of(frontRows, backRows, earLine), OwnHair.ordinary());
         assertThat(f.rowsOf(Section.FRONT)).hasSize(frontRows);
         assertThat(f.rowsOf(Section.BACK)).hasSize(backRows);
         liesWithinTheHairline(scalp, f);
@@ -75,8 +75,7 @@ class StraightBackTest {
     }
 
     private static void stripsTileTheScalp(Scalp scalp, Foundation f) {
-        double strips =
-                f.rows().stream().mapToDouble(r -> Scalp.areaMm2(r.strip())).sum();
+        double strips = f.rows().stream().mapToDouble(Row::stripAreaMm2).sum();
         assertThat(strips).isCloseTo(scalp.areaMm2(), within(0.02 * scalp.areaMm2()));
     }
 
@@ -111,7 +110,7 @@ class StraightBackTest {
 
     @Test
     void everyFrontRowEndsWhereItsBackRowBegins() {
-        Foundation f = StraightBack.lay(SCALPS.get(2), FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
+        Foundation f = RowLayout.lay(SCALPS.get(2), FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
         for (Row row : f.rowsOf(Section.FRONT)) {
             Row behind = f.rowsOf(Section.BACK).get(row.joins().orElseThrow().number() - 1);
             Vec2 end = row.path().chart().get(row.path().chart().size() - 1);
@@ -123,8 +122,8 @@ class StraightBackTest {
     void scalingAHeadScalesLengths() {
         FoundationBrief brief = FoundationBrief.of(12, 4, 0);
         Scalp larger = Scalp.of(HeadFitter.fit(HEADS.get(1).scaled(1.1)));
-        double ratio = StraightBack.lay(larger, brief, OwnHair.ordinary()).lengthMm()
-                / StraightBack.lay(SCALPS.get(1), brief, OwnHair.ordinary()).lengthMm();
+        double ratio = RowLayout.lay(larger, brief, OwnHair.ordinary()).lengthMm()
+                / RowLayout.lay(SCALPS.get(1), brief, OwnHair.ordinary()).lengthMm();
         assertThat(ratio).isCloseTo(1.1, within(0.005));
     }
 
@@ -132,7 +131,7 @@ class StraightBackTest {
     void movingTheEarLineBackLengthensTheFrontRows() {
         double last = 0;
         for (double behind = -20; behind <= 30; behind += 10) {
-            double length = StraightBack.lay(SCALPS.get(2), FoundationBrief.of(14, 5, behind), OwnHair.ordinary())
+            double length = RowLayout.lay(SCALPS.get(2), FoundationBrief.of(14, 5, behind), OwnHair.ordinary())
                     .rowsOf(Section.FRONT)
                     .stream()
                     .mapToDouble(Row::lengthMm)
@@ -145,13 +144,13 @@ class StraightBackTest {
     @Test
     void thickHairMakesThickerPlaits() {
         FoundationBrief brief = FoundationBrief.of(12, 4, 0);
-        double fine = StraightBack.lay(
-                        SCALPS.get(2), brief, new OwnHair(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of()))
+        double fine = RowLayout.lay(
+                        SCALPS.get(2), brief, OwnHair.of(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of()))
                 .rows()
                 .get(0)
                 .braidWidthMm();
-        double thick = StraightBack.lay(
-                        SCALPS.get(2), brief, new OwnHair(HairDensity.THICK, OwnHair.USUAL_LENGTH_MM, Set.of()))
+        double thick = RowLayout.lay(
+                        SCALPS.get(2), brief, OwnHair.of(HairDensity.THICK, OwnHair.USUAL_LENGTH_MM, Set.of()))
                 .rows()
                 .get(0)
                 .braidWidthMm();

@@ -8,8 +8,8 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.Section;
-import gyrotaxis.core.foundation.StraightBack;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
@@ -41,7 +41,7 @@ class StationPlacerTest {
     }
 
     private static Foundation lay(int rows) {
-        return StraightBack.lay(HEAD, FoundationBrief.of(rows, Math.max(2, rows / 3), 10), OwnHair.ordinary());
+        return RowLayout.lay(HEAD, FoundationBrief.of(rows, Math.max(2, rows / 3), 10), OwnHair.ordinary());
     }
 
     @ParameterizedTest(name = "{0}, {1} rows, fullness {2}")
@@ -53,7 +53,7 @@ class StationPlacerTest {
                 StationPlacer.place(HEAD, f, hooking).stream().collect(Collectors.groupingBy(s -> s.id().row()));
         for (Row row : f.rows()) {
             List<Station> on = byRow.get(row.id());
-            double strip = Foundation.stripWidthMm(row);
+            double strip = row.stripWidthMm();
             for (int i = 1; i < on.size(); i++) {
                 double gap = on.get(i).alongRowMm() - on.get(i - 1).alongRowMm();
                 Vec3 between = on.get(i).space().lerp(on.get(i - 1).space(), 0.5);

@@ -39,14 +39,7 @@ class PlannerTest {
     private final Planner planner = new Planner();
 
     private static InstallBrief brief(Texture texture) {
-        return new InstallBrief(
-                MEDIUM,
-                OwnHair.ordinary(),
-                FoundationBrief.of(14, 5, 12),
-                hair(texture, false),
-                0,
-                1,
-                Installer.STYLIST);
+        return InstallBrief.of(MEDIUM, FoundationBrief.of(14, 5, 12), hair(texture, false));
     }
 
     private static HairLine hair(Texture texture, boolean coated) {
@@ -56,7 +49,7 @@ class PlannerTest {
     @Test
     void equalBriefsGiveEqualPlansToTheLetter() {
         String first = planner.plan(BRIEF).stations().toString();
-        planner.plan(BRIEF.withFullness(0.6).withHead(MEDIUM.with(Measure.ROUND, 560)));
+        planner.plan(BRIEF.withFullness(0.6).withMeasures(MEDIUM.with(Measure.ROUND, 560)));
         assertThat(new Planner().plan(BRIEF).stations().toString()).isEqualTo(first);
         assertThat(planner.plan(BRIEF).stations().toString()).isEqualTo(first);
     }
@@ -90,8 +83,7 @@ class PlannerTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 19, 20, 21, 79, 80, 500})
     void packsAreWholeAndLoopsAreConserved(int onShelf) {
-        InstallPlan plan = planner.plan(new InstallBrief(
-                MEDIUM, OwnHair.ordinary(), BRIEF.foundation(), BRIEF.hair(), onShelf, 1, Installer.STYLIST));
+        InstallPlan plan = planner.plan(BRIEF.withShelfLoops(onShelf));
         PackCount c = plan.packs();
         assertThat(c.packs() * 20 + onShelf).isEqualTo(c.neededLoops() + c.leftOverLoops());
         assertThat(c.leftOverLoops()).isNotNegative();
@@ -178,8 +170,7 @@ class PlannerTest {
 
     @Test
     void onOneselfTakesLonger() {
-        InstallBrief self =
-                new InstallBrief(MEDIUM, OwnHair.ordinary(), BRIEF.foundation(), BRIEF.hair(), 0, 1, Installer.SELF);
+        InstallBrief self = BRIEF.by(Installer.SELF);
         assertThat(planner.plan(self).time().inChair().low())
                 .isGreaterThan(planner.plan(BRIEF).time().inChair().low());
         assertThat(planner.plan(BRIEF).time().minutes().keySet()).containsExactly(Stage.values());
@@ -188,31 +179,18 @@ class PlannerTest {
 
     @Test
     void ropeThickRowsComeWithARemedyThatWorks() {
-        InstallBrief thick = new InstallBrief(
-                MEDIUM,
-                new OwnHair(HairDensity.THICK, OwnHair.USUAL_LENGTH_MM, Set.of()),
-                FoundationBrief.of(6, 4, 12),
-                BRIEF.hair(),
-                0,
-                1,
-                Installer.STYLIST);
+        InstallBrief thick = BRIEF.withOwnHair(haired(HairDensity.THICK)).withFoundation(FoundationBrief.of(6, 4, 12));
         Finding rope = only(planner.plan(thick), Code.ROPE_THICK_ROWS);
-        InstallBrief mended = rope.remedy().orElseThrow().brief();
+        InstallBrief mended = rope.remedies().get(0).brief();
         assertThat(codes(planner.plan(mended))).doesNotContain(Code.ROPE_THICK_ROWS);
     }
 
     @Test
     void rowsThatDoNotFitSayHowManyDo() {
-        InstallBrief child = new InstallBrief(
-                HeadMeasures.of(450, 278, 262),
-                OwnHair.ordinary(),
-                FoundationBrief.of(20, 6, 0),
-                BRIEF.hair(),
-                0,
-                1,
-                Installer.STYLIST);
+        InstallBrief child =
+                InstallBrief.of(HeadMeasures.of(450, 278, 262), FoundationBrief.of(20, 6, 0), BRIEF.hair());
         Finding narrow = only(planner.plan(child), Code.ROWS_TOO_NARROW);
-        assertThat(codes(planner.plan(narrow.remedy().orElseThrow().brief()))).doesNotContain(Code.ROWS_TOO_NARROW);
+        assertThat(codes(planner.plan(narrow.remedies().get(0).brief()))).doesNotContain(Code.ROWS_TOO_NARROW);
     }
 
     @Test
@@ -221,23 +199,18 @@ class PlannerTest {
                 BRIEF.foundation().withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS));
         Finding closes = only(planner.plan(middle), Code.PART_CLOSES_EARLY);
         assertThat(closes.place().id()).isEqualTo("1");
-        InstallBrief mended = closes.remedy().orElseThrow().brief();
-        assertThat(mended.foundation().backRows()).isIn(4, 6);
+        InstallBrief mended = closes.remedies().get(0).brief();
+        assertThat(FoundationBrief.rowsOf(mended.foundation().back())).isIn(4, 6);
         assertThat(codes(planner.plan(mended))).doesNotContain(Code.PART_CLOSES_EARLY);
     }
 
     @Test
     void aPartTooNarrowForSkinIsWidened() {
-        InstallBrief crowded = new InstallBrief(
-                MEDIUM,
-                new OwnHair(HairDensity.THICK, OwnHair.USUAL_LENGTH_MM, Set.of()),
-                new FoundationBrief(20, 6, 12, List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS),
-                BRIEF.hair(),
-                0,
-                1,
-                Installer.STYLIST);
+        InstallBrief crowded = BRIEF.withOwnHair(haired(HairDensity.THICK))
+                .withFoundation(FoundationBrief.of(20, 6, 12)
+                        .withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS));
         Finding narrow = only(planner.plan(crowded), Code.PART_TOO_NARROW);
-        assertThat(codes(planner.plan(narrow.remedy().orElseThrow().brief()))).doesNotContain(Code.PART_TOO_NARROW);
+        assertThat(codes(planner.plan(narrow.remedies().get(0).brief()))).doesNotContain(Code.PART_TOO_NARROW);
     }
 
     @Test
@@ -248,24 +221,18 @@ class PlannerTest {
 
     @Test
     void aMisfitIsSaidAndAnAbsurdOneRefused() {
-        Finding f = only(planner.plan(BRIEF.withHead(MEDIUM.with(Measure.ALONG_FRONT, 335))), Code.MEASURE_MISFIT);
+        Finding f = only(planner.plan(BRIEF.withMeasures(MEDIUM.with(Measure.ALONG_FRONT, 335))), Code.MEASURE_MISFIT);
         assertThat(f.place().id()).isEqualTo("ALONG_FRONT");
         assertThat(f.reason()).contains("33.5 cm").contains("Measure it again");
         assertThatExceptionOfType(ContradictoryMeasuresException.class)
-                .isThrownBy(() -> planner.plan(BRIEF.withHead(MEDIUM.with(Measure.OVER_TOP, 425))))
+                .isThrownBy(() -> planner.plan(BRIEF.withMeasures(MEDIUM.with(Measure.OVER_TOP, 425))))
                 .satisfies(e -> assertThat(e.misfit().measure()).isEqualTo(Measure.OVER_TOP));
     }
 
     @Test
     void cautionsFollowFromTheScalpAndTheHair() {
-        InstallBrief sore = new InstallBrief(
-                MEDIUM,
-                new OwnHair(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of(ScalpCondition.values())),
-                BRIEF.foundation(),
-                hair(Texture.DEEP_WAVE, true),
-                0,
-                1,
-                Installer.STYLIST);
+        InstallBrief sore = InstallBrief.of(MEDIUM, BRIEF.foundation(), hair(Texture.DEEP_WAVE, true))
+                .withOwnHair(OwnHair.of(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of(ScalpCondition.values())));
         List<Finding> findings = planner.plan(sore).findings();
         assertThat(findings.get(0).severity()).isEqualTo(Severity.STOP);
         assertThat(findings)
@@ -279,6 +246,10 @@ class PlannerTest {
                 .filter(f -> f.code() == code)
                 .findFirst()
                 .orElseThrow();
+    }
+
+    private static OwnHair haired(HairDensity density) {
+        return OwnHair.of(density, OwnHair.USUAL_LENGTH_MM, Set.of());
     }
 
     private static List<Code> codes(InstallPlan plan) {

@@ -1,0 +1,330 @@
+package gyrotaxis.core.braiding;
+
+import gyrotaxis.core.braiding.Tail.Origin;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.foundation.FoundationException.Wish;
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.TailChoice;
+import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.scalp.OwnHair;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * Sends every tail somewhere: as chosen by hand, as the pattern leads it, or else where it adds the least bulk.
+ *
+ * <p>A tail that is left to be suggested may be fed into a row that is braided later, without crossing another row on the
+ * way, or threaded under a level pass. Places lie {@link #GRIP_MM} apart along the receiving rows and take one tail each, so
+ * that tails are spread; among them {@link TailAssignment} finds the least greatest bulk. The own hair's length decides what
+ * is within reach. Rows that nothing takes stay loose.
+ *
+ * <p>Only suggests feeds that keep the braiding order it starts from; another order might allow a slightly lower bulk.
+ */
+public final class TailRouter {
+    /**
+     * How much of the own hair's length is left as a tail once it is plaited.
+     *
+     * @see "ASSUMPTION: plaiting takes up a fifth"
+     */
+    static final double TAIL_OF_HAIR = 0.8;
+
+    /** A tail shorter than this past the entry slips out again, mm. ASSUMPTION: two fingers. */
+    public static final double GRIP_MM = 35;
+
+    /** A tail this long can be laid down under an overlay, mm. ASSUMPTION: it is plaited a short way. */
+    private static final double LAID_MM = 15;
+
+    /** Where along a row tails usually enter. */
+    private static final double USUAL_ENTRY = 0.75;
+
+    /** Millimetres of way that missing the usual entry by the whole row counts for. */
+    private static final double ENTRY_WEIGHT_MM = 30;
+
+    /** Only so many of the nearest places are looked at for each tail. */
+    private static final int NEAREST = 14;
+
+    private final Foundation foundation;
+    private final double reachMm;
+    private final double tailMm;
+    private final List<TailChoice> choices;
+    private final BraidOrder graph;
+    private final Map<RowId, Tail> tails = new HashMap<>();
+    private final List<LostEdit> lost = new ArrayList<>();
+
+    private TailRouter(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
+        this.foundation = foundation;
+        this.choices = choices;
+        this.tailMm = ownHair.lengthMm() * TAIL_OF_HAIR;
+        this.reachMm = tailMm - GRIP_MM;
+        this.graph = new BraidOrder(foundation);
+    }
+
+    /**
+     * Where all tails of a foundation end.
+     *
+     * @param choices where tails go by choice
+     * @throws FoundationException if chosen tails run in a circle
+     */
+    public static Braiding route(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
+        return new TailRouter(foundation, choices, ownHair).route();
+    }
+
+    private Braiding route() {
+        for (int i = 0; i < choices.size(); i++) {
+            choose(i);
+        }
+        for (Row row : foundation.rows()) {
+            if (row.joins().isEmpty() && !tails.containsKey(row.id())) {
+                row.lead().ifPresent(lead -> lead(row, lead));
+            }
+        }
+        suggest();
+        weigh();
+        List<Tail> inOrder = foundation.rows().stream()
+                .filter(r -> r.joins().isEmpty())
+                .map(r -> tails.getOrDefault(r.id(), Tail.apart(r.id(), TailEnd.LOOSE, Origin.SUGGESTED)))
+                .toList();
+        return new Braiding(inOrder, graph.order(), lost);
+    }
+
+    private void choose(int index) {
+        TailChoice c = choices.get(index);
+        Optional<Row> row = foundation.row(c.row());
+        Optional<Row> into = c.into().flatMap(foundation::row);
+        if (row.isEmpty() || (c.into().isPresent() && into.isEmpty())) {
+            RowId missing = row.isEmpty() ? c.row() : c.into().orElseThrow();
+            lost.add(new LostEdit(
+                    index, true, "There is no " + missing.words() + " any more; the tail goes where it is suggested."));
+            return;
+        }
+        if (row.get().joins().isPresent()) {
+            lost.add(new LostEdit(
+                    index, true, row.get().id().words() + " now runs on into another row and has no tail of its own."));
+            return;
+        }
+        if (into.isEmpty()) {
+            tails.put(c.row(), Tail.apart(c.row(), c.end(), Origin.CHOSEN));
+            return;
+        }
+        boolean bindsOrder = c.end() != TailEnd.THREADED;
+        if (c.row().equals(c.into().get())
+                || (bindsOrder && !graph.add(c.row(), into.get().id()))) {
+            throw new FoundationException(
+                    Wish.TAIL,
+                    index,
+                    "The tail of " + c.row().words() + " cannot go into "
+                            + into.get().id().words()
+                            + ": that row's own tail comes back to it, so neither could be braided first. Send one of them elsewhere.");
+        }
+        double entry = c.at() * into.get().lengthMm();
+        tails.put(c.row(), entering(row.get(), into.get(), c.end(), entry, Origin.CHOSEN));
+    }
+
+    private void lead(Row row, Row.Lead lead) {
+        Optional<Row> into = foundation.row(lead.into());
+        if (into.isEmpty() || !graph.add(row.id(), lead.into())) {
+            return;
+        }
+        double entry = lead.at() * into.get().lengthMm();
+        Tail tail = entering(row, into.get(), lead.isLaid() ? TailEnd.LAID : TailEnd.FED, entry, Origin.PATTERN);
+        boolean reaches =
+                lead.isLaid() ? tailMm >= LAID_MM : tail.thread().orElseThrow().lengthMm() <= reachMm;
+        tails.put(row.id(), reaches ? tail : Tail.apart(row.id(), TailEnd.TOO_SHORT, Origin.PATTERN));
+    }
+
+    private static Tail entering(Row row, Row into, TailEnd end, double entryMm, Origin origin) {
+        Path upTo = into.path().between(0, entryMm);
+        List<Vec2> flat = row.path().chart();
+        Path thread = new Path(
+                List.of(flat.get(flat.size() - 1), upTo.chart().get(upTo.chart().size() - 1)),
+                List.of(row.path().end(), upTo.end()));
+        return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), 1, origin);
+    }
+
+    /** A place on a receiving row that can take one tail. */
+    private record Place(Row row, double alongMm, Vec2 chart, Vec3 space) {}
+
+    private void suggest() {
+        List<Row> open = foundation.rows().stream()
+                .filter(r -> r.joins().isEmpty() && !tails.containsKey(r.id()))
+                .toList();
+        List<RowId> order = graph.order();
+        List<Place> places = places();
+        double[][] bulk = new double[open.size()][places.size()];
+        double[][] way = new double[open.size()][places.size()];
+        boolean[] couldGo = new boolean[open.size()];
+        for (int i = 0; i < open.size(); i++) {
+            weighPlaces(open.get(i), order, places, bulk[i], way[i]);
+            preferPasses(open.get(i), places, bulk[i]);
+            for (double b : bulk[i]) {
+                couldGo[i] |= Double.isFinite(b);
+            }
+        }
+        int[] at = new TailAssignment(bulk, way).solve();
+        for (int i = 0; i < open.size(); i++) {
+            Row row = open.get(i);
+            if (at[i] >= 0) {
+                Place p = places.get(at[i]);
+                TailEnd end = p.row().id().section() == Section.PASS ? TailEnd.THREADED : TailEnd.FED;
+                if (end == TailEnd.THREADED || graph.add(row.id(), p.row().id())) {
+                    tails.put(row.id(), entering(row, p.row(), end, p.alongMm(), Origin.SUGGESTED));
+                    continue;
+                }
+            }
+            boolean isShort = !couldGo[i] && reachMm < longestWay(row, order, places);
+            tails.put(row.id(), Tail.apart(row.id(), isShort ? TailEnd.TOO_SHORT : TailEnd.LOOSE, Origin.SUGGESTED));
+        }
+    }
+
+    /** Tails of front rows go under the passes behind them, not into their neighbours, wherever they reach. */
+    private static void preferPasses(Row row, List<Place> places, double[] bulk) {
+        boolean reachesPass = IntStream.range(0, bulk.length)
+                .anyMatch(j -> places.get(j).row().id().section() == Section.PASS && Double.isFinite(bulk[j]));
+        for (int j = 0; reachesPass && row.id().section() != Section.INDIVIDUAL && j < bulk.length; j++) {
+            if (places.get(j).row().id().section() != Section.PASS) {
+                bulk[j] = Double.POSITIVE_INFINITY;
+            }
+        }
+    }
+
+    /** How far the nearest place lies that would take the tail if only it reached; negative if there is none at all. */
+    private double longestWay(Row row, List<RowId> order, List<Place> places) {
+        return places.stream()
+                .filter(p -> mayGo(row, p, order))
+                .mapToDouble(p -> p.space().distance(row.path().end()))
+                .min()
+                .orElse(-Double.MAX_VALUE);
+    }
+
+    private List<Place> places() {
+        List<Place> places = new ArrayList<>();
+        for (Row row : foundation.rows()) {
+            if (row.use() == RowUse.PLAITED || row.use() == RowUse.SHOWN) {
+                continue;
+            }
+            double length = row.lengthMm();
+            int n = (int) Math.max(1, Math.floor(length / GRIP_MM));
+            for (int k = 0; k < n; k++) {
+                // The last place ends with the row; one on a short row lies three quarters along.
+                double along = n == 1 ? USUAL_ENTRY * length : length - GRIP_MM * (n - k - 0.5);
+                Path upTo = row.path().between(0, along);
+                places.add(new Place(row, along, upTo.chart().get(upTo.chart().size() - 1), upTo.end()));
+            }
+        }
+        return places;
+    }
+
+    private void weighPlaces(Row row, List<RowId> order, List<Place> places, double[] bulk, double[] way) {
+        Vec3 end = row.path().end();
+        List<Integer> nearest = new ArrayList<>();
+        for (int j = 0; j < places.size(); j++) {
+            bulk[j] = Double.POSITIVE_INFINITY;
+            way[j] = places.get(j).space().distance(end);
+            if (way[j] <= reachMm && mayGo(row, places.get(j), order)) {
+                nearest.add(j);
+            }
+        }
+        nearest.sort(Comparator.comparingDouble(j -> way[j]));
+        for (int j : nearest.subList(0, Math.min(NEAREST, nearest.size()))) {
+            Place p = places.get(j);
+            if (p.row().id().section() == Section.PASS || !crosses(row, p)) {
+                bulk[j] = 1 + ratio(row, p.row()) + bulkThere(p);
+                way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - USUAL_ENTRY);
+            }
+        }
+    }
+
+    /** Into rows that are braided later; under a pass always, since threading comes last. */
+    private boolean mayGo(Row row, Place p, List<RowId> order) {
+        RowId id = row.id();
+        RowId into = p.row().id();
+        if (id.equals(into) || (id.section() == into.section() && Math.abs(id.number() - into.number()) != 1)) {
+            return false;
+        }
+        if (into.section() == Section.PASS) {
+            return id.section() != Section.PASS;
+        }
+        if (id.section() == Section.PASS && into.section() == Section.FRONT) {
+            // A pass is several times as thick as a front row, which would swell at the ear.
+            return false;
+        }
+        return order.indexOf(id) < order.indexOf(into);
+    }
+
+    private boolean crosses(Row row, Place p) {
+        List<Vec2> line = row.path().chart();
+        Vec2 from = line.get(line.size() - 1);
+        for (Row other : foundation.rows()) {
+            if (!other.id().equals(row.id())
+                    && !other.id().equals(p.row().id())
+                    && crosses(other.path().chart(), from, p.chart())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean crosses(List<Vec2> line, Vec2 a, Vec2 b) {
+        for (int i = 1; i < line.size(); i++) {
+            Vec2 c = line.get(i - 1);
+            Vec2 d = line.get(i);
+            if (turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double turn(Vec2 a, Vec2 b, Vec2 c) {
+        return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
+    }
+
+    /** What tails that are settled already add within the grip of a place. */
+    private double bulkThere(Place p) {
+        double sum = 0;
+        for (Tail t : tails.values()) {
+            if (t.into().equals(Optional.of(p.row().id())) && Math.abs(t.entryMm() - p.alongMm()) < GRIP_MM) {
+                sum += ratio(foundation.row(t.row()).orElseThrow(), p.row());
+            }
+        }
+        return sum;
+    }
+
+    private static double ratio(Row tail, Row into) {
+        return Math.pow(tail.braidWidthMm() / into.braidWidthMm(), 2);
+    }
+
+    /** Bulk where each tail enters: what lies there within a grip, or on a collector all that came before. */
+    private void weigh() {
+        for (Tail t : List.copyOf(tails.values())) {
+            t.into()
+                    .flatMap(foundation::row)
+                    .ifPresent(into -> tails.put(t.row(), t.withBulk(bulkAt(into, t.entryMm()))));
+        }
+    }
+
+    private double bulkAt(Row into, double alongMm) {
+        boolean gathers = into.id().section() == Section.COLLECTOR;
+        double sum = 1;
+        for (Tail t : tails.values()) {
+            boolean liesHere = gathers ? t.entryMm() <= alongMm : Math.abs(t.entryMm() - alongMm) < GRIP_MM;
+            if (t.into().equals(Optional.of(into.id())) && liesHere) {
+                sum += ratio(foundation.row(t.row()).orElseThrow(), into);
+            }
+        }
+        return sum;
+    }
+}

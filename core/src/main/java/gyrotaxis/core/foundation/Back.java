@@ -1,0 +1,127 @@
+package gyrotaxis.core.foundation;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Require;
+
+/** How the scalp behind the section line is braided, or in the case of a spiral the whole of it. */
+public sealed interface Back {
+    /** One row behind could not be hooked on both sides. */
+    int FEWEST_ROWS = 2;
+
+    /** Level passes or weft rows. */
+    Interval LEVELS = new Interval(2, 8);
+
+    /** From fine to chunky. */
+    Interval PITCH_MM = new Interval(10, 40);
+
+    /** How far behind the section line a cap may begin, mm. */
+    Interval CAP_EDGE_MM = new Interval(0, 60);
+
+    /** The family in a stylist's words. */
+    String words();
+
+    /**
+     * Rows run on to the nape; front rows join into them at the section line.
+     *
+     * @param rows how many, at least {@value #FEWEST_ROWS}
+     */
+    record Straight(int rows) implements Back {
+        public Straight {
+            Require.inRange(rows, FEWEST_ROWS, 99, "rows", "");
+        }
+
+        @Override
+        public String words() {
+            return "straight back";
+        }
+    }
+
+    /**
+     * Level passes, each in the other direction than the one before, its tail fed into the next.
+     *
+     * <p>Where front tails are threaded, the passes are braided from the nape upward, as is usual; where they are
+     * collected, from the section line down, since the collectors run on into them.
+     *
+     * @param passes how many, in {@link #LEVELS}
+     * @param startsOnRight whether the first pass starts on the client's right
+     * @param frontTails what becomes of the ends of the front rows
+     */
+    record Switchback(int passes, boolean startsOnRight, FrontTails frontTails) implements Back {
+        public Switchback {
+            Require.inRange(passes, (int) LEVELS.min(), (int) LEVELS.max(), "passes", "");
+        }
+
+        @Override
+        public String words() {
+            return "switchback";
+        }
+    }
+
+    /** What becomes of the ends of front rows above a switchback, where practitioners differ. */
+    enum FrontTails {
+        /** Threaded one by one under different passes: bulk is spread, but each has to be secured. */
+        THREADED,
+        /** Braided one after the other into a collector row down each side: few ends, but bulk that grows along it. */
+        COLLECTED
+    }
+
+    /** Two level cross-tie rows, an upright row at each side, and two crossed rows above: pull is kept off the nape. */
+    record CrossTied() implements Back {
+        @Override
+        public String words() {
+            return "cross-tied";
+        }
+    }
+
+    /**
+     * One row wound from the hairline to the crown, over the whole head.
+     *
+     * @param pitchMm from turn to turn, mm, in {@link #PITCH_MM}
+     */
+    record Spiral(double pitchMm) implements Back {
+        public Spiral {
+            Require.inRange(pitchMm, PITCH_MM.min(), PITCH_MM.max(), "pitchMm", "mm");
+        }
+
+        @Override
+        public String words() {
+            return "spiral";
+        }
+    }
+
+    /**
+     * Straight rows under a mesh cap that carries the back.
+     *
+     * @param rows as for {@link Straight}
+     * @param edgeMm how far behind the section line the cap begins, mm, in {@link #CAP_EDGE_MM}
+     * @param isWideMesh whether its holes are the wide ones, for thicker shares
+     */
+    record Capped(int rows, double edgeMm, boolean isWideMesh) implements Back {
+        public Capped {
+            Require.inRange(rows, FEWEST_ROWS, 99, "rows", "");
+            Require.inRange(edgeMm, CAP_EDGE_MM.min(), CAP_EDGE_MM.max(), "edgeMm", "mm");
+        }
+
+        @Override
+        public String words() {
+            return "cap-backed";
+        }
+    }
+
+    /**
+     * Level rows that carry sewn wefts.
+     *
+     * @param rows how many, in {@link #LEVELS}
+     * @param isDoubled whether each weft is folded, which takes twice the length
+     */
+    record Wefted(int rows, boolean isDoubled) implements Back {
+        public Wefted {
+            Require.inRange(rows, (int) LEVELS.min(), (int) LEVELS.max(), "rows", "");
+        }
+
+        @Override
+        public String words() {
+            return "weft-backed";
+        }
+    }
+}

@@ -1,0 +1,10 @@
+package gyrotaxis.core.foundation;
+
+/**
+ * An edit or a tail chosen by hand that makes no sense any more on this foundation.
+ *
+ * @param index which of its list, from 0
+ * @param isTail whether it is a tail rather than an edit
+ * @param reason why, in a stylist's words
+ */
+public record LostEdit(int index, boolean isTail, String reason) {}

@@ -1,0 +1,48 @@
+package gyrotaxis.core.foundation;
+
+/** How a tail ends. */
+public enum TailEnd {
+    /** Fed into another row while that is braided: nothing loose, and takedown runs row by row. */
+    FED("fed into", true, true),
+    /** Threaded with the hook under neighbouring rows; tends to work loose. */
+    THREADED("threaded under", true, true),
+    /** Laid down and braided over by a crosswise row. */
+    LAID("laid under", true, true),
+    /** Stitched down with a curved needle and thread. */
+    STITCHED("stitched down", false, true),
+    /** Pinned flat. */
+    PINNED("pinned", false, true),
+    /** Gathered with its neighbours and banded, split in two and each half threaded away. */
+    BANDED("banded with its neighbours", false, true),
+    /** For very short hair: gathered into a low ponytail. */
+    PONYTAIL("gathered in a low ponytail", false, true),
+    /** Loose, to be secured. */
+    LOOSE("loose", false, false),
+    /** Loose, because the own hair is too short to reach another row. */
+    TOO_SHORT("loose, too short to reach another row", false, false);
+
+    private final String words;
+    private final boolean entersRow;
+    private final boolean isSecured;
+
+    TailEnd(String words, boolean entersRow, boolean isSecured) {
+        this.words = words;
+        this.entersRow = entersRow;
+        this.isSecured = isSecured;
+    }
+
+    /** What a stylist says: "fed into", "stitched down". */
+    public String words() {
+        return words;
+    }
+
+    /** Whether another row takes it. */
+    public boolean entersRow() {
+        return entersRow;
+    }
+
+    /** Whether nothing hangs loose. */
+    public boolean isSecured() {
+        return isSecured;
+    }
+}

@@ -1,0 +1,68 @@
+package gyrotaxis.core.plan;
+
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.plan.Finding.Code;
+import gyrotaxis.core.plan.Finding.Place;
+import gyrotaxis.core.plan.Finding.Remedy;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Gathers findings about one laid head, and makes remedies that can be laid on it. */
+final class FindingList {
+    static final double MM_PER_CM = 10;
+
+    final LaidHead laid;
+    final InstallBrief brief;
+    private final List<Finding> found = new ArrayList<>();
+
+    FindingList(LaidHead laid) {
+        this.laid = laid;
+        this.brief = laid.brief();
+    }
+
+    List<Finding> all() {
+        return found;
+    }
+
+    void add(Code code, Severity severity, Place place, String reason, List<Remedy> remedies) {
+        found.add(new Finding(code, severity, place, capital(reason), remedies));
+    }
+
+    void add(Code code, Severity severity, Place place, String reason) {
+        add(code, severity, place, reason, List.of());
+    }
+
+    /** A remedy by another foundation, or nothing where that cannot be laid on this head. */
+    Optional<Remedy> lay(String words, FoundationBrief other) {
+        try {
+            RowLayout.lay(laid.scalp(), other, brief.ownHair(), brief.head().regions());
+            return Optional.of(new Remedy(words, brief.withFoundation(other)));
+        } catch (FoundationException e) {
+            return Optional.empty();
+        }
+    }
+
+    static List<Remedy> those(List<Optional<Remedy>> remedies) {
+        return remedies.stream().flatMap(Optional::stream).toList();
+    }
+
+    static Place head() {
+        return new Place(Place.Kind.HEAD, "");
+    }
+
+    static Place row(Object id) {
+        return new Place(Place.Kind.ROW, id.toString());
+    }
+
+    static String cm(double mm) {
+        return String.format(Locale.ROOT, "%.1f cm", mm / MM_PER_CM);
+    }
+
+    static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+}

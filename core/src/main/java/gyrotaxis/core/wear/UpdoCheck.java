@@ -1,0 +1,172 @@
+package gyrotaxis.core.wear;
+
+import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.scalp.Landmark;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+
+/**
+ * Looks along the part of the hairline that an updo shows and says what lies there.
+ *
+ * <p>Method: the hairline is walked in {@link #SAMPLES} steps; at each, the foundation is looked at a little inside it. A
+ * row that runs along the edge covers it, one that runs off it is seen end-on, and anything else is scalp. Cost: linear in
+ * rows. Does not look at what is hooked, which can hide a little.
+ */
+public final class UpdoCheck {
+    private static final int SAMPLES = 180;
+
+    /** How far inside the hairline is looked, mm. */
+    private static final double INSIDE_MM = 10;
+
+    /** A row along the edge covers it from this far, mm. ASSUMPTION: a finger. */
+    private static final double COVERS_MM = 16;
+
+    /** Between plaits nearer than this no scalp is seen, mm. */
+    private static final double CLOSE_MM = 3;
+
+    /** A row that leans less than this from the hairline runs along it. */
+    private static final double ALONG_RAD = Math.toRadians(35);
+
+    /** A tail nearer to the hairline than this is seen, mm. */
+    private static final double TAIL_MM = 25;
+
+    private static final double STEP_RAD = 0.01;
+
+    private final Scalp scalp;
+    private final Foundation foundation;
+    private final Braiding braiding;
+    private final RimBrief rim;
+
+    private UpdoCheck(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
+        this.scalp = scalp;
+        this.foundation = foundation;
+        this.braiding = braiding;
+        this.rim = rim;
+    }
+
+    /** What every updo would show, in the order of {@link Way}. */
+    public static List<UpdoView> of(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
+        UpdoCheck check = new UpdoCheck(scalp, foundation, braiding, rim);
+        return Arrays.stream(Way.values()).filter(Way::isUp).map(check::view).toList();
+    }
+
+    private enum Edge {
+        COVERED,
+        ROW,
+        BARE
+    }
+
+    private UpdoView view(Way way) {
+        double[] mm = new double[Edge.values().length];
+        Set<RowId> rows = new TreeSet<>();
+        for (int i = 0; i < SAMPLES; i++) {
+            double theta = 2 * Math.PI * (i + 0.5) / SAMPLES - Math.PI;
+            if (!shows(way, theta)) {
+                continue;
+            }
+            List<RowId> seen = new ArrayList<>();
+            Edge edge = edgeAt(theta, seen);
+            double half = Math.PI / SAMPLES;
+            mm[edge.ordinal()] +=
+                    scalp.hairline().at(theta - half).distance(scalp.hairline().at(theta + half));
+            if (edge == Edge.ROW) {
+                rows.addAll(seen);
+            }
+        }
+        List<RowId> tails = braiding.tails().stream()
+                .filter(t -> t.thread().isPresent() && isSeen(way, t))
+                .map(Tail::row)
+                .toList();
+        return new UpdoView(way, mm[0], mm[1], mm[2], List.copyOf(rows), tails);
+    }
+
+    /** A high updo shows the edge all round, a low one leaves the nape covered, half up shows only front and temples. */
+    private boolean shows(Way way, double theta) {
+        double t = Math.abs(theta);
+        return switch (way) {
+            case HIGH_PONYTAIL, BUN -> true;
+            case LOW_PONYTAIL -> t < azimuth(Landmark.RIGHT_NAPE_CORNER);
+            case HALF_UP -> t < azimuth(Landmark.RIGHT_EAR);
+            default -> false;
+        };
+    }
+
+    private double azimuth(Landmark landmark) {
+        return scalp.chart().thetaOf(scalp.at(landmark));
+    }
+
+    private Edge edgeAt(double theta, List<RowId> seen) {
+        if (isLeftOut(theta)) {
+            return Edge.COVERED;
+        }
+        Vec2 edge = scalp.hairline().chartAt(theta);
+        Vec2 look = edge.times(1 - INSIDE_MM / edge.norm());
+        Vec2 along = scalp.hairline()
+                .chartAt(theta + STEP_RAD)
+                .minus(scalp.hairline().chartAt(theta - STEP_RAD));
+        Edge found = Edge.BARE;
+        for (Row row : foundation.rows()) {
+            List<Vec2> line = row.path().chart();
+            for (int i = 1; i < line.size(); i++) {
+                Vec2 nearest = nearest(line.get(i - 1), line.get(i), look);
+                double gap = nearest.distance(look) - row.braidWidthMm() / 2;
+                boolean isPlait = row.id().section() == Section.INDIVIDUAL;
+                if (gap < COVERS_MM && (isPlait || runsAlong(line.get(i).minus(line.get(i - 1)), along))) {
+                    return Edge.COVERED;
+                }
+                if (gap < CLOSE_MM) {
+                    found = Edge.ROW;
+                    seen.add(row.id());
+                }
+            }
+        }
+        return found;
+    }
+
+    private boolean isLeftOut(double theta) {
+        double t = Math.abs(theta);
+        RimBrief.Where where = rim.leaveOut();
+        if (t < azimuth(Landmark.RIGHT_TEMPLE)) {
+            return where.front();
+        }
+        return t < azimuth(Landmark.RIGHT_NAPE_CORNER) ? where.sides() : where.nape();
+    }
+
+    private static boolean runsAlong(Vec2 row, Vec2 edge) {
+        double cosine = Math.abs(row.x() * edge.x() + row.y() * edge.y()) / (row.norm() * edge.norm());
+        return Math.acos(Math.min(1, cosine)) < ALONG_RAD;
+    }
+
+    private static Vec2 nearest(Vec2 a, Vec2 b, Vec2 p) {
+        Vec2 d = b.minus(a);
+        double square = d.x() * d.x() + d.y() * d.y();
+        double t = square == 0 ? 0 : ((p.x() - a.x()) * d.x() + (p.y() - a.y()) * d.y()) / square;
+        return a.lerp(b, Math.max(0, Math.min(1, t)));
+    }
+
+    private boolean isSeen(Way way, Tail tail) {
+        return tail.thread().orElseThrow().chart().stream().anyMatch(p -> {
+            double theta = Math.atan2(p.x(), p.y());
+            double in = scalp.hairline().chartAt(theta).norm() - p.norm();
+            boolean isPlait = tail.row().section() == Section.INDIVIDUAL;
+            return !isPlait && in < TAIL_MM && shows(way, theta) && !isHidden(theta);
+        });
+    }
+
+    /** Behind a perimeter braid or individuals no tail is seen. */
+    private boolean isHidden(double theta) {
+        List<RowId> seen = new ArrayList<>();
+        return edgeAt(theta, seen) == Edge.COVERED;
+    }
+}
