@@ -44,6 +44,16 @@ type Body<P extends keyof paths, M extends 'post' | 'put'> = paths[P] extends {
 
 export const api = {
   compute: (brief: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body: brief })),
+  solid: (brief: Body<'/api/plan/solid', 'post'>) =>
+    take(http.POST('/api/plan/solid', { body: brief })),
+  compare: (body: Body<'/api/compare', 'post'>) => take(http.POST('/api/compare', { body })),
+  patterns: () => take(http.GET('/api/patterns')),
+  keepPattern: (body: Body<'/api/patterns', 'post'>) => take(http.POST('/api/patterns', { body })),
+  removePattern: (id: string) =>
+    take(http.DELETE('/api/patterns/{id}', { params: { path: { id } } })),
+  client: (id: string) => take(http.GET('/api/clients/{id}', { params: { path: { id } } })),
+  keepHead: (id: string, body: Body<'/api/clients/{id}/heads', 'post'>) =>
+    take(http.POST('/api/clients/{id}/heads', { params: { path: { id } }, body })),
   plans: () => take(http.GET('/api/plans')),
   plan: (id: string) => take(http.GET('/api/plans/{id}', { params: { path: { id } } })),
   beginPlan: (body: Body<'/api/plans', 'post'>) => take(http.POST('/api/plans', { body })),

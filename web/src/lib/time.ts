@@ -10,3 +10,11 @@ export function formatMinutes(minutes: number): string {
 /** "1 loop", "2 loops". */
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;
+
+/** "24 Nov 2026". */
+export const formatDay = (instant: string): string =>
+  new Date(instant).toLocaleDateString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+  });

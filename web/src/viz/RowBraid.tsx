@@ -1,4 +1,5 @@
 import type { SVGProps } from 'react';
+import type { PlanRow } from '../api/types';
 import { chevrons, pathData } from '../lib/curve';
 import type { MapPalette } from './palette';
 
@@ -7,20 +8,49 @@ interface Props extends Omit<SVGProps<SVGGElement>, 'path'> {
   widthMm: number;
   palette: MapPalette;
   isHeld?: boolean;
+  use?: PlanRow['use'];
+  /** Whether it runs over another row, whose drawing it breaks. */
+  isOver?: boolean;
 }
 
-/** A cornrow: a chain of chevrons along its path that point the way it is braided, as wide as the plait is. */
-export function RowBraid({ path, widthMm, palette, isHeld = false, ...rest }: Props) {
+/**
+ * A row: a chain of chevrons along its path that point the way it is braided, as wide as the plait is. One that is shown has
+ * a pale edge, one under a cap is dashed, one that carries wefts has a seam of stitches.
+ */
+export function RowBraid({
+  path,
+  widthMm,
+  palette,
+  isHeld = false,
+  use = 'HOOKED',
+  isOver = false,
+  ...rest
+}: Props) {
   const line = pathData(path);
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round" {...rest}>
+      {isOver && <path d={line} stroke={palette.clay} strokeWidth={widthMm + 3} />}
       {isHeld && <path d={line} stroke={palette.held} strokeWidth={widthMm + 3.4} />}
-      <path d={line} stroke={palette.plait} strokeWidth={widthMm} />
+      {use === 'SHOWN' && <path d={line} stroke={palette.bead} strokeWidth={widthMm + 2} />}
       <path
-        d={chevrons(path, widthMm)}
-        stroke={palette.plaitLit}
-        strokeWidth={Math.max(0.5, widthMm * 0.11)}
+        d={line}
+        stroke={palette.plait}
+        strokeWidth={widthMm}
+        {...(use === 'UNDER_CAP' && {
+          strokeDasharray: `${widthMm * 0.9} ${widthMm * 0.7}`,
+          strokeLinecap: 'butt',
+        })}
       />
+      {use !== 'UNDER_CAP' && (
+        <path
+          d={chevrons(path, widthMm)}
+          stroke={palette.plaitLit}
+          strokeWidth={Math.max(0.5, widthMm * 0.11)}
+        />
+      )}
+      {use === 'WEFTED' && (
+        <path d={line} stroke={palette.bead} strokeWidth={1.6} strokeDasharray="4 3" />
+      )}
     </g>
   );
 }

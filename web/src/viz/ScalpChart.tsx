@@ -1,8 +1,9 @@
-import { useId, type ReactNode } from 'react';
+import { useId, type ReactNode, type SVGProps } from 'react';
 import type { Plan } from '../api/types';
 import { pathData, points, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
 import { PartMark } from './PartMark';
+import { RegionMark } from './RegionMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
 import { StationMark } from './StationMark';
@@ -16,6 +17,10 @@ export interface Layers {
   names: boolean;
   /** The turn of each row in braiding, at its start. */
   order?: boolean;
+  /** Bulk where tails enter. */
+  bulk?: boolean;
+  /** Weight on each row against its limit. */
+  pull?: boolean;
 }
 
 interface Props {
@@ -27,6 +32,7 @@ interface Props {
   unit: string;
   heldRow?: string | undefined;
   heldStation?: string | undefined;
+  heldRegion?: number | undefined;
   onRow?: (id: string) => void;
   onStation?: (id: string | undefined) => void;
   /** Drawn over the map, in its millimetres: handles. */
@@ -36,6 +42,9 @@ interface Props {
 /** The flat map of the computed scalp, front up, left and right the client's. */
 export function ScalpChart(props: Props) {
   const { plan, palette, layers, isTurned, heldRow, heldStation, onRow, onStation } = props;
+  const over = new Set(plan.map.crossings.map((c) => c.over));
+  // What runs over others is drawn after them.
+  const rows = [...plan.rows].sort((a, b) => Number(over.has(a.id)) - Number(over.has(b.id)));
   // Several maps may stand on one page, each with its own outline.
   const clip = useId();
   return (
@@ -59,17 +68,36 @@ export function ScalpChart(props: Props) {
               isOpen={part.isOpen}
             />
           ))}
-          {plan.rows.map((row) => (
+          {plan.map.regions.map((r) => (
+            <RegionMark
+              key={r.index}
+              kind={r.kind}
+              rim={r.rim}
+              palette={palette}
+              isHeld={r.index === props.heldRegion}
+            />
+          ))}
+          {rows.map((row) => (
             <RowBraid
               key={row.id}
               path={row.path}
               widthMm={row.braidWidthMm}
               palette={palette}
+              use={row.use}
+              isOver={over.has(row.id)}
               isHeld={row.id === heldRow}
               data-row={row.id}
               {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}
             />
           ))}
+          <path
+            d={pathData(plan.map.braidedEdge, true)}
+            fill="none"
+            stroke={palette.ink}
+            strokeWidth={0.7}
+            strokeDasharray="2 2"
+          />
+          <CapMark plan={plan} palette={palette} />
           <path
             d={pathData(plan.map.earLine)}
             fill="none"
@@ -88,6 +116,8 @@ export function ScalpChart(props: Props) {
         {plan.tails.map((tail) => (
           <TailMark key={tail.row} tail={tail} rows={plan.rows} palette={palette} />
         ))}
+        {layers.pull && <Pull plan={plan} palette={palette} isTurned={isTurned} />}
+        {layers.bulk && <Bulk plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.order && <Order plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.stations &&
           plan.stations.map((s) => (
@@ -125,6 +155,165 @@ export function ScalpChart(props: Props) {
 function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
   const line = pathData(plan.map.earLine);
   return <path d={`${line}L400 400L-400 400Z`} fill={palette.clayDeep} />;
+}
+
+/** A mesh cap and pieces of mesh: a fine net over what lies beneath. */
+function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  const id = useId();
+  const mesh = plan.map.mesh;
+  if (plan.map.cap.length === 0 && mesh.length === 0) return null;
+  const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
+    ...toPicture(mesh[3 * i] ?? 0, mesh[3 * i + 1] ?? 0),
+    r: mesh[3 * i + 2] ?? 0,
+  }));
+  return (
+    <g>
+      <defs>
+        <pattern
+          id={id}
+          width={4}
+          height={4}
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <path d="M0 0H4M0 0V4" stroke={palette.bead} strokeWidth={0.7} fill="none" />
+        </pattern>
+      </defs>
+      {plan.map.cap.length > 0 && (
+        <path
+          d={pathData(plan.map.cap, true)}
+          fill={`url(#${id})`}
+          stroke={palette.bead}
+          strokeWidth={1.4}
+        />
+      )}
+      {pieces.map((p) => (
+        <circle
+          key={`${p.x}/${p.y}`}
+          cx={p.x}
+          cy={p.y}
+          r={p.r}
+          fill={`url(#${id})`}
+          stroke={palette.bead}
+          strokeWidth={1.2}
+        />
+      ))}
+    </g>
+  );
+}
+
+/** A figure on the map, readable however the map is turned. */
+function Label(props: {
+  x: number;
+  y: number;
+  words: string;
+  palette: MapPalette;
+  isTurned: boolean;
+  ink?: string;
+}) {
+  const { x, y, words, palette, isTurned } = props;
+  return (
+    <g transform={`translate(${x} ${y})${isTurned ? ' scale(-1 1)' : ''}`}>
+      <HaloText
+        halo={palette.bead}
+        fontSize={7.6}
+        fontWeight={700}
+        textAnchor="middle"
+        fill={props.ink ?? palette.ink}
+        fontFamily={palette.font}
+      >
+        {words}
+      </HaloText>
+    </g>
+  );
+}
+
+/** A text with a halo behind it, as two texts: not every reader of drawings knows how to paint the stroke first. */
+function HaloText({ halo, children, ...rest }: SVGProps<SVGTextElement> & { halo: string }) {
+  return (
+    <>
+      <text
+        {...rest}
+        fill="none"
+        stroke={halo}
+        strokeWidth={2.6}
+        strokeLinejoin="round"
+        aria-hidden
+      >
+        {children}
+      </text>
+      <text {...rest}>{children}</text>
+    </>
+  );
+}
+
+interface LayerProps {
+  plan: Plan;
+  palette: MapPalette;
+  isTurned: boolean;
+}
+
+/** Bulk: a disc where a tail enters, its area what lies there against the row alone. */
+function Bulk({ plan, palette, isTurned }: LayerProps) {
+  return plan.tails.map((t) => {
+    const at = points(t.thread).at(-1);
+    if (!at) return null;
+    return (
+      <g key={t.row}>
+        <circle
+          cx={at.x}
+          cy={at.y}
+          r={4.2 * Math.sqrt(t.bulk)}
+          fill={palette.tail}
+          fillOpacity={0.3}
+          stroke={palette.tail}
+          strokeWidth={1}
+        />
+        <Label
+          x={at.x}
+          y={at.y + 2.6}
+          words={`${t.bulk.toFixed(1)}×`}
+          palette={palette}
+          isTurned={isTurned}
+        />
+      </g>
+    );
+  });
+}
+
+const FULL = 1;
+
+/** Pull: how much of what a row should bear it carries, in per cent, on the row. */
+function Pull({ plan, palette, isTurned }: LayerProps) {
+  return plan.rows
+    .filter((r) => r.stations > 0 && r.section !== 'INDIVIDUAL')
+    .map((r) => {
+      const line = points(r.path);
+      const at = line[Math.round(line.length * 0.55)];
+      if (!at) return null;
+      const isTooMuch = r.pullShare > FULL;
+      return (
+        <g key={r.id}>
+          {isTooMuch && (
+            <path
+              d={pathData(r.path)}
+              fill="none"
+              stroke={palette.chalk}
+              strokeWidth={2.4}
+              strokeDasharray="5 3"
+            />
+          )}
+          <Label
+            x={at.x}
+            y={at.y + 2.6}
+            words={`${isTooMuch ? '▲' : ''}${Math.round(100 * r.pullShare)}`}
+            palette={palette}
+            isTurned={isTurned}
+            {...(isTooMuch && { ink: palette.chalk })}
+          />
+        </g>
+      );
+    });
 }
 
 function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
@@ -227,22 +416,17 @@ function Names({
               strokeWidth={1}
             />
           )}
-          <text
+          <HaloText
+            halo={isInside ? palette.clayDeep : 'none'}
             x={p.x + (isSide ? Math.sign(p.x) * 5 : 0)}
             y={p.y + dy - (isInside ? 2 : 0)}
             fontSize={8.5}
             textAnchor={isSide ? (p.x > 0 ? 'start' : 'end') : 'middle'}
             fill={palette.ink}
             fontFamily={palette.font}
-            {...(isInside && {
-              stroke: palette.clayDeep,
-              strokeWidth: 2.6,
-              paintOrder: 'stroke',
-              strokeLinejoin: 'round' as const,
-            })}
           >
             {m.words}
-          </text>
+          </HaloText>
         </g>
       );
     });

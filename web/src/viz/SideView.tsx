@@ -9,14 +9,46 @@ interface Props {
   words: string;
   heldRow?: string | undefined;
   isTurned: boolean;
+  /** Only the drawing, to be set into another. */
+  isBare?: boolean;
 }
 
 /** The head from one side, at true proportion; what is out of sight is not drawn. */
-export function SideView({ view, palette, words, heldRow, isTurned }: Props) {
+export function SideView({ view, palette, words, heldRow, isTurned, isBare = false }: Props) {
   const rim = boundsOf(view.rim);
   // Below the nape the model is no head any more; the picture ends a little under it.
   const bottom = Math.max(...view.hairline.flatMap((piece) => points(piece).map((p) => p.y)), 0);
   const height = view.from === 'top' ? rim.height + 4 : Math.min(rim.height, bottom - rim.y + 8);
+  const drawing = (
+    <g transform={isTurned ? 'scale(-1 1)' : undefined}>
+      <path
+        d={pathData(view.rim, true)}
+        fill={palette.clay}
+        stroke={palette.edge}
+        strokeWidth={1.5}
+      />
+      {view.rows.map((row) =>
+        row.pieces.map((piece, i) => (
+          // Too small for chevrons: a row is a plain strand here.
+          <path
+            key={`${row.id}-${i}`}
+            d={pathData(piece)}
+            fill="none"
+            stroke={row.id === heldRow ? palette.held : palette.plait}
+            strokeWidth={row.braidWidthMm}
+            strokeLinecap="round"
+          />
+        )),
+      )}
+      {view.hairline.map((piece, i) => (
+        <path key={i} d={pathData(piece)} fill="none" stroke={palette.ink} strokeWidth={1.5} />
+      ))}
+      {points(view.stations).map((p, i) => (
+        <circle key={i} cx={p.x} cy={p.y} r={2} fill={palette.bead} />
+      ))}
+    </g>
+  );
+  if (isBare) return drawing;
   return (
     <figure className="flex flex-col">
       <svg
@@ -25,33 +57,7 @@ export function SideView({ view, palette, words, heldRow, isTurned }: Props) {
         aria-label={words}
         className="w-full"
       >
-        <g transform={isTurned ? 'scale(-1 1)' : undefined}>
-          <path
-            d={pathData(view.rim, true)}
-            fill={palette.clay}
-            stroke={palette.edge}
-            strokeWidth={1.5}
-          />
-          {view.rows.map((row) =>
-            row.pieces.map((piece, i) => (
-              // Too small for chevrons: a row is a plain strand here.
-              <path
-                key={`${row.id}-${i}`}
-                d={pathData(piece)}
-                fill="none"
-                stroke={row.id === heldRow ? palette.held : palette.plait}
-                strokeWidth={row.braidWidthMm}
-                strokeLinecap="round"
-              />
-            )),
-          )}
-          {view.hairline.map((piece, i) => (
-            <path key={i} d={pathData(piece)} fill="none" stroke={palette.ink} strokeWidth={1.5} />
-          ))}
-          {points(view.stations).map((p, i) => (
-            <circle key={i} cx={p.x} cy={p.y} r={2} fill={palette.bead} />
-          ))}
-        </g>
+        {drawing}
       </svg>
       <figcaption className="text-center text-sm text-soft">{words}</figcaption>
     </figure>

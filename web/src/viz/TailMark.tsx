@@ -10,31 +10,90 @@ interface Props {
 
 const HEAD_MM = 4;
 
-/** A tail: a thin thread with an arrow into the plait it is fed to, or an open ring where it is loose. */
+/**
+ * A tail: a thin thread that ends in what secures it. An arrow into a plait (fed), dashes (threaded), a bar across
+ * (laid down), a cross-stitch (sewn), a pin, a bar (banded), a knot (ponytail), an open ring (loose).
+ */
 export function TailMark({ tail, rows, palette }: Props) {
   const [from, to] = points(tail.thread);
-  if (from && to) return <FedTail from={from} to={to} palette={palette} />;
-  const end = points(rows.find((r) => r.id === tail.row)?.path ?? []).at(-1);
+  if (from && to) return <EnteringTail tail={tail} from={from} to={to} palette={palette} />;
+  const line = points(rows.find((r) => r.id === tail.row)?.path ?? []);
+  const end = line.at(-1);
   if (!end) return null;
   return (
-    <g fill="none" stroke={palette.tail} strokeWidth={1.8}>
-      <circle cx={end.x} cy={end.y + 2} r={4.5} fill={palette.bead} />
-      {tail.kind === 'TOO_SHORT' && <path d={`M${end.x - 3} ${end.y - 1}l6 6m0 -6l-6 6`} />}
+    <g fill="none" stroke={palette.tail} strokeWidth={1.8} strokeLinecap="round">
+      <EndSign end={tail.end} x={end.x} y={end.y + 2} bead={palette.bead} ink={palette.tail} />
     </g>
   );
 }
 
-function FedTail({ from, to, palette }: { from: Point; to: Point; palette: MapPalette }) {
+function EndSign(props: {
+  end: Plan['tails'][number]['end'];
+  x: number;
+  y: number;
+  bead: string;
+  ink: string;
+}) {
+  const { x, y, bead, ink } = props;
+  switch (props.end) {
+    case 'STITCHED':
+      return (
+        <path d={`M${x - 4} ${y - 4}l8 8m0 -8l-8 8M${x - 4} ${y + 6.4}h8`} strokeWidth={2.2} />
+      );
+    case 'PINNED':
+      return (
+        <>
+          <path d={`M${x} ${y - 1}v8`} />
+          <circle cx={x} cy={y - 2} r={2.4} fill={ink} />
+        </>
+      );
+    case 'BANDED':
+      return <path d={`M${x - 4.5} ${y}h9M${x - 4.5} ${y + 3.4}h9`} strokeWidth={2.4} />;
+    case 'PONYTAIL':
+      return (
+        <>
+          <circle cx={x} cy={y} r={2.4} fill={ink} />
+          <path d={`M${x} ${y + 2}c-4 3 -4 6 0 9c4 -3 4 -6 0 -9`} />
+        </>
+      );
+    case 'TOO_SHORT':
+      return (
+        <>
+          <circle cx={x} cy={y} r={4.5} fill={bead} />
+          <path d={`M${x - 3} ${y - 3}l6 6m0 -6l-6 6`} />
+        </>
+      );
+    default:
+      return <circle cx={x} cy={y} r={4.5} fill={bead} />;
+  }
+}
+
+interface EnteringProps {
+  tail: Plan['tails'][number];
+  from: Point;
+  to: Point;
+  palette: MapPalette;
+}
+
+function EnteringTail({ tail, from, to, palette }: EnteringProps) {
   const length = Math.hypot(to.x - from.x, to.y - from.y) || 1;
   const ux = (to.x - from.x) / length;
   const uy = (to.y - from.y) / length;
   const wing = (sign: 1 | -1) =>
     `M${to.x} ${to.y}l${(-ux - sign * uy * 0.6) * HEAD_MM} ${(-uy + sign * ux * 0.6) * HEAD_MM}`;
+  const bar = `M${to.x - uy * 4} ${to.y + ux * 4}L${to.x + uy * 4} ${to.y - ux * 4}`;
+  const isChosen = tail.origin === 'CHOSEN';
   return (
     <g fill="none" strokeLinecap="round">
       <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke={palette.bead} strokeWidth={3.6} />
       <path
-        d={`M${from.x} ${from.y}L${to.x} ${to.y}${wing(1)}${wing(-1)}`}
+        d={`M${from.x} ${from.y}L${to.x} ${to.y}`}
+        stroke={palette.tail}
+        strokeWidth={isChosen ? 2.6 : 1.8}
+        {...(tail.end === 'THREADED' && { strokeDasharray: '3 2.6' })}
+      />
+      <path
+        d={tail.end === 'LAID' ? bar : `${wing(1)}${wing(-1)}`}
         stroke={palette.tail}
         strokeWidth={1.8}
       />

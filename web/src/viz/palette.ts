@@ -10,6 +10,7 @@ export interface MapPalette {
   bead: string;
   held: string;
   tail: string;
+  chalk: string;
   font: string;
 }
 
@@ -24,6 +25,7 @@ export const SCREEN: MapPalette = {
   bead: 'var(--bead)',
   held: 'var(--thread)',
   tail: 'var(--tail)',
+  chalk: 'var(--chalk)',
   font: 'var(--font-narrow)',
 };
 
@@ -38,5 +40,6 @@ export const PAPER: MapPalette = {
   bead: '#ffffff',
   held: '#e8a013',
   tail: '#2f3f93',
+  chalk: '#a8231c',
   font: 'sans-serif',
 };

@@ -11,7 +11,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -36,6 +36,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/heads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addHead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/compare": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hair-lines": {
         parameters: {
             query?: never;
@@ -43,7 +75,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -68,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_1"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan": {
         parameters: {
             query?: never;
@@ -78,6 +142,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["compute"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plan/solid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["solid"];
         delete?: never;
         options?: never;
         head?: never;
@@ -120,7 +200,23 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        BackBody: {
+            /** Format: double */
+            capEdgeMm: number | null;
+            /** @enum {string} */
+            family: "STRAIGHT" | "SWITCHBACK" | "CROSS_TIED" | "SPIRAL" | "CAPPED" | "WEFTED";
+            /** @enum {string|null} */
+            frontTails: "THREADED" | "COLLECTED" | null;
+            isDoubled: boolean | null;
+            isWideMesh: boolean | null;
+            /** Format: int32 */
+            levels: number | null;
+            /** Format: double */
+            pitchMm: number | null;
+            startsOnRight: boolean | null;
+        };
         BriefBody: {
+            consultation: components["schemas"]["ConsultationBody"] | null;
             foundation: components["schemas"]["FoundationBody"];
             /** Format: double */
             fullness: number | null;
@@ -150,27 +246,81 @@ export interface components {
             version: number;
             wishes: string;
         };
+        ComparisonBody: {
+            brief: components["schemas"]["BriefBody"];
+            foundations: components["schemas"]["FoundationBody"][];
+        };
+        ComparisonView: {
+            figures: components["schemas"]["FigureView"][];
+            plans: components["schemas"]["PlanView"][];
+        };
+        ConsultationBody: {
+            /** Format: double */
+            chairMinutes: number | null;
+            /** @enum {string} */
+            fall: "BACK" | "LEFT" | "RIGHT";
+            habits: ("HEAT" | "WIND" | "SPORT" | "SWIMMING" | "NO_SCARF")[];
+            hasFringe: boolean | null;
+            /** Format: int32 */
+            ownPacks: number | null;
+            ways: ("DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN")[];
+            /** Format: int32 */
+            weeks: number | null;
+        };
+        CrossingView: {
+            over: string;
+            under: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        EditBody: {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            kind: "MOVE" | "RESIZE" | "REVERSE" | "SPLIT" | "JOIN_NEXT" | "END_EARLIER";
+            row: string;
+        };
+        FigureView: {
+            /** @enum {string} */
+            better: "LESS" | "MORE" | "NEITHER";
+            differs: boolean;
+            /** @enum {string} */
+            kind: "COUNT" | "LENGTH_MM" | "MINUTES" | "RATIO";
+            values: number[];
+            what: string;
+        };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "LOOSE_END" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "CARE";
             placeId: string;
             /** @enum {string} */
-            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "HAIR";
+            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "REGION" | "RIM" | "HAIR";
             reason: string;
-            remedy: components["schemas"]["RemedyView"] | null;
+            remedies: components["schemas"]["RemedyView"][];
             /** @enum {string} */
             severity: "STOP" | "WARNING" | "HINT";
         };
         FoundationBody: {
+            back: components["schemas"]["BackBody"] | null;
             /** Format: int32 */
             backRows: number | null;
             /** Format: double */
             earLineBehindMm: number | null;
+            /** Format: double */
+            earLineLeanMm: number | null;
+            edits: components["schemas"]["EditBody"][];
+            feedsFibre: boolean | null;
             /** @enum {string} */
             flanks: "FINE_ROWS" | "WIDE_CHANNEL";
             /** Format: int32 */
             frontRows: number | null;
+            meshesGaps: boolean | null;
+            overlaysMm: number[];
             parts: components["schemas"]["PartBody"][];
+            rim: components["schemas"]["RimBody"] | null;
+            tails: components["schemas"]["TailBody"][];
         };
         Gap: {
             leftRow: string;
@@ -180,7 +330,9 @@ export interface components {
             narrowestMm: number;
             /** Format: double */
             openMm: number;
+            readsAsSkin: boolean;
             rightRow: string;
+            stoppedBy: string | null;
         };
         HairLineBody: {
             /** Format: int32 */
@@ -235,6 +387,18 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        HairlineBody: {
+            /** Format: double */
+            leftTempleMm: number | null;
+            /** @enum {string} */
+            nape: "ROUND" | "SQUARE" | "POINTED";
+            /** Format: double */
+            peakDropMm: number | null;
+            /** Format: double */
+            peakPlaceMm: number | null;
+            /** Format: double */
+            rightTempleMm: number | null;
+        };
         Head: {
             /** Format: double */
             areaMm2: number;
@@ -245,10 +409,12 @@ export interface components {
             alongFrontMm: number | null;
             /** Format: double */
             frontToNapeMm: number | null;
+            hairline: components["schemas"]["HairlineBody"] | null;
             /** Format: double */
             napeWidthMm: number | null;
             /** Format: double */
             overTopMm: number | null;
+            regions: components["schemas"]["RegionBody"][] | null;
             /** Format: double */
             roundBackMm: number | null;
             /** Format: double */
@@ -266,6 +432,10 @@ export interface components {
             /** Format: int64 */
             costMinor: number;
             currency: string;
+            /** Format: double */
+            greatestBulk: number;
+            /** Format: double */
+            heaviestShare: number;
             /** Format: int32 */
             leftOverLoops: number;
             /** Format: int32 */
@@ -292,14 +462,35 @@ export interface components {
         };
         Limits: {
             backRows: components["schemas"]["Range"];
+            bowMm: components["schemas"]["Range"];
+            capEdgeMm: components["schemas"]["Range"];
             earLineBehindMm: components["schemas"]["Range"];
+            earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
             fullness: components["schemas"]["Range"];
+            individualBaseMm: components["schemas"]["Range"];
+            individualCount: components["schemas"]["Range"];
+            leaveOutMm: components["schemas"]["Range"];
+            levels: components["schemas"]["Range"];
+            overlayMm: components["schemas"]["Range"];
+            peakDropMm: components["schemas"]["Range"];
+            peakPlaceMm: components["schemas"]["Range"];
+            perimeterMm: components["schemas"]["Range"];
+            pitchMm: components["schemas"]["Range"];
+            setBackMm: components["schemas"]["Range"];
+            templeMm: components["schemas"]["Range"];
+            weeks: components["schemas"]["Range"];
         };
         Map: {
+            braidedEdge: number[];
+            cap: number[];
+            crossings: components["schemas"]["CrossingView"][];
             earLine: number[];
+            hairlineGrips: components["schemas"]["Mark"][];
             landmarks: components["schemas"]["Mark"][];
+            mesh: number[];
             outline: number[];
+            regions: components["schemas"]["RegionView"][];
         };
         Mark: {
             name: string;
@@ -309,16 +500,26 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        NeedView: {
+            amount: components["schemas"]["Span"];
+            unit: string;
+            what: string;
+        };
         NewPlanBody: {
             clientId: string;
             name: string;
         };
         OwnHairBody: {
-            conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
+            conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
             /** @enum {string} */
             density: "FINE" | "MEDIUM" | "THICK";
             /** Format: double */
             lengthMm: number | null;
+            matsEasily: boolean | null;
+            /** Format: double */
+            newGrowthMm: number | null;
+            /** @enum {string|null} */
+            strands: "FINE" | "MEDIUM" | "COARSE" | null;
         };
         Part: {
             /** Format: int32 */
@@ -340,11 +541,28 @@ export interface components {
         };
         PartBody: {
             /** Format: double */
+            bowMm: number | null;
+            /** @enum {string|null} */
+            end: "OPEN" | "HALF_ROWS" | "CROSSED" | null;
+            /** Format: double */
             lengthMm: number | null;
+            showsSide: boolean | null;
             /** Format: double */
             slantDeg: number | null;
             /** Format: double */
             startMm: number | null;
+        };
+        Pattern: {
+            /** Format: date-time */
+            createdAt: string;
+            foundation: components["schemas"]["FoundationBody"];
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        PatternBody: {
+            foundation: components["schemas"]["FoundationBody"];
+            name: string;
         };
         PlanBody: {
             brief: components["schemas"]["BriefBody"];
@@ -359,10 +577,14 @@ export interface components {
             ledger: components["schemas"]["Ledger"];
             limits: components["schemas"]["Limits"];
             map: components["schemas"]["Map"];
+            needs: components["schemas"]["NeedView"][];
             parts: components["schemas"]["Part"][];
             rows: components["schemas"]["Row"][];
+            selfWork: components["schemas"]["SelfView"];
             stations: components["schemas"]["Station"][];
+            steps: components["schemas"]["Step"][];
             tails: components["schemas"]["TailView"][];
+            updos: components["schemas"]["Updo"][];
             views: components["schemas"]["View"][];
         };
         Range: {
@@ -382,24 +604,73 @@ export interface components {
             tapeMm: number;
             words: string;
         };
+        RegionBody: {
+            /** @enum {string} */
+            kind: "THIN" | "TENDER" | "NO_GO" | "SCAR" | "COWLICK" | "BUN" | "SHOWN_BRAIDS";
+            name: string;
+            rim: number[];
+        };
+        RegionView: {
+            /** Format: int32 */
+            index: number;
+            /** @enum {string} */
+            kind: "THIN" | "TENDER" | "NO_GO" | "SCAR" | "COWLICK" | "BUN" | "SHOWN_BRAIDS";
+            kindWords: string;
+            name: string;
+            place: string;
+            rim: number[];
+        };
         RemedyView: {
             brief: components["schemas"]["BriefBody"];
             words: string;
         };
+        RimBody: {
+            /** Format: double */
+            individualBaseMm: number | null;
+            /** Format: int32 */
+            individualCount: number | null;
+            /** Format: int32 */
+            individualLines: number | null;
+            /** @enum {string} */
+            individuals: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
+            isBanded: boolean | null;
+            /** @enum {string} */
+            leaveOut: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
+            /** Format: double */
+            leaveOutMm: number | null;
+            /** @enum {string} */
+            perimeter: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
+            /** Format: double */
+            perimeterMm: number | null;
+            /** Format: double */
+            setBackMm: number | null;
+            sparesEdges: boolean | null;
+        };
         Row: {
             /** Format: double */
             braidWidthMm: number;
+            /** Format: double */
+            gramsPerCm: number;
             id: string;
             joins: string | null;
             /** Format: double */
             lengthMm: number;
+            /** Format: double */
+            limitGramsPerCm: number;
             /** Format: int32 */
             order: number;
             path: number[];
+            place: string;
+            /** Format: double */
+            pullShare: number;
+            /** @enum {string} */
+            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "PASS" | "SPIRAL";
             /** Format: int32 */
             stations: number;
             /** Format: double */
             stripWidthMm: number;
+            /** @enum {string} */
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
             words: string;
         };
         SavedPlanView: {
@@ -417,6 +688,13 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        SelfView: {
+            /** @enum {string} */
+            grade: "EASY" | "FAIR" | "HARD";
+            reasons: string[];
+            /** Format: double */
+            strain: number;
+        };
         ShareCount: {
             /** Format: int32 */
             leftOver: number;
@@ -427,6 +705,27 @@ export interface components {
             /** Format: int32 */
             shares: number;
             words: string;
+        };
+        SolidRow: {
+            /** Format: double */
+            braidWidthMm: number;
+            id: string;
+            path: number[];
+            /** @enum {string} */
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+        };
+        SolidView: {
+            earLine: number[];
+            hairline: number[];
+            parts: number[][];
+            /** Format: int32 */
+            rings: number;
+            rows: components["schemas"]["SolidRow"][];
+            /** Format: int32 */
+            sectors: number;
+            stations: number[];
+            surface: number[];
+            tails: number[][];
         };
         Span: {
             /** Format: double */
@@ -462,16 +761,53 @@ export interface components {
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
             zoneWords: string;
         };
+        Step: {
+            /** @enum {string} */
+            kind: "PART" | "BRAID" | "THREAD" | "SECURE" | "MESH";
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            number: number;
+            rows: string[];
+            words: string;
+        };
+        TailBody: {
+            /** Format: double */
+            at: number;
+            /** @enum {string} */
+            end: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
+            into: string | null;
+            row: string;
+        };
         TailView: {
             /** Format: double */
+            at: number;
+            /** Format: double */
             bulk: number;
+            /** @enum {string} */
+            end: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
+            endWords: string;
             /** Format: double */
             entryMm: number;
             into: string | null;
             /** @enum {string} */
-            kind: "FED" | "LOOSE" | "TOO_SHORT";
+            origin: "PATTERN" | "SUGGESTED" | "CHOSEN";
             row: string;
             thread: number[];
+        };
+        Updo: {
+            /** Format: double */
+            bareMm: number;
+            /** Format: double */
+            coveredMm: number;
+            /** Format: double */
+            rowsMm: number;
+            rowsShowing: string[];
+            tailsShowing: string[];
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN";
+            words: string;
+            works: boolean;
         };
         View: {
             from: string;
@@ -505,7 +841,7 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_2: {
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -617,7 +953,57 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    addHead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeadBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ComparisonBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -687,6 +1073,70 @@ export interface operations {
             };
         };
     };
+    list_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pattern"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PatternBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pattern"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     compute: {
         parameters: {
             query?: never;
@@ -707,6 +1157,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanView"];
+                };
+            };
+        };
+    };
+    solid: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SolidView"];
                 };
             };
         };

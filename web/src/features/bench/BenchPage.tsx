@@ -7,6 +7,7 @@ import type { SavedPlan } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { planQuery } from './bench.queries';
 import { createBench, type Saving } from './benchStore';
+import { Compare } from './Compare';
 import { Consequences } from './Consequences';
 import { ElsewhereDialog } from './ElsewhereDialog';
 import { KeysDialog } from './KeysDialog';
@@ -42,6 +43,7 @@ function Notice({ words }: { words: string }) {
 function OpenBench({ plan }: { plan: SavedPlan }) {
   const store = useMemo(() => createBench(plan), [plan]);
   const brief = useStore(store, (b) => b.brief);
+  const isComparing = useStore(store, (b) => b.isComparing);
   const computed = useComputedPlan(brief);
   const [isHelpOpen, setHelpOpen] = useState(false);
   useAutosave(store, computed.of);
@@ -52,11 +54,15 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
       <ComputedContext value={computed}>
         <main className="flex min-h-0 flex-1 flex-col">
           <BenchHead />
-          <div className="flex min-h-0 flex-1">
-            <Thread />
-            <Stage />
-            <Consequences />
-          </div>
+          {isComparing ? (
+            <Compare />
+          ) : (
+            <div className="flex min-h-0 flex-1">
+              <Thread />
+              <Stage />
+              <Consequences />
+            </div>
+          )}
         </main>
         <ElsewhereDialog />
         <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />

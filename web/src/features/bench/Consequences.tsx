@@ -50,6 +50,16 @@ export const Consequences = memo(function Consequences() {
         <SmallFigure label="weighs" figure={`${Math.round(l.weightGrams / 5) * 5} g`} />
         <SmallFigure label="stations" figure={String(l.stations)} />
       </div>
+      <div className="flex border-b border-line">
+        <SmallFigure label="greatest bulk" figure={`${l.greatestBulk.toFixed(1)}×`} />
+        <SmallFigure label="heaviest row" figure={`${Math.round(100 * l.heaviestShare)} %`} />
+        <SmallFigure
+          label="loose ends"
+          figure={String(
+            plan.tails.filter((t) => t.end === 'LOOSE' || t.end === 'TOO_SHORT').length,
+          )}
+        />
+      </div>
       <Findings />
     </aside>
   );

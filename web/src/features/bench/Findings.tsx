@@ -35,18 +35,16 @@ export function Findings() {
             </strong>{' '}
             {f.reason}
           </p>
-          {f.remedy && (
+          {f.remedies.map((r) => (
             <Button
+              key={r.words}
               look="main"
               className="mt-2 w-full"
-              onClick={() => {
-                const { brief } = f.remedy ?? {};
-                if (brief) change(`remedy ${f.code}`, () => brief);
-              }}
+              onClick={() => change(`remedy ${f.code} ${r.words}`, () => r.brief)}
             >
-              {f.remedy.words}
+              {r.words}
             </Button>
-          )}
+          ))}
         </article>
       ))}
       {findings.length === 0 && !problem && (

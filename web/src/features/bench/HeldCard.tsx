@@ -33,6 +33,10 @@ export function HeldCard({ plan }: { plan: Plan }) {
         <Fact name="gathers" words={`${lengths.say(row.stripWidthMm)} wide`} />
         <Fact name="plait about" words={lengths.say(row.braidWidthMm)} />
         <Fact name="hooked" words={plural(row.stations, 'station')} />
+        <Fact
+          name="carries"
+          words={`${row.gramsPerCm.toFixed(1)} of ${row.limitGramsPerCm.toFixed(1)} g/cm`}
+        />
         <Fact name="braided" words={`as number ${row.order}`} />
         <Fact name="ends" words={endWords(plan, row.id, row.joins)} />
       </Card>
@@ -46,8 +50,8 @@ function endWords(plan: Plan, id: string, joins: string | null): string {
   const name = (to: string) => plan.rows.find((r) => r.id === to)?.words ?? to;
   if (joins) return `joins ${name(joins)}`;
   const tail = plan.tails.find((t) => t.row === id);
-  if (tail?.into) return `fed into ${name(tail.into)}`;
-  return tail?.kind === 'TOO_SHORT' ? 'loose, too short' : 'loose';
+  if (!tail) return 'loose';
+  return tail.into ? `${tail.endWords} ${name(tail.into)}` : tail.endWords;
 }
 
 function Card({ title, children }: { title: string; children: ReactNode }) {

@@ -1,7 +1,8 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef } from 'react';
 import type { Plan } from '../../api/types';
 import { points } from '../../lib/curve';
 import { useLengths } from '../../ui/prefs';
+import { Grip } from './Grip';
 import { withPart } from './partEdits';
 import { useBench } from './useBench';
 
@@ -9,114 +10,130 @@ const STEP_MM = 5;
 const FINE_MM = 1;
 const STEP_DEG = 5;
 const FINE_DEG = 1;
-/** Nearer to the midline than this a dragged part snaps to it; Alt refuses. */
+/** Nearer than this a dragged part snaps: to the midline, to the mirror image of another, to the ear line. */
 const SNAP_MM = 3;
+const SNAP_DEG = 2;
+const SHORTEST_MM = 20;
+const STEEPEST_DEG = 50;
 const DEGREES = 180 / Math.PI;
 
 type Laid = Plan['parts'][number];
 
-/** Both ends of every part, to be taken hold of: the start runs along the hairline, the end slants and shortens. */
+/** Both ends and the bow of every part, to be taken hold of. */
 export function PartHandles({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
-  return plan.parts.map((p) => (
-    <g key={p.index}>
-      <Grip part={p} end="start" isTurned={isTurned} />
-      <Grip part={p} end="end" isTurned={isTurned} />
-    </g>
-  ));
+  return plan.parts.map((p) => <PartGrips key={p.index} part={p} isTurned={isTurned} />);
 }
 
-function Grip({ part, end, isTurned }: { part: Laid; end: 'start' | 'end'; isTurned: boolean }) {
-  const asked = useBench((b) => b.brief.foundation.parts?.[part.index]);
+interface Asked {
+  start: number;
+  slant: number;
+  bow: number;
+  length: number;
+  isWhole: boolean;
+}
+
+function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
+  const parts = useBench((b) => b.brief.foundation.parts);
   const change = useBench((b) => b.change);
-  const hold = useBench((b) => b.hold);
   const lengths = useLengths();
-  const held = useRef<{
-    x: number;
-    y: number;
-    start: number;
-    slant: number;
-    length: number;
-  } | null>(null);
+  const taken = useRef<Asked>({ start: 0, slant: 0, bow: 0, length: 0, isWhole: true });
+  const asked = parts?.[part.index];
   const line = points(part.path);
-  const at = end === 'start' ? line[0] : line.at(-1);
-  if (!asked || !at) return null;
-  const start = asked.startMm ?? 0;
-  const slant = asked.slantDeg ?? 0;
-
-  const edit = (what: Partial<typeof asked>) =>
+  const from = line[0];
+  const to = line.at(-1);
+  const middle = line[Math.floor(line.length / 2)];
+  if (!asked || !from || !to || !middle) return null;
+  const now: Asked = {
+    start: asked.startMm ?? 0,
+    slant: asked.slantDeg ?? 0,
+    bow: asked.bowMm ?? 0,
+    length: asked.lengthMm ?? part.lengthMm,
+    isWhole: asked.lengthMm === null,
+  };
+  const take = () => {
+    taken.current = now;
+  };
+  const edit = (end: string, what: Partial<typeof asked>) =>
     change(`part ${part.index} ${end}`, (b) => withPart(b, part.index, what));
-  const onMap = (e: PointerEvent<SVGElement>) => {
-    const matrix = e.currentTarget.ownerSVGElement?.getScreenCTM();
-    const p = matrix
-      ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse())
-      : { x: 0, y: 0 };
-    return { x: isTurned ? -p.x : p.x, y: p.y };
+  const snapped = (mm: number) => {
+    const others = parts.filter((_, i) => i !== part.index).map((p) => -(p.startMm ?? 0));
+    return [0, ...others].find((at) => Math.abs(mm - at) < SNAP_MM) ?? mm;
   };
-  const drag = (e: PointerEvent<SVGElement>) => {
-    const grip = held.current;
-    if (!grip) return;
-    const p = onMap(e);
-    if (end === 'start') {
-      const to = Math.round(grip.start + p.x - grip.x);
-      edit({ startMm: Math.abs(to) < SNAP_MM && !e.altKey ? 0 : to });
-    } else {
-      const length = Math.max(20, grip.length + p.y - grip.y);
-      const turned = Math.atan2(p.x - grip.x, Math.max(grip.length, 20)) * DEGREES;
-      const to = Math.round(grip.slant + turned);
-      edit({
-        slantDeg: Math.max(-50, Math.min(50, Math.abs(to) < 2 && !e.altKey ? 0 : to)),
-        lengthMm: Math.abs(p.y - grip.y) < 4 ? asked.lengthMm : Math.round(length),
-      });
-    }
-  };
-  const letGo = () => {
-    held.current = null;
-    hold(undefined);
-  };
-  const onKey = (e: KeyboardEvent) => {
-    const mm = e.shiftKey ? FINE_MM : STEP_MM;
-    const deg = e.shiftKey ? FINE_DEG : STEP_DEG;
-    const side =
-      (e.key === 'ArrowRight' ? 1 : e.key === 'ArrowLeft' ? -1 : 0) * (isTurned ? -1 : 1);
-    const back = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
-    if (side !== 0)
-      edit(end === 'start' ? { startMm: start + side * mm } : { slantDeg: slant + side * deg });
-    else if (back !== 0 && end === 'end') {
-      edit({ lengthMm: Math.max(20, Math.round(asked.lengthMm ?? part.lengthMm) + back * mm) });
-    } else return;
-    e.preventDefault();
-  };
-  const words =
-    end === 'start'
-      ? start === 0
-        ? 'on the midline'
-        : `${lengths.say(Math.abs(start))} to her ${start < 0 ? 'left' : 'right'}`
-      : `${lengths.say(part.lengthMm)} long, slanted ${slant}°`;
-
+  const side = now.start === 0 ? '' : ` to her ${now.start < 0 ? 'left' : 'right'}`;
   return (
-    <circle
-      cx={at.x}
-      cy={at.y}
-      r={4.2}
-      tabIndex={0}
-      role="slider"
-      aria-label={`Part ${part.number}, ${end}`}
-      aria-valuenow={end === 'start' ? start : slant}
-      aria-valuemin={end === 'start' ? -110 : -50}
-      aria-valuemax={end === 'start' ? 110 : 50}
-      aria-valuetext={words}
-      fill="var(--thread)"
-      stroke="var(--plait)"
-      strokeWidth={1.2}
-      className="cursor-grab outline-none focus-visible:[stroke-width:3]"
-      onKeyDown={onKey}
-      onPointerDown={(e) => {
-        e.currentTarget.setPointerCapture(e.pointerId);
-        held.current = { ...onMap(e), start, slant, length: asked.lengthMm ?? part.lengthMm };
-      }}
-      onPointerMove={drag}
-      onPointerUp={letGo}
-      onPointerCancel={letGo}
-    />
+    <g>
+      <Grip
+        at={from}
+        label={`Part ${part.number}, start`}
+        value={now.start}
+        min={-110}
+        max={110}
+        words={now.start === 0 ? 'on the midline' : `${lengths.say(Math.abs(now.start))}${side}`}
+        isTurned={isTurned}
+        onTake={take}
+        onDrag={(by, refuses) => {
+          const mm = Math.round(taken.current.start + by.x);
+          edit('start', { startMm: refuses ? mm : snapped(mm) });
+        }}
+        onStep={(right, _, isFine) =>
+          right !== 0 &&
+          edit('start', { startMm: now.start + right * (isFine ? FINE_MM : STEP_MM) })
+        }
+      />
+      <Grip
+        at={to}
+        label={`Part ${part.number}, end`}
+        value={now.slant}
+        min={-STEEPEST_DEG}
+        max={STEEPEST_DEG}
+        words={`${lengths.say(part.lengthMm)} long, slanted ${now.slant}°`}
+        isTurned={isTurned}
+        onTake={take}
+        onDrag={(by, refuses) => {
+          const length = Math.max(SHORTEST_MM, taken.current.length + by.y);
+          const turned = Math.atan2(by.x, Math.max(taken.current.length, SHORTEST_MM)) * DEGREES;
+          const deg = Math.round(taken.current.slant + turned);
+          const slantDeg = Math.abs(deg) < SNAP_DEG && !refuses ? 0 : deg;
+          edit('end', {
+            slantDeg: Math.max(-STEEPEST_DEG, Math.min(STEEPEST_DEG, slantDeg)),
+            // What ran to the ear line and is not drawn away from it still does.
+            lengthMm: Math.abs(by.y) < SNAP_MM + 1 ? asked.lengthMm : Math.round(length),
+          });
+        }}
+        onStep={(right, back, isFine) =>
+          edit(
+            'end',
+            right !== 0
+              ? { slantDeg: now.slant + right * (isFine ? FINE_DEG : STEP_DEG) }
+              : {
+                  lengthMm: Math.max(
+                    SHORTEST_MM,
+                    Math.round(now.length) + back * (isFine ? FINE_MM : STEP_MM),
+                  ),
+                },
+          )
+        }
+      />
+      <Grip
+        at={middle}
+        label={`Part ${part.number}, bow`}
+        value={now.bow}
+        min={-25}
+        max={25}
+        words={now.bow === 0 ? 'straight' : `bows ${lengths.say(Math.abs(now.bow))}`}
+        isTurned={isTurned}
+        shape="square"
+        onTake={take}
+        onDrag={(by, refuses) => {
+          const mm = Math.round(Math.max(-25, Math.min(25, taken.current.bow + by.x)));
+          edit('bow', { bowMm: Math.abs(mm) < SNAP_MM && !refuses ? 0 : mm });
+        }}
+        onStep={(right, _, isFine) =>
+          edit('bow', {
+            bowMm: Math.max(-25, Math.min(25, now.bow + right * (isFine ? FINE_MM : STEP_MM))),
+          })
+        }
+      />
+    </g>
   );
 }

@@ -4,10 +4,17 @@ import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
 import { useBench } from './useBench';
 
+interface Props {
+  plan: Plan;
+  /** A row was touched, or chosen by Enter. */
+  onTake: (id: string) => void;
+  /** The row that the keyboard has come to. */
+  onHold: (id: string) => void;
+}
+
 /** Where each row begins, to be reached by Tab: Enter takes hold of the row, arrows go to its neighbours. */
-export function RowHandles({ plan }: { plan: Plan }) {
+export function RowHandles({ plan, onTake, onHold: holdRow }: Props) {
   const heldRow = useBench((b) => b.heldRow);
-  const holdRow = useBench((b) => b.holdRow);
   const lengths = useLengths();
   const first = heldRow ?? plan.rows[0]?.id;
 
@@ -37,9 +44,9 @@ export function RowHandles({ plan }: { plan: Plan }) {
             role="button"
             aria-pressed={row.id === heldRow}
             aria-label={`${row.words}, ${lengths.say(row.lengthMm)}, ${plural(row.stations, 'station')}`}
-            onClick={() => holdRow(row.id)}
+            onClick={() => onTake(row.id)}
             onKeyDown={(e) => {
-              if (e.key === 'Enter' || e.key === ' ') holdRow(row.id);
+              if (e.key === 'Enter' || e.key === ' ') onTake(row.id);
               else if (e.key === 'ArrowRight') focus(i + 1, e.currentTarget);
               else if (e.key === 'ArrowLeft') focus(i - 1, e.currentTarget);
               else return;

@@ -1,5 +1,5 @@
-import { Download, FlipHorizontal2 } from 'lucide-react';
-import { memo, useState } from 'react';
+import { Box, Download, FileText, FlipHorizontal2, Printer } from 'lucide-react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { mmPer } from '../../lib/length';
 import { Button } from '../../ui/Button';
 import { usePrefs } from '../../ui/prefs';
@@ -7,85 +7,144 @@ import { SCREEN } from '../../viz/palette';
 import { ScalpChart, SHEET, type Layers } from '../../viz/ScalpChart';
 import { SideView } from '../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
+import { HairlineHandles } from './HairlineHandles';
 import { HeldCard } from './HeldCard';
 import { PartHandles } from './PartHandles';
+import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
-import { offerFile } from './offerFile';
+import { fileName, offerFile } from './offerFile';
+import { withTail } from './foundationEdits';
 import { useBench, useComputed } from './useBench';
 
-const VIEW_WORDS: Record<string, string> = { back: 'from behind', top: 'from above' };
+const HeadInTheRound = lazy(() => import('./HeadInTheRound'));
+
+const VIEW_WORDS: Record<string, string> = {
+  back: 'from behind',
+  top: 'from above',
+  left: 'her left',
+  right: 'her right',
+};
+
+const LAYERS: { key: keyof Layers; words: string }[] = [
+  { key: 'stations', words: 'stations' },
+  { key: 'order', words: 'braiding order' },
+  { key: 'bulk', words: 'bulk' },
+  { key: 'pull', words: 'pull' },
+  { key: 'names', words: 'names' },
+];
 
 /** The scalp, as large as the screen allows, with the views beside it; drawn anew only for a new plan. */
 export const Stage = memo(function Stage() {
   const { plan } = useComputed();
   const { unit, fingerMm, isTurned, set } = usePrefs();
-  const [layers, setLayers] = useState<Layers>({ stations: true, names: true, order: false });
+  const [layers, setLayers] = useState<Layers>({ stations: true, names: true });
+  const [isRound, setRound] = useState(false);
   const heldRow = useBench((b) => b.heldRow);
   const heldStation = useBench((b) => b.heldStation);
+  const heldRegion = useBench((b) => b.heldRegion);
+  const step = useBench((b) => b.step);
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
+  const takeRow = useTakeRow();
   const title = useBench((b) => `${b.clientName}, ${b.name}`);
 
   if (!plan) return <StageAtRest />;
   const drawing = { plan, layers, isTurned, unit, unitMm: mmPer(unit, fingerMm) };
-  const save = async () => {
-    // The writer of drawings is large and seldom needed.
+  // The writers of drawings are large and seldom needed.
+  const saveDrawing = async () => {
     const { chartSvg } = await import('./saveSvg');
-    const name = title.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase();
-    offerFile(`${name}.svg`, 'image/svg+xml', chartSvg({ ...drawing, title }));
+    offerFile(fileName(title, 'svg'), 'image/svg+xml', chartSvg({ ...drawing, title }));
+  };
+  const sheet = async () => {
+    const { sheetSvg } = await import('./patternSheet');
+    return sheetSvg({ ...drawing, title });
+  };
+  const saveSheet = async () =>
+    offerFile(fileName(`${title} sheet`, 'svg'), 'image/svg+xml', await sheet());
+  const printSheet = async () => {
+    const { sheetPdf } = await import('./patternSheet');
+    offerFile(fileName(`${title} sheet`, 'pdf'), 'application/pdf', await sheetPdf(await sheet()));
   };
   return (
     <section aria-label="Scalp" className="relative flex min-h-0 min-w-0 flex-1 flex-col">
-      <div className="flex items-center gap-2 px-4 pt-2">
-        <Layer
-          words="stations"
-          isOn={layers.stations}
-          onPress={() => setLayers({ ...layers, stations: !layers.stations })}
-        />
-        <Layer
-          words="braiding order"
-          isOn={layers.order === true}
-          onPress={() => setLayers({ ...layers, order: !layers.order })}
-        />
-        <Layer
-          words="names"
-          isOn={layers.names}
-          onPress={() => setLayers({ ...layers, names: !layers.names })}
-        />
+      <div className="flex flex-wrap items-center gap-1.5 px-4 pt-2">
+        {LAYERS.map((l) => (
+          <Layer
+            key={l.key}
+            words={l.words}
+            isOn={layers[l.key] === true}
+            onPress={() => setLayers({ ...layers, [l.key]: layers[l.key] !== true })}
+          />
+        ))}
         <span className="grow" />
+        <Button look="quiet" aria-pressed={isRound} onClick={() => setRound(!isRound)}>
+          <Box size={16} aria-hidden /> {isRound ? 'map' : 'in the round'}
+        </Button>
         <Button
           look="quiet"
+          aria-label="turn over"
           aria-pressed={isTurned}
           onClick={() => set({ isTurned: !isTurned })}
           title="Turn the map over, for somebody who faces the client (t)"
         >
-          <FlipHorizontal2 size={16} aria-hidden /> turn over
+          <FlipHorizontal2 size={16} aria-hidden />
         </Button>
-        <Button look="quiet" onClick={() => void save()}>
-          <Download size={16} aria-hidden /> drawing (SVG)
+        <Button
+          look="quiet"
+          aria-label="drawing (SVG)"
+          title="Drawing (SVG)"
+          onClick={() => void saveDrawing()}
+        >
+          <Download size={16} aria-hidden />
+        </Button>
+        <Button
+          look="quiet"
+          aria-label="pattern sheet (SVG)"
+          title="Pattern sheet, A4 (SVG)"
+          onClick={() => void saveSheet()}
+        >
+          <FileText size={16} aria-hidden />
+        </Button>
+        <Button
+          look="quiet"
+          aria-label="pattern sheet (PDF)"
+          title="Pattern sheet, A4 (PDF)"
+          onClick={() => void printSheet()}
+        >
+          <Printer size={16} aria-hidden />
         </Button>
       </div>
       <div className="relative flex min-h-0 flex-1 gap-2 px-2 pb-1">
-        <svg
-          viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
-          className="min-h-0 min-w-0 flex-1 touch-none select-none"
-          role="group"
-          aria-label="Map of the scalp, front up"
-        >
-          <ScalpChart
-            {...drawing}
-            palette={SCREEN}
-            heldRow={heldRow}
-            heldStation={heldStation}
-            onRow={holdRow}
-            onStation={holdStation}
+        {isRound ? (
+          <Suspense fallback={<p className="m-auto text-soft">Turning the head…</p>}>
+            <HeadInTheRound />
+          </Suspense>
+        ) : (
+          <svg
+            viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
+            className="min-h-0 min-w-0 flex-1 touch-none select-none"
+            role="group"
+            aria-label="Map of the scalp, front up"
           >
-            <RowHandles plan={plan} />
-            <EarLineHandle plan={plan} />
-            <PartHandles plan={plan} isTurned={isTurned} />
-          </ScalpChart>
-        </svg>
-        <div className="flex w-28 flex-col gap-6 pt-10">
+            <ScalpChart
+              {...drawing}
+              palette={SCREEN}
+              heldRow={heldRow}
+              heldStation={heldStation}
+              heldRegion={heldRegion}
+              onRow={takeRow}
+              onStation={holdStation}
+            >
+              <RowHandles plan={plan} onTake={takeRow} onHold={holdRow} />
+              {step !== 'head' && <EarLineHandle plan={plan} />}
+              {step !== 'head' && <PartHandles plan={plan} isTurned={isTurned} />}
+              {step === 'head' && <HairlineHandles plan={plan} isTurned={isTurned} />}
+              {step === 'head' && <RegionHandles plan={plan} isTurned={isTurned} />}
+              <RegionDraw plan={plan} isTurned={isTurned} />
+            </ScalpChart>
+          </svg>
+        )}
+        <div className="flex w-26 shrink-0 flex-col gap-2 overflow-hidden pt-2">
           {plan.views.map((v) => (
             <SideView
               key={v.from}
@@ -102,6 +161,24 @@ export const Stage = memo(function Stage() {
     </section>
   );
 });
+
+/** Touching a row takes it in hand, or gives it the tail that is looking for a place. */
+function useTakeRow(): (id: string) => void {
+  const { plan } = useComputed();
+  const tool = useBench((b) => b.tool);
+  const take = useBench((b) => b.take);
+  const change = useBench((b) => b.change);
+  const holdRow = useBench((b) => b.holdRow);
+  return (id) => {
+    if (tool?.kind !== 'tail') {
+      holdRow(id);
+    } else if (id !== tool.row) {
+      const isPass = plan?.rows.find((r) => r.id === id)?.section === 'PASS';
+      change(`tail ${tool.row}`, (b) => withTail(b, tool.row, isPass ? 'THREADED' : 'FED', id));
+      take(undefined);
+    }
+  };
+}
 
 /** Before the first plan: the reason, or that it is being computed. */
 function StageAtRest() {

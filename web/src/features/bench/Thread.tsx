@@ -34,13 +34,15 @@ const CONTROLS: Record<Step, ComponentType> = {
 };
 
 /** Steps that are not worked on yet: their knot stays open. */
-const OPEN: readonly Step[] = ['wear'];
+const OPEN: readonly Step[] = [];
 
 const STEP_OF_PLACE = {
   MEASURE: 'head',
   PART: 'parts',
   ROW: 'foundation',
   HEAD: 'client',
+  REGION: 'head',
+  RIM: 'foundation',
   HAIR: 'hair',
 } as const;
 
@@ -93,7 +95,7 @@ function useSnags(): Set<Step> {
   const fields = [...(problem?.fields.map((f) => f.field) ?? []), ...Object.keys(texts)];
   for (const field of fields) {
     if (field.startsWith('head.')) snags.add('head');
-    else if (field.startsWith('ownHair.')) snags.add('client');
+    else if (field.startsWith('ownHair.') || field.startsWith('consultation.')) snags.add('client');
     else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
     else snags.add('hair');

@@ -15,3 +15,8 @@ export const planQuery = (id: string) =>
 
 export const hairLinesQuery = () =>
   queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines });
+
+export const patternsQuery = () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns });
+
+export const clientQuery = (id: string) =>
+  queryOptions({ queryKey: ['clients', id], queryFn: () => api.client(id) });

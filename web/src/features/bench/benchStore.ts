@@ -1,5 +1,6 @@
 import { createStore } from 'zustand/vanilla';
-import type { Brief, Ledger, SavedPlan } from '../../api/types';
+import type { Brief, Ledger, RegionKind, SavedPlan, TailEnd } from '../../api/types';
+import type { Point } from '../../lib/curve';
 import { readDraft } from './draft';
 
 export const STEPS = [
@@ -14,6 +15,12 @@ export const STEPS = [
 ] as const;
 export type Step = (typeof STEPS)[number];
 
+/** What the next touch of the map is for. */
+export type Tool =
+  { kind: 'region'; of: RegionKind; points: Point[] } | { kind: 'tail'; row: string; end: TailEnd };
+
+export type RowTab = 'pattern' | 'hairline' | 'row' | 'order';
+
 export type Saving = 'saved' | 'changed' | 'saving' | 'away';
 
 /** Changes to the same thing within this time are undone together. */
@@ -21,6 +28,7 @@ const ONE_CHANGE_MS = 900;
 
 export interface BenchState {
   planId: string;
+  clientId: string;
   clientName: string;
   name: string;
   brief: Brief;
@@ -33,6 +41,10 @@ export interface BenchState {
   step: Step;
   heldRow: string | undefined;
   heldStation: string | undefined;
+  heldRegion: number | undefined;
+  tool: Tool | undefined;
+  rowTab: RowTab;
+  isComparing: boolean;
   /** The ledger as it was before what is being dragged was taken hold of. */
   before: Ledger | undefined;
   /** A newer version from elsewhere, until somebody decides. */
@@ -45,6 +57,10 @@ export interface BenchState {
   hold: (ledger: Ledger | undefined) => void;
   holdRow: (id: string | undefined) => void;
   holdStation: (id: string | undefined) => void;
+  holdRegion: (index: number | undefined) => void;
+  take: (tool: Tool | undefined) => void;
+  showTab: (tab: RowTab) => void;
+  compare: (isComparing: boolean) => void;
   rename: (name: string) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
   setSaving: (saving: Saving) => void;
@@ -62,6 +78,7 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
 
   return createStore<BenchState>()((set, get) => ({
     planId: plan.id,
+    clientId: plan.clientId,
     clientName: plan.clientName,
     name: draft?.name ?? plan.name,
     brief: draft?.brief ?? plan.brief,
@@ -73,6 +90,10 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     step: 'head',
     heldRow: undefined,
     heldStation: undefined,
+    heldRegion: undefined,
+    tool: undefined,
+    rowTab: 'pattern',
+    isComparing: false,
     before: undefined,
     theirs: draft && draft.version !== plan.version ? plan : undefined,
 
@@ -112,10 +133,14 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
       if (!after) return;
       set({ brief: after, past: [...past, brief], future: rest, texts: {}, saving: 'changed' });
     },
-    go: (step) => set({ step }),
+    go: (step) => set({ step, tool: undefined }),
     hold: (ledger) => set({ before: ledger }),
     holdRow: (id) => set({ heldRow: id }),
     holdStation: (id) => set({ heldStation: id }),
+    holdRegion: (index) => set({ heldRegion: index }),
+    take: (tool) => set({ tool }),
+    showTab: (tab) => set({ rowTab: tab }),
+    compare: (isComparing) => set({ isComparing }),
     rename: (name) => set({ name, saving: 'changed' }),
     saved: (stored, sent) => {
       const isCurrent = get().brief === sent && get().name === stored.name;

@@ -6,7 +6,10 @@ import { chartSvg } from './saveSvg';
 const row = (id: string, x: number, order: number) => ({
   id,
   words: `front row ${order}`,
+  section: 'FRONT',
+  use: 'HOOKED',
   lengthMm: 90,
+  pullShare: 0.5,
   stripWidthMm: 17,
   braidWidthMm: 7,
   joins: null,
@@ -20,6 +23,11 @@ const PLAN = {
   map: {
     outline: [-80, 0, 0, 110, 80, 0, 0, -110, -80, 0],
     earLine: [-80, 0, 0, 10, 80, 0],
+    braidedEdge: [-80, 0, 0, 110, 80, 0, 0, -110],
+    regions: [{ index: 0, kind: 'THIN', kindWords: 'thin', rim: [0, 0, 10, 0, 10, 10] }],
+    crossings: [],
+    cap: [],
+    mesh: [],
     landmarks: [
       { name: 'FRONT_CENTRE', words: 'front', x: 0, y: 110 },
       { name: 'LEFT_EAR', words: 'left ear', x: -95, y: -20 },
@@ -29,8 +37,8 @@ const PLAN = {
   stations: [{ id: 'F1/1', row: 'F1', x: -20, y: 80, shareParts: 4 }],
   parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
   tails: [
-    { row: 'F1', kind: 'FED', into: 'F2', thread: [-20, 10, 20, 40] },
-    { row: 'F2', kind: 'LOOSE', into: null, thread: [] },
+    { row: 'F1', end: 'FED', into: 'F2', bulk: 2, thread: [-20, 10, 20, 40] },
+    { row: 'F2', end: 'LOOSE', into: null, bulk: 1, thread: [] },
   ],
 } as unknown as Plan;
 

@@ -38,7 +38,10 @@ export function useBenchKeys(store: BenchStore, onHelp: () => void): void {
       if (step) bench.go(step);
       else if (e.key === 't') usePrefs.getState().set({ isTurned: !usePrefs.getState().isTurned });
       else if (e.key === '?') onHelp();
-      else if (e.key === 'Escape') bench.holdRow(undefined);
+      else if (e.key === 'Escape') {
+        if (bench.tool) bench.take(undefined);
+        else bench.holdRow(undefined);
+      }
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);

@@ -17,9 +17,13 @@ const NOTHING_MEASURED: HeadMeasures = {
   alongFrontMm: null,
   roundBackMm: null,
   napeWidthMm: null,
+  hairline: null,
+  regions: null,
 };
 
-const MEASURES: [keyof HeadMeasures, string][] = [
+type MeasureField = Exclude<keyof HeadMeasures, 'hairline' | 'regions'>;
+
+const MEASURES: [MeasureField, string][] = [
   ['roundMm', 'Round the head'],
   ['frontToNapeMm', 'Front to nape'],
   ['overTopMm', 'Ear to ear over the top'],
@@ -32,8 +36,15 @@ const draftOf = (client: Client | undefined): ClientDraft => ({
   name: client?.name ?? '',
   wishes: client?.wishes ?? '',
   notes: client?.notes ?? '',
-  ownHair: client?.ownHair ?? { density: 'MEDIUM', lengthMm: 150, conditions: [] },
-  head: client?.heads[0]?.measures ?? NOTHING_MEASURED,
+  ownHair: client?.ownHair ?? {
+    density: 'MEDIUM',
+    strands: 'MEDIUM',
+    lengthMm: 150,
+    newGrowthMm: 0,
+    matsEasily: false,
+    conditions: [],
+  },
+  head: { ...(client?.heads[0]?.measures ?? NOTHING_MEASURED), hairline: null, regions: null },
   version: client?.version ?? 0,
 });
 
@@ -46,7 +57,7 @@ export function ClientDialog({
   onClose: () => void;
 }) {
   const [draft, setDraft] = useState(() => draftOf(client));
-  const [unread, setUnread] = useState<Partial<Record<keyof HeadMeasures, string>>>({});
+  const [unread, setUnread] = useState<Partial<Record<MeasureField, string>>>({});
   const [unreadHair, setUnreadHair] = useState<string>();
   const queries = useQueryClient();
   const lengths = useLengths();
@@ -66,7 +77,7 @@ export function ClientDialog({
   const [isSure, setSure] = useState(false);
   const problem = save.error instanceof Problem ? save.error : undefined;
   const set = (change: Partial<ClientDraft>) => setDraft({ ...draft, ...change });
-  const measureError = (field: keyof HeadMeasures, label: string) => {
+  const measureError = (field: MeasureField, label: string) => {
     const p = problem?.at(`head.${field}`);
     return p && p.min !== null && p.max !== null
       ? `${label} must be between ${lengths.say(p.min)} and ${lengths.say(p.max)}.`

@@ -6,6 +6,7 @@ export function CountsStep() {
   const { plan } = useComputed();
   if (!plan) return null;
   const { shares, stages } = plan.ledger;
+  const { needs } = plan;
   return (
     <>
       <section>
@@ -28,6 +29,21 @@ export function CountsStep() {
           ))}
         </ul>
       </section>
+      {needs.length > 0 && (
+        <section aria-label="Besides loops">
+          <h3 className="mb-1 text-sm text-soft">Besides loops</h3>
+          <ul>
+            {needs.map((n) => (
+              <li key={n.what} className="flex justify-between gap-2 border-b border-line py-1">
+                <span>{n.what}</span>
+                <span className="font-semibold whitespace-nowrap">
+                  {Math.round(n.amount.likely)} {n.unit}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       <section>
         <h3 className="mb-1 text-sm text-soft">Time</h3>
         <ul>

@@ -1,101 +1,47 @@
-import { Dial } from '../../../ui/Dial';
-import { LengthField } from '../../../ui/LengthField';
-import { useLengths } from '../../../ui/prefs';
-import { useBench, useComputed, useFieldError } from '../useBench';
+import { Tabs } from 'radix-ui';
+import type { RowTab } from '../benchStore';
+import { useBench } from '../useBench';
+import { HairlineTab } from './rows/HairlineTab';
+import { OrderTab } from './rows/OrderTab';
+import { PatternTab } from './rows/PatternTab';
+import { RowEntry } from './rows/RowEntry';
 
-type Rows = 'frontRows' | 'backRows';
+const TABS: { value: RowTab; words: string }[] = [
+  { value: 'pattern', words: 'Pattern' },
+  { value: 'hairline', words: 'Hairline' },
+  { value: 'row', words: 'One row' },
+  { value: 'order', words: 'Order' },
+];
 
+/** The foundation: which pattern, what happens at the hairline, single rows, and the order of braiding. */
 export function FoundationStep() {
-  const { plan } = useComputed();
-  const foundation = useBench((b) => b.brief.foundation);
-  const change = useBench((b) => b.change);
-  const hold = useBench((b) => b.hold);
-  const lengths = useLengths();
-  const errors = {
-    frontRows: useFieldError('foundation.frontRows'),
-    backRows: useFieldError('foundation.backRows'),
-    earLine: useFieldError('foundation.earLineBehindMm'),
-  };
-  const text = useBench((b) => b.texts['foundation.earLineBehindMm']);
-  const setText = useBench((b) => b.setText);
-  if (!plan || !foundation) return null;
-  const { limits, ledger } = plan;
-  const front = foundation.frontRows ?? limits.frontRows.min;
-  const back = foundation.backRows ?? limits.backRows.min;
-
-  const setRows = (which: Rows, n: number) => {
-    hold(ledger);
-    change(which, (b) => {
-      const rows = { ...b.foundation, [which]: n };
-      // Rows only ever join: there are never more behind than in front.
-      return {
-        ...b,
-        foundation: { ...rows, backRows: Math.min(rows.backRows ?? n, rows.frontRows ?? n) },
-      };
-    });
-  };
-
+  const tab = useBench((b) => b.rowTab);
+  const showTab = useBench((b) => b.showTab);
   return (
-    <>
-      <p className="text-sm text-soft">
-        Straight back from the front hairline; at the ear line neighbours join into fewer, larger
-        rows. Drag the ear line on the map.
-      </p>
-      <Dial
-        label="Rows in front"
-        value={front}
-        min={limits.frontRows.min}
-        max={limits.frontRows.max}
-        step={1}
-        figure={String(front)}
-        onChange={(n) => setRows('frontRows', n)}
-        onLetGo={() => hold(undefined)}
-        error={errors.frontRows}
-      />
-      <Dial
-        label="Rows behind"
-        value={Math.min(back, front)}
-        min={limits.backRows.min}
-        max={front}
-        step={1}
-        figure={String(back)}
-        onChange={(n) => setRows('backRows', n)}
-        onLetGo={() => hold(undefined)}
-        error={errors.backRows}
-      />
-      <LengthField
-        isRow
-        label="Ear line behind the ears"
-        value={foundation.earLineBehindMm ?? null}
-        onChange={(mm) =>
-          change('earLine', (b) => ({
-            ...b,
-            foundation: { ...b.foundation, earLineBehindMm: mm },
-          }))
-        }
-        unread={text}
-        onUnread={(t) => setText('foundation.earLineBehindMm', t)}
-        error={
-          errors.earLine &&
-          `The ear line runs between ${lengths.say(limits.earLineBehindMm.min)} and ${lengths.say(limits.earLineBehindMm.max)} behind the ears.`
-        }
-        hint="just behind lies most naturally"
-      />
-      <dl className="grid grid-cols-2 gap-2 border-t border-line pt-3">
-        <div>
-          <dt className="text-xs text-soft">all rows together</dt>
-          <dd className="text-lg font-semibold">{lengths.say(ledger.rowLengthMm)}</dd>
-        </div>
-        <div>
-          <dt className="text-xs text-soft">front strips about</dt>
-          <dd className="text-lg font-semibold">
-            {lengths.say(middle(plan.rows.filter((r) => r.joins).map((r) => r.stripWidthMm)))}
-          </dd>
-        </div>
-      </dl>
-    </>
+    <Tabs.Root value={tab} onValueChange={(t) => showTab(t as RowTab)} className="flex flex-col">
+      <Tabs.List aria-label="Rows" className="mb-3 grid grid-cols-4 border-b border-edge">
+        {TABS.map((t) => (
+          <Tabs.Trigger
+            key={t.value}
+            value={t.value}
+            className="border-b-3 border-transparent px-1 pb-1 text-sm hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
+          >
+            {t.words}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      <Tabs.Content value="pattern" className="flex flex-col gap-3">
+        <PatternTab />
+      </Tabs.Content>
+      <Tabs.Content value="hairline" className="flex flex-col gap-3">
+        <HairlineTab />
+      </Tabs.Content>
+      <Tabs.Content value="row" className="flex flex-col gap-3">
+        <RowEntry />
+      </Tabs.Content>
+      <Tabs.Content value="order" className="flex flex-col gap-3">
+        <OrderTab />
+      </Tabs.Content>
+    </Tabs.Root>
   );
 }
-
-const middle = (values: number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0;

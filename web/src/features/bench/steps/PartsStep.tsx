@@ -4,16 +4,34 @@ import { Button } from '../../../ui/Button';
 import { LengthField } from '../../../ui/LengthField';
 import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
+import { Tick } from '../../../ui/Tick';
+import { BenchLength } from '../BenchLength';
+import { withFoundation } from '../foundationEdits';
 import { withPart, withParts, type PartAsked } from '../partEdits';
 import { useBench, useComputed } from '../useBench';
 
 const SIDE_PART_MM = 35;
 
+const PLAIN: PartAsked = {
+  startMm: 0,
+  slantDeg: 0,
+  bowMm: 0,
+  lengthMm: null,
+  end: 'OPEN',
+  showsSide: false,
+};
+
 const KINDS: { words: string; part: PartAsked }[] = [
-  { words: 'left', part: { startMm: -SIDE_PART_MM, slantDeg: 0, lengthMm: null } },
-  { words: 'middle', part: { startMm: 0, slantDeg: 0, lengthMm: null } },
-  { words: 'right', part: { startMm: SIDE_PART_MM, slantDeg: 0, lengthMm: null } },
+  { words: 'left', part: { ...PLAIN, startMm: -SIDE_PART_MM } },
+  { words: 'middle', part: PLAIN },
+  { words: 'right', part: { ...PLAIN, startMm: SIDE_PART_MM } },
 ];
+
+const ENDS = [
+  { value: 'OPEN', words: 'run on' },
+  { value: 'HALF_ROWS', words: 'half rows' },
+  { value: 'CROSSED', words: 'crossed' },
+] as const;
 
 const SCHOOLS = [
   { value: 'FINE_ROWS', words: 'fine rows' },
@@ -77,7 +95,8 @@ export function PartsStep() {
           </p>
         </div>
       )}
-      {plan && parts.length === 0 && <Gaps plan={plan} />}
+      <SectionLine />
+      {plan && plan.gaps.length > 0 && <Gaps plan={plan} />}
     </>
   );
 }
@@ -90,7 +109,7 @@ interface EntryProps {
 
 function PartEntry({ index, part, laid }: EntryProps) {
   const change = useBench((b) => b.change);
-  const { problem } = useComputed();
+  const { plan, problem } = useComputed();
   const lengths = useLengths();
   const path = `foundation.parts[${index}]`;
   const texts = useBench((b) => b.texts);
@@ -161,6 +180,39 @@ function PartEntry({ index, part, laid }: EntryProps) {
           <span className="w-10 text-right font-semibold">{part.slantDeg}°</span>
         </span>
       </label>
+      <label className="flex items-center justify-between gap-3">
+        bows
+        <span className="flex items-center gap-2">
+          <input
+            type="range"
+            min={plan?.limits.bowMm.min ?? -25}
+            max={plan?.limits.bowMm.max ?? 25}
+            step={1}
+            value={part.bowMm ?? 0}
+            onChange={(e) => edit({ bowMm: Number(e.target.value) })}
+            className="w-28 accent-thread"
+          />
+          <span className="w-14 text-right font-semibold">{lengths.say(part.bowMm ?? 0)}</span>
+        </span>
+      </label>
+      {part.lengthMm !== null && (
+        <div className="flex flex-col gap-1">
+          <p className="text-sm text-soft">Where it stops, its rows</p>
+          <Switch
+            label="Where it stops, its rows"
+            value={part.end ?? 'OPEN'}
+            options={ENDS}
+            onChoose={(end) => edit({ end })}
+          />
+        </div>
+      )}
+      {(part.startMm ?? 0) !== 0 && (
+        <Tick
+          words="the side beside it is braided to be seen"
+          isOn={part.showsSide ?? false}
+          onChange={(showsSide) => edit({ showsSide })}
+        />
+      )}
       {laid && (
         <p className="border-t border-line pt-1 text-sm">
           Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
@@ -171,22 +223,57 @@ function PartEntry({ index, part, laid }: EntryProps) {
   );
 }
 
-/** Where a part could go as the rows lie now. */
+/** The section line from ear to ear: covered, and where the rows in front end. */
+function SectionLine() {
+  const foundation = useBench((b) => b.brief.foundation);
+  return (
+    <section aria-label="Ear line" className="flex flex-col gap-2 border-t border-line pt-3">
+      <h3 className="font-semibold">Ear line</h3>
+      <BenchLength
+        label="Behind the ears"
+        path="foundation.earLineBehindMm"
+        hint="just behind lies most naturally"
+        value={foundation.earLineBehindMm}
+        onChange={(b, mm) => withFoundation(b, { earLineBehindMm: mm })}
+      />
+      <BenchLength
+        label="Further back on top"
+        path="foundation.earLineLeanMm"
+        value={foundation.earLineLeanMm ?? 0}
+        onChange={(b, mm) => withFoundation(b, { earLineLeanMm: mm })}
+      />
+    </section>
+  );
+}
+
+/** Where a part could go as the rows lie now: how far, and what stops it. */
 function Gaps({ plan }: { plan: Plan }) {
   const lengths = useLengths();
-  const longest = [...plan.gaps].sort((a, b) => b.openMm - a.openMm).slice(0, 5);
+  const holdRow = useBench((b) => b.holdRow);
+  const longest = [...plan.gaps].sort((a, b) => b.openMm - a.openMm).slice(0, 6);
   return (
-    <section>
-      <h3 className="mb-1 text-sm text-soft">Longest gaps as the rows lie</h3>
+    <section aria-label="Gaps that could carry a part" className="border-t border-line pt-3">
+      <h3 className="mb-1 font-semibold">Where a part could run</h3>
       <ul className="text-sm">
         {longest.map((g) => (
-          <li key={g.leftRow} className="flex justify-between border-b border-line py-1">
-            <span>
-              between {g.leftRow.slice(1)} and {g.rightRow.slice(1)}
-            </span>
-            <span>
-              <strong>{lengths.say(g.openMm)}</strong> long, {lengths.say(g.meanMm)} wide
-            </span>
+          <li
+            key={g.leftRow}
+            className="border-b border-line py-1"
+            onMouseEnter={() => holdRow(g.leftRow)}
+          >
+            <p className="flex justify-between">
+              <span>
+                between {g.leftRow.slice(1)} and {g.rightRow.slice(1)}
+              </span>
+              <span>
+                <strong>{lengths.say(g.openMm)}</strong> long, {lengths.say(g.meanMm)} wide
+              </span>
+            </p>
+            <p className="text-soft">
+              {g.readsAsSkin ? '' : 'too narrow to read as skin'}
+              {!g.readsAsSkin && g.stoppedBy ? '; ' : ''}
+              {g.stoppedBy ? `the tail of ${g.stoppedBy} crosses it there` : ''}
+            </p>
           </li>
         ))}
       </ul>

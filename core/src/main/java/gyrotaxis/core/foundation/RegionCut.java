@@ -90,9 +90,27 @@ final class RegionCut {
         }
         draft.rows.clear();
         kept.forEach(r -> draft.rows.add(withoutLostEnds(r, kept)));
-        draft.crossings.removeIf(c -> kept.stream().noneMatch(r -> r.id().equals(c.over()))
-                || kept.stream().noneMatch(r -> r.id().equals(c.under())));
+        List<Crossing> crossings = draft.crossings.stream()
+                .flatMap(c -> ofPieces(c, kept).stream())
+                .toList();
+        draft.crossings.clear();
+        draft.crossings.addAll(crossings);
         return wasCut;
+    }
+
+    /** A crossing between the pieces that run past it, if they still do. */
+    private static Optional<Crossing> ofPieces(Crossing c, List<Row> kept) {
+        Optional<Row> over = pieceAt(c.over(), c.chart(), kept);
+        Optional<Row> under = pieceAt(c.under(), c.chart(), kept);
+        return over.isPresent() && under.isPresent()
+                ? Optional.of(new Crossing(over.get().id(), under.get().id(), c.chart()))
+                : Optional.empty();
+    }
+
+    private static Optional<Row> pieceAt(RowId id, Vec2 at, List<Row> kept) {
+        return kept.stream()
+                .filter(r -> r.id().section() == id.section() && r.id().number() == id.number())
+                .min(Comparator.comparingDouble(r -> distance(r, at)));
     }
 
     private List<Row> pieces(Row row) {

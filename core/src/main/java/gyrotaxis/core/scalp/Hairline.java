@@ -7,6 +7,7 @@ import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import org.hipparchus.analysis.interpolation.AkimaSplineInterpolator;
 import org.hipparchus.analysis.polynomials.PolynomialSplineFunction;
 
@@ -41,6 +42,8 @@ public final class Hairline {
     private final PolynomialSplineFunction alphaOfTheta;
     private final boolean isMirrored;
     private final List<Bump> bumps;
+    private final double cornerRad;
+    private final OptionalDouble peakRad;
 
     /**
      * A place where the line leaves the spline, as a raised cosine.
@@ -70,26 +73,38 @@ public final class Hairline {
                 s.onRightSide(BEHIND_EAR_Y * a, BEHIND_EAR_Z * a),
                 head.napeCorner(),
                 s.point(0, head.napePhiRad())));
-        this.bumps = bumps(head, shape);
+        this.cornerRad = Math.abs(
+                chart.thetaOf(s.point(CORNER_OF_TEMPLE * templeLambda, head.frontPhiRad() + CORNER_RECESS_RAD)));
+        double radius = chart.project(s.point(0, head.frontPhiRad())).norm();
+        this.peakRad =
+                shape.peak().map(p -> OptionalDouble.of(p.placeMm() / radius)).orElse(OptionalDouble.empty());
+        this.bumps = bumps(head, shape, radius);
     }
 
-    private List<Bump> bumps(HeadShape head, HairlineShape shape) {
+    /** Azimuth of the corner of the front hairline on the client's right, where a temple recedes most. */
+    public double cornerRad() {
+        return cornerRad;
+    }
+
+    /** Azimuth of the peak's tip, if there is a peak. */
+    public OptionalDouble peakRad() {
+        return peakRad;
+    }
+
+    private List<Bump> bumps(HeadShape head, HairlineShape shape, double radius) {
         SuperEllipsoid s = head.surface();
         double templeTheta = Math.abs(chart.thetaOf(head.temple()));
-        double corner = Math.abs(chart.thetaOf(
-                s.point(CORNER_OF_TEMPLE * s.lambdaOf(head.temple()), head.frontPhiRad() + CORNER_RECESS_RAD)));
         double napeCorner = Math.abs(chart.thetaOf(head.napeCorner()));
         double frontMm = s.point(0, head.frontPhiRad()).norm();
         List<Bump> list = new ArrayList<>();
         // A temple recedes most at the corner of the front and not at all where the tape lies.
-        double reach = templeTheta - corner;
-        addBump(list, -corner, reach, -shape.leftTempleMm() / frontMm);
-        addBump(list, corner, reach, -shape.rightTempleMm() / frontMm);
+        double reach = templeTheta - cornerRad;
+        addBump(list, -cornerRad, reach, -shape.leftTempleMm() / frontMm);
+        addBump(list, cornerRad, reach, -shape.rightTempleMm() / frontMm);
         double napeMm = s.point(0, head.napePhiRad()).norm();
         double half = (Math.PI - napeCorner) / 2;
         addBump(list, -(napeCorner + half), half, shape.nape().dropMm() / napeMm);
         addBump(list, napeCorner + half, half, shape.nape().dropMm() / napeMm);
-        double radius = chart.project(s.point(0, head.frontPhiRad())).norm();
         shape.peak()
                 .ifPresent(p -> addBump(
                         list, p.placeMm() / radius, HairlineShape.Peak.HALF_WIDTH_MM / radius, p.dropMm() / frontMm));

@@ -27,6 +27,16 @@ class BenchController {
         return desk.compute(brief);
     }
 
+    @PostMapping("/plan/solid")
+    SolidView solid(@RequestBody BriefBody brief) {
+        return desk.solid(brief);
+    }
+
+    @PostMapping("/compare")
+    ComparisonView compare(@RequestBody ComparisonBody body) {
+        return desk.compare(body);
+    }
+
     @GetMapping("/plans")
     List<SavedPlanView> list() {
         return desk.all();

@@ -1,8 +1,11 @@
 package gyrotaxis.server.bench;
 
 import gyrotaxis.core.estimate.Installer;
-import gyrotaxis.core.foundation.PartException;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.plan.Comparison;
+import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
+import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
@@ -20,10 +23,12 @@ import java.time.Clock;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,7 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PlanDesk {
     private static final int LONGEST_NAME = 120;
-    private static final BriefBody.FoundationBody USUAL_FOUNDATION = BriefBody.FoundationBody.plain(14, 5, 12);
+    private static final int MOST_COMPARED = 3;
+    private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
 
     private final Planner planner;
     private final Plans plans;
@@ -51,15 +57,58 @@ public class PlanDesk {
 
     /** The plan that a brief comes to; nothing is kept. */
     PlanView compute(BriefBody body) {
-        try {
-            return PlanViews.of(planner.plan(body.check(shelf)), String.valueOf(body.hairLineId()));
-        } catch (ContradictoryMeasuresException e) {
-            String field = "head." + HeadBody.field(e.misfit().measure());
-            throw new FieldProblems(List.of(new FieldProblem(field, String.valueOf(e.getMessage()), null, null, "mm")));
-        } catch (PartException e) {
-            String field = "foundation.parts[" + e.index() + "].startMm";
-            throw new FieldProblems(List.of(new FieldProblem(field, String.valueOf(e.getMessage()), null, null, "mm")));
+        return PlanViews.of(plan(body), body);
+    }
+
+    /** The same in the round. */
+    SolidView solid(BriefBody body) {
+        return SolidView.of(plan(body));
+    }
+
+    /** Plans for one head beside each other: the brief as it stands with each of the foundations. */
+    ComparisonView compare(ComparisonBody body) {
+        BriefBody brief = body.brief() == null ? new BriefBody(null, null, null, null, null, null, null) : body.brief();
+        List<FoundationBody> foundations = body.foundations() == null ? List.of() : body.foundations();
+        if (foundations.size() < 2 || foundations.size() > MOST_COMPARED) {
+            throw new FieldProblems(List.of(new FieldProblem(
+                    "foundations", "Two or three foundations can be compared.", 2.0, (double) MOST_COMPARED, "")));
         }
+        List<BriefBody> briefs = foundations.stream().map(brief::withFoundation).toList();
+        List<InstallPlan> plans = briefs.stream().map(this::plan).toList();
+        return new ComparisonView(
+                IntStream.range(0, plans.size())
+                        .mapToObj(i -> PlanViews.of(plans.get(i), briefs.get(i)))
+                        .toList(),
+                Comparison.of(plans).stream().map(ComparisonView.FigureView::of).toList());
+    }
+
+    private InstallPlan plan(BriefBody body) {
+        try {
+            return planner.plan(body.check(shelf));
+        } catch (ContradictoryMeasuresException e) {
+            throw refused("head." + HeadBody.field(e.misfit().measure()), e);
+        } catch (FoundationException e) {
+            throw refused(field(e), e);
+        }
+    }
+
+    private static FieldProblems refused(String field, RuntimeException e) {
+        return new FieldProblems(List.of(new FieldProblem(field, String.valueOf(e.getMessage()), null, null, "mm")));
+    }
+
+    private static String field(FoundationException e) {
+        return switch (e.wish()) {
+            case ROWS -> "foundation.frontRows";
+            case PART -> "foundation.parts[" + e.index() + "].startMm";
+            case EAR_LINE -> "foundation.earLineBehindMm";
+            case BACK -> "foundation.back.family";
+            case OVERLAY -> "foundation.overlaysMm[" + e.index() + "]";
+            case LEAVE_OUT -> "foundation.rim.leaveOutMm";
+            case PERIMETER -> "foundation.rim.perimeterMm";
+            case INDIVIDUALS -> "foundation.rim.individualBaseMm";
+            case REGION -> "head.regions[" + e.index() + "]";
+            case TAIL -> "foundation.tails[" + e.index() + "].into";
+        };
     }
 
     List<SavedPlanView> all() {
@@ -96,8 +145,9 @@ public class PlanDesk {
     private SavedPlanView begin(Client client, String name, String hairLineId) {
         Head head = newestHead(client);
         BriefBody brief = new BriefBody(
-                HeadBody.of(head.measures()),
+                HeadBody.of(head.record()),
                 OwnHairBody.of(client.ownHair()),
+                lastConsultation(client),
                 USUAL_FOUNDATION,
                 hairLineId,
                 1.0,
@@ -112,6 +162,15 @@ public class PlanDesk {
                 clock.instant());
         plans.add(plan);
         return view(plan);
+    }
+
+    /** What she was asked last time is what she is likely to say again. */
+    private ConsultationBody lastConsultation(Client client) {
+        return plans.all().stream()
+                .filter(p -> p.clientId().equals(client.id()) && p.brief().consultation() != null)
+                .map(p -> Objects.requireNonNull(p.brief().consultation()))
+                .findFirst()
+                .orElseGet(() -> ConsultationBody.of(Consultation.plain()));
     }
 
     private Head newestHead(Client client) {

@@ -1,10 +1,17 @@
 package gyrotaxis.server.bench;
 
-import gyrotaxis.core.foundation.Tail;
+import gyrotaxis.core.braiding.BraidStep;
+import gyrotaxis.core.braiding.SelfWork;
+import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.Severity;
+import gyrotaxis.core.scalp.RegionKind;
+import gyrotaxis.core.wear.Way;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +31,10 @@ record PlanView(
         List<Part> parts,
         List<Gap> gaps,
         List<TailView> tails,
+        List<Step> steps,
+        SelfView selfWork,
+        List<Updo> updos,
+        List<NeedView> needs,
         Ledger ledger,
         List<FindingView> findings,
         Limits limits) {
@@ -41,22 +52,43 @@ record PlanView(
             boolean isEstimated,
             boolean isMet) {}
 
-    /** The flat map. */
-    record Map(List<Double> outline, List<Double> earLine, List<Mark> landmarks) {}
+    /** The flat map; {@code cap} is empty where there is none, {@code mesh} holds x, y, radius of each piece. */
+    record Map(
+            List<Double> outline,
+            List<Double> braidedEdge,
+            List<Double> earLine,
+            List<Mark> landmarks,
+            List<Mark> hairlineGrips,
+            List<RegionView> regions,
+            List<CrossingView> crossings,
+            List<Double> cap,
+            List<Double> mesh) {}
 
     /** A landmark on the map. */
     record Mark(String name, String words, double x, double y) {}
 
-    /** A cornrow; {@code order} is its turn in braiding, from 1. */
+    /** A region; {@code index} is its place in the brief, from 0. */
+    record RegionView(int index, RegionKind kind, String kindWords, String name, String place, List<Double> rim) {}
+
+    /** Where one row runs over another. */
+    record CrossingView(String over, String under, double x, double y) {}
+
+    /** A row; {@code order} is its turn in braiding, from 1; {@code braided} is what happens at its end. */
     record Row(
             String id,
             String words,
+            Section section,
+            RowUse use,
             double lengthMm,
             double stripWidthMm,
             double braidWidthMm,
             @Nullable @Schema(nullable = true) String joins,
             int stations,
             int order,
+            double gramsPerCm,
+            double limitGramsPerCm,
+            double pullShare,
+            String place,
             List<Double> path) {}
 
     /** A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first. */
@@ -87,17 +119,47 @@ record PlanView(
             String rightRow,
             List<Double> path) {}
 
-    /** The scalp between neighbouring front rows: how far a part could run there, and how wide. */
-    record Gap(String leftRow, String rightRow, double openMm, double narrowestMm, double meanMm) {}
+    /** The scalp between neighbouring front rows: how far a part could run there before what stops it, and how wide. */
+    record Gap(
+            String leftRow,
+            String rightRow,
+            double openMm,
+            double narrowestMm,
+            double meanMm,
+            boolean readsAsSkin,
+            @Nullable @Schema(nullable = true) String stoppedBy) {}
 
     /** Where a row's free end goes; {@code thread} is empty where it enters no row. */
     record TailView(
             String row,
-            Tail.Kind kind,
+            TailEnd end,
+            String endWords,
             @Nullable @Schema(nullable = true) String into,
             double entryMm,
+            double at,
             double bulk,
+            Tail.Origin origin,
             List<Double> thread) {}
+
+    /** One thing to do while braiding. */
+    record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm) {}
+
+    /** How hard it is on oneself. */
+    record SelfView(SelfWork.Grade grade, double strain, List<String> reasons) {}
+
+    /** What an updo would show at its edge. */
+    record Updo(
+            Way way,
+            String words,
+            boolean works,
+            double coveredMm,
+            double rowsMm,
+            double bareMm,
+            List<String> rowsShowing,
+            List<String> tailsShowing) {}
+
+    /** Something the foundation takes besides loops. */
+    record NeedView(String what, Span amount, String unit) {}
 
     /** The head seen from one side. */
     record View(
@@ -122,6 +184,8 @@ record PlanView(
             List<StageView> stages,
             double rowLengthMm,
             double weightGrams,
+            double greatestBulk,
+            double heaviestShare,
             List<ShareCount> shares,
             List<ZoneView> zones) {}
 
@@ -144,13 +208,32 @@ record PlanView(
             Finding.Place.Kind placeKind,
             String placeId,
             String reason,
-            @Nullable @Schema(nullable = true) RemedyView remedy) {}
+            List<RemedyView> remedies) {}
 
     /** A change that mends a finding. */
     record RemedyView(String words, BriefBody brief) {}
 
     /** What may be asked. */
-    record Limits(Range frontRows, Range backRows, Range earLineBehindMm, Range fullness) {}
+    record Limits(
+            Range frontRows,
+            Range backRows,
+            Range levels,
+            Range earLineBehindMm,
+            Range earLineLeanMm,
+            Range fullness,
+            Range overlayMm,
+            Range leaveOutMm,
+            Range setBackMm,
+            Range perimeterMm,
+            Range individualCount,
+            Range individualBaseMm,
+            Range pitchMm,
+            Range capEdgeMm,
+            Range templeMm,
+            Range peakPlaceMm,
+            Range peakDropMm,
+            Range weeks,
+            Range bowMm) {}
 
     /** Both ends included. */
     record Range(double min, double max) {}

@@ -1,6 +1,7 @@
 package gyrotaxis.server.book;
 
-import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
+import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import java.time.Clock;
@@ -47,7 +48,7 @@ class BookController {
         ClientBody.Checked c = body.check(true);
         Client client = new Client(UUID.randomUUID(), c.name(), c.wishes(), c.notes(), c.ownHair(), 1, clock.instant());
         book.add(client);
-        keepHead(client, c.head());
+        keepHead(client, c.head(), body.head() != null && body.head().isDrawn());
         return view(client);
     }
 
@@ -58,7 +59,7 @@ class BookController {
         Client changed = book.change(new Client(
                         id, c.name(), c.wishes(), c.notes(), c.ownHair(), body.version(), stored.createdAt()))
                 .orElseThrow(() -> new Stale("Somebody changed " + stored.name() + " in the meantime.", view(stored)));
-        keepHead(changed, c.head());
+        keepHead(changed, c.head(), body.head() != null && body.head().isDrawn());
         return view(changed);
     }
 
@@ -70,13 +71,29 @@ class BookController {
         }
     }
 
-    private void keepHead(Client client, @Nullable HeadMeasures measures) {
-        if (measures == null) {
+    /** Keeps a head as it was taken down today, beside the older ones. */
+    @PostMapping("/{id}/heads")
+    @ResponseStatus(HttpStatus.CREATED)
+    ClientView addHead(@PathVariable UUID id, @RequestBody HeadBody body) {
+        Fields f = new Fields();
+        HeadRecord head = body.check(f, "");
+        Client client = client(id);
+        return f.orRefuse(() -> {
+            keepHead(client, head, true);
+            return view(client);
+        });
+    }
+
+    private void keepHead(Client client, @Nullable HeadRecord taken, boolean isDrawn) {
+        if (taken == null) {
             return;
         }
         List<Head> heads = book.heads(client.id());
-        if (heads.isEmpty() || !heads.get(0).measures().equals(measures)) {
-            book.add(new Head(UUID.randomUUID(), client.id(), clock.instant(), measures));
+        // A form that only has room for the tape must not wipe out what was drawn.
+        HeadRecord record =
+                isDrawn || heads.isEmpty() ? taken : heads.get(0).record().withMeasures(taken.measures());
+        if (heads.isEmpty() || !heads.get(0).record().equals(record)) {
+            book.add(new Head(UUID.randomUUID(), client.id(), clock.instant(), record));
         }
     }
 

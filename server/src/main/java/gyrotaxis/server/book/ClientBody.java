@@ -1,6 +1,6 @@
 package gyrotaxis.server.book;
 
-import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -29,7 +29,7 @@ record ClientBody(
             String wishes,
             String notes,
             OwnHair ownHair,
-            @Nullable HeadMeasures head) {}
+            @Nullable HeadRecord head) {}
 
     /** The checked entries, or all that is wrong with them. */
     Checked check(boolean needsHead) {
@@ -38,7 +38,7 @@ record ClientBody(
         String checkedWishes = f.textOrEmpty("wishes", "What she wants", wishes, LONGEST_WISHES);
         String checkedNotes = f.textOrEmpty("notes", "The note", notes, LONGEST_NOTES);
         OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
-        HeadMeasures measures = head == null ? null : head.check(f, "head.");
+        HeadRecord measures = head == null ? null : head.check(f, "head.");
         if (head == null && needsHead) {
             f.problem("head", "Her measures are missing.");
         }

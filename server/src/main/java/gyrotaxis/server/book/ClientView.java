@@ -19,7 +19,7 @@ record ClientView(
                 c.notes(),
                 OwnHairBody.of(c.ownHair()),
                 heads.stream()
-                        .map(h -> new HeadView(h.id(), h.takenAt(), HeadBody.of(h.measures())))
+                        .map(h -> new HeadView(h.id(), h.takenAt(), HeadBody.of(h.record())))
                         .toList(),
                 c.version());
     }

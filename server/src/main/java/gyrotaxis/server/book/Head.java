@@ -1,6 +1,6 @@
 package gyrotaxis.server.book;
 
-import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -10,6 +10,6 @@ import java.util.UUID;
  * @param id never changes
  * @param clientId whose
  * @param takenAt when
- * @param measures what the tape said
+ * @param record what was taken down
  */
-public record Head(UUID id, UUID clientId, Instant takenAt, HeadMeasures measures) {}
+public record Head(UUID id, UUID clientId, Instant takenAt, HeadRecord record) {}

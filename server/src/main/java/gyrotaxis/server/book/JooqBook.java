@@ -4,12 +4,17 @@ import static gyrotaxis.server.db.Tables.CLIENT;
 import static gyrotaxis.server.db.Tables.HEAD;
 
 import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HairlineShape;
+import gyrotaxis.core.scalp.HairlineShape.Peak;
 import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.scalp.StrandThickness;
 import gyrotaxis.server.db.tables.records.ClientRecord;
-import gyrotaxis.server.db.tables.records.HeadRecord;
+import gyrotaxis.server.shared.Fields;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -21,13 +26,16 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqBook implements Book {
     private final DSLContext db;
+    private final JsonMapper json;
 
-    JooqBook(DSLContext db) {
+    JooqBook(DSLContext db, JsonMapper json) {
         this.db = db;
+        this.json = json;
     }
 
     @Override
@@ -65,14 +73,15 @@ class JooqBook implements Book {
         return db.selectFrom(HEAD)
                 .where(HEAD.CLIENT_ID.eq(clientId))
                 .orderBy(HEAD.TAKEN_AT.desc(), HEAD.ID)
-                .fetch(JooqBook::head);
+                .fetch(this::head);
     }
 
     @Override
     public void add(Head head) {
-        Map<Measure, Double> m = head.measures().byMeasure();
+        Map<Measure, Double> m = head.record().measures().byMeasure();
+        HairlineShape shape = head.record().hairline();
         db.insertInto(HEAD)
-                .set(new HeadRecord(
+                .set(new gyrotaxis.server.db.tables.records.HeadRecord(
                         head.id(),
                         head.clientId(),
                         head.takenAt().atOffset(ZoneOffset.UTC),
@@ -81,7 +90,15 @@ class JooqBook implements Book {
                         m.get(Measure.OVER_TOP),
                         m.get(Measure.ALONG_FRONT),
                         m.get(Measure.ROUND_BACK),
-                        m.get(Measure.NAPE_WIDTH)))
+                        m.get(Measure.NAPE_WIDTH),
+                        shape.leftTempleMm(),
+                        shape.rightTempleMm(),
+                        shape.peak().map(Peak::placeMm).orElse(null),
+                        shape.peak().map(Peak::dropMm).orElse(null),
+                        shape.nape().name(),
+                        json.writeValueAsString(head.record().regions().stream()
+                                .map(RegionBody::of)
+                                .toList())))
                 .execute();
     }
 
@@ -95,13 +112,19 @@ class JooqBook implements Book {
                 c.ownHair().conditions().stream().map(Enum::name).collect(Collectors.joining(" ")),
                 c.version(),
                 c.createdAt().atOffset(ZoneOffset.UTC),
-                c.ownHair().lengthMm());
+                c.ownHair().lengthMm(),
+                c.ownHair().strands().name(),
+                c.ownHair().newGrowthMm(),
+                c.ownHair().matsEasily());
     }
 
     private static Client client(ClientRecord r) {
         OwnHair own = new OwnHair(
                 HairDensity.valueOf(r.getDensity()),
+                StrandThickness.valueOf(r.getStrands()),
                 r.getOwnLengthMm(),
+                r.getNewGrowthMm(),
+                r.getMatsEasily(),
                 Arrays.stream(r.getConditions().split(" "))
                         .filter(s -> !s.isEmpty())
                         .map(ScalpCondition::valueOf)
@@ -116,7 +139,7 @@ class JooqBook implements Book {
                 r.getCreatedAt().toInstant());
     }
 
-    private static Head head(HeadRecord r) {
+    private Head head(gyrotaxis.server.db.tables.records.HeadRecord r) {
         Map<Measure, Double> m = new EnumMap<>(Measure.class);
         put(m, Measure.ROUND, r.getRoundMm());
         put(m, Measure.FRONT_TO_NAPE, r.getFrontToNapeMm());
@@ -124,7 +147,20 @@ class JooqBook implements Book {
         put(m, Measure.ALONG_FRONT, r.getAlongFrontMm());
         put(m, Measure.ROUND_BACK, r.getRoundBackMm());
         put(m, Measure.NAPE_WIDTH, r.getNapeWidthMm());
-        return new Head(r.getId(), r.getClientId(), r.getTakenAt().toInstant(), new HeadMeasures(m));
+        Optional<Peak> peak = r.getPeakPlaceMm() == null || r.getPeakDropMm() == null
+                ? Optional.empty()
+                : Optional.of(new Peak(r.getPeakPlaceMm(), r.getPeakDropMm()));
+        HairlineShape shape = new HairlineShape(
+                r.getLeftTempleMm(), r.getRightTempleMm(), peak, HairlineShape.Nape.valueOf(r.getNape()));
+        Fields f = new Fields();
+        List<Region> regions = Arrays.stream(json.readValue(r.getRegions(), RegionBody[].class))
+                .map(body -> body.check(f, "region"))
+                .toList();
+        return new Head(
+                r.getId(),
+                r.getClientId(),
+                r.getTakenAt().toInstant(),
+                f.orRefuse(() -> new HeadRecord(new HeadMeasures(m), shape, regions)));
     }
 
     private static void put(Map<Measure, Double> measures, Measure measure, @Nullable Double mm) {

@@ -72,10 +72,11 @@ class DemoSeed implements ApplicationRunner {
                         new BriefBody(
                                 c.head(),
                                 c.ownHair(),
+                                p.consultation(),
                                 p.foundation(),
                                 line.toString(),
                                 p.fullness(),
-                                Installer.STYLIST));
+                                p.installer() == null ? Installer.STYLIST : p.installer()));
             }
             f.orRefuse(() -> id);
         }

@@ -1,10 +1,13 @@
 package gyrotaxis.server.demo;
 
-import gyrotaxis.server.bench.BriefBody;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.server.bench.ConsultationBody;
+import gyrotaxis.server.bench.FoundationBody;
 import gyrotaxis.server.book.HeadBody;
 import gyrotaxis.server.book.OwnHairBody;
 import gyrotaxis.server.shelf.HairLineBody;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** The made-up studio as its file tells it; nobody in it is real. */
 record DemoStudio(List<HairLineBody> hairLines, List<DemoClient> clients) {
@@ -14,5 +17,11 @@ record DemoStudio(List<HairLineBody> hairLines, List<DemoClient> clients) {
             String name, String wishes, String notes, OwnHairBody ownHair, HeadBody head, List<DemoPlan> plans) {}
 
     /** A plan; the hair line is told by its name. */
-    record DemoPlan(String name, String hairLine, BriefBody.FoundationBody foundation, double fullness) {}
+    record DemoPlan(
+            String name,
+            String hairLine,
+            FoundationBody foundation,
+            double fullness,
+            @Nullable ConsultationBody consultation,
+            @Nullable Installer installer) {}
 }

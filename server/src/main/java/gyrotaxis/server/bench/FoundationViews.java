@@ -1,0 +1,228 @@
+package gyrotaxis.server.bench;
+
+import static gyrotaxis.server.bench.Flat.hundredth;
+import static gyrotaxis.server.bench.Flat.points;
+import static gyrotaxis.server.bench.Flat.tenth;
+
+import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.care.RowPull;
+import gyrotaxis.core.foundation.Cap;
+import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.OrthographicView;
+import gyrotaxis.core.geometry.SuperEllipsoid;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.scalp.Region;
+import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.core.wear.PartChoice;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Writes the laid foundation down for the front end: map, rows, tails, parts, views. */
+final class FoundationViews {
+    private static final int RIM_POINTS = 72;
+
+    private final InstallPlan plan;
+    private final Scalp scalp;
+
+    FoundationViews(InstallPlan plan) {
+        this.plan = plan;
+        this.scalp = plan.scalp();
+    }
+
+    PlanView.Map map() {
+        List<Region> regions = plan.brief().head().regions();
+        return new PlanView.Map(
+                points(scalp.outline().chart()),
+                points(plan.foundation().braidedEdge()),
+                points(plan.foundation().earLine().chart()),
+                scalp.landmarks().entrySet().stream()
+                        .map(e -> {
+                            Vec2 at = scalp.chart().project(e.getValue());
+                            return new PlanView.Mark(
+                                    e.getKey().name(), e.getKey().words(), tenth(at.x()), tenth(at.y()));
+                        })
+                        .toList(),
+                grips(),
+                IntStream.range(0, regions.size())
+                        .mapToObj(i -> region(i, regions.get(i)))
+                        .toList(),
+                plan.foundation().crossings().stream()
+                        .map(c -> new PlanView.CrossingView(
+                                c.over().toString(),
+                                c.under().toString(),
+                                tenth(c.chart().x()),
+                                tenth(c.chart().y())))
+                        .toList(),
+                plan.foundation().cap().map(Cap::area).map(Flat::points).orElse(List.of()),
+                plan.foundation().mesh().stream()
+                        .flatMap(m ->
+                                Stream.of(tenth(m.chart().x()), tenth(m.chart().y()), tenth(m.radiusMm())))
+                        .toList());
+    }
+
+    /** Where the hairline is taken hold of: the corners at the temples, and the peak. */
+    private List<PlanView.Mark> grips() {
+        List<PlanView.Mark> grips = new ArrayList<>();
+        double corner = scalp.hairline().cornerRad();
+        grips.add(grip("LEFT", "left temple", -corner));
+        grips.add(grip("RIGHT", "right temple", corner));
+        scalp.hairline().peakRad().ifPresent(theta -> grips.add(grip("PEAK", "peak", theta)));
+        return grips;
+    }
+
+    private PlanView.Mark grip(String name, String words, double thetaRad) {
+        Vec2 at = scalp.hairline().chartAt(thetaRad);
+        return new PlanView.Mark(name, words, tenth(at.x()), tenth(at.y()));
+    }
+
+    private PlanView.RegionView region(int index, Region r) {
+        List<Vec2> rim = scalp.chartOf(r);
+        Vec2 middle = rim.stream().reduce(new Vec2(0, 0), Vec2::plus).times(1.0 / rim.size());
+        return new PlanView.RegionView(
+                index,
+                r.kind(),
+                r.kind().words(),
+                r.name(),
+                scalp.placeWords(scalp.chart().lift(middle)),
+                points(rim));
+    }
+
+    List<PlanView.Row> rows() {
+        Map<RowId, Long> stations =
+                plan.stations().stream().collect(Collectors.groupingBy(s -> s.id().row(), Collectors.counting()));
+        Map<RowId, RowPull> pull = plan.pull().stream().collect(Collectors.toMap(RowPull::row, Function.identity()));
+        return plan.foundation().rows().stream()
+                .map(r ->
+                        row(r, stations.getOrDefault(r.id(), 0L).intValue(), Objects.requireNonNull(pull.get(r.id()))))
+                .toList();
+    }
+
+    private PlanView.Row row(Row r, int stations, RowPull pull) {
+        return new PlanView.Row(
+                r.id().toString(),
+                r.id().words(),
+                r.id().section(),
+                r.use(),
+                tenth(r.lengthMm()),
+                tenth(r.stripWidthMm()),
+                tenth(r.braidWidthMm()),
+                r.joins().map(RowId::toString).orElse(null),
+                stations,
+                plan.braiding().order().indexOf(r.id()) + 1,
+                hundredth(pull.gramsPerCm()),
+                hundredth(pull.limitGramsPerCm()),
+                hundredth(pull.share()),
+                scalp.placeWords(r.path().start()),
+                points(r.path().chart()));
+    }
+
+    List<PlanView.Part> parts() {
+        List<LaidPart> laid = plan.foundation().parts();
+        return IntStream.range(0, laid.size())
+                .mapToObj(i -> part(i, laid.get(i)))
+                .toList();
+    }
+
+    private PlanView.Part part(int i, LaidPart p) {
+        return new PlanView.Part(
+                i + 1,
+                plan.brief().foundation().parts().indexOf(p.asked()),
+                tenth(p.path().lengthMm()),
+                tenth(p.gap().openMm()),
+                tenth(p.gap().narrowestMm()),
+                tenth(p.gap().meanMm()),
+                p.isOpen(),
+                p.gap().left().toString(),
+                p.gap().right().toString(),
+                points(p.path().chart()));
+    }
+
+    List<PlanView.Gap> gaps() {
+        return plan.partChoices().stream().map(FoundationViews::gap).toList();
+    }
+
+    private static PlanView.Gap gap(PartChoice c) {
+        return new PlanView.Gap(
+                c.gap().left().toString(),
+                c.gap().right().toString(),
+                tenth(c.openMm()),
+                tenth(c.gap().narrowestMm()),
+                tenth(c.gap().meanMm()),
+                c.readsAsSkin(),
+                c.stoppedBy().map(RowId::words).orElse(null));
+    }
+
+    List<PlanView.TailView> tails() {
+        return plan.braiding().tails().stream().map(this::tail).toList();
+    }
+
+    private PlanView.TailView tail(Tail t) {
+        double receiving =
+                t.into().flatMap(plan.foundation()::row).map(Row::lengthMm).orElse(1.0);
+        return new PlanView.TailView(
+                t.row().toString(),
+                t.end(),
+                t.end().words(),
+                t.into().map(RowId::toString).orElse(null),
+                tenth(t.entryMm()),
+                hundredth(t.entryMm() / receiving),
+                tenth(t.bulk()),
+                t.origin(),
+                t.thread().map(p -> points(p.chart())).orElse(List.of()));
+    }
+
+    List<PlanView.Updo> updos() {
+        return plan.updos().stream()
+                .map(u -> new PlanView.Updo(
+                        u.way(),
+                        u.way().words(),
+                        u.works(),
+                        tenth(u.coveredMm()),
+                        tenth(u.rowsMm()),
+                        tenth(u.bareMm()),
+                        u.rowsShowing().stream().map(RowId::toString).toList(),
+                        u.tailsShowing().stream().map(RowId::toString).toList()))
+                .toList();
+    }
+
+    List<PlanView.View> views() {
+        return Stream.of(OrthographicView.BACK, OrthographicView.TOP, OrthographicView.LEFT, OrthographicView.RIGHT)
+                .map(this::view)
+                .toList();
+    }
+
+    private PlanView.View view(OrthographicView from) {
+        SuperEllipsoid s = scalp.surface();
+        return new PlanView.View(
+                from.name().toLowerCase(Locale.ROOT),
+                points(from.outline(s, RIM_POINTS)),
+                Flat.pieces(from.visible(s, scalp.outline().space())),
+                plan.foundation().rows().stream()
+                        .map(r -> viewRow(from, s, r))
+                        .filter(r -> !r.pieces().isEmpty())
+                        .toList(),
+                points(plan.stations().stream()
+                        .map(Station::space)
+                        .filter(p -> from.sees(s, p))
+                        .map(from::project)
+                        .toList()));
+    }
+
+    private static PlanView.ViewRow viewRow(OrthographicView from, SuperEllipsoid s, Row row) {
+        return new PlanView.ViewRow(
+                row.id().toString(),
+                tenth(row.braidWidthMm()),
+                Flat.pieces(from.visible(s, row.path().space())));
+    }
+}

@@ -1,0 +1,219 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Plus, X } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { api } from '../../api/client';
+import type { Brief, Comparison, Family, Foundation } from '../../api/types';
+import { mmPer } from '../../lib/length';
+import { formatMinutes } from '../../lib/time';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Field';
+import { useLengths, usePrefs } from '../../ui/prefs';
+import { SCREEN } from '../../viz/palette';
+import { ScalpChart, SHEET } from '../../viz/ScalpChart';
+import { patternsQuery } from './bench.queries';
+import { withBack } from './foundationEdits';
+import { useBench } from './useBench';
+
+const FAMILY_WORDS: Record<Family, string> = {
+  STRAIGHT: 'straight back',
+  SWITCHBACK: 'switchback',
+  CROSS_TIED: 'cross-tied',
+  SPIRAL: 'spiral',
+  CAPPED: 'cap-backed',
+  WEFTED: 'weft-backed',
+};
+const FAMILIES = Object.keys(FAMILY_WORDS) as Family[];
+const MOST = 3;
+const AS_NOW = 'now';
+
+/** Two or three foundations side by side on the same head: maps, figures and reasons; one of them is chosen. */
+export function Compare() {
+  const brief = useBench((b) => b.brief);
+  const change = useBench((b) => b.change);
+  const close = useBench((b) => b.compare);
+  const [columns, setColumns] = useState<string[]>(() => [AS_NOW, alternativeTo(brief)]);
+  const patterns = useQuery(patternsQuery());
+  const foundations = useMemo(
+    () =>
+      columns.map((key) => {
+        if (key === AS_NOW) return brief.foundation;
+        const kept = patterns.data?.find((p) => p.id === key);
+        return kept ? kept.foundation : ofFamily(brief, key as Family);
+      }),
+    [columns, brief, patterns.data],
+  );
+  const compared = useQuery({
+    queryKey: ['compare', brief, foundations],
+    queryFn: () => api.compare({ brief, foundations }),
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+    retry: false,
+  });
+  const options = [
+    { value: AS_NOW, words: 'as it is now' },
+    ...FAMILIES.map((f) => ({ value: f as string, words: FAMILY_WORDS[f] })),
+    ...(patterns.data ?? []).map((p) => ({ value: p.id, words: `mine: ${p.name}` })),
+  ];
+  const choose = (foundation: Foundation) => {
+    change('choose foundation', (b) => ({ ...b, foundation }));
+    close(false);
+  };
+
+  return (
+    <section aria-label="Compare foundations" className="flex min-h-0 flex-1 flex-col bg-sheet">
+      <header className="flex items-center gap-3 border-b border-line px-4 py-2">
+        <h2 className="text-lg font-semibold">Compare foundations on this head</h2>
+        <span className="grow" />
+        {columns.length < MOST && (
+          <Button onClick={() => setColumns([...columns, 'SWITCHBACK'])}>
+            <Plus size={15} aria-hidden /> a third
+          </Button>
+        )}
+        <Button look="quiet" onClick={() => close(false)}>
+          <X size={15} aria-hidden /> back to the bench
+        </Button>
+      </header>
+      {compared.error && (
+        <p role="alert" className="m-3 rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
+          {compared.error.message} The last comparison that worked is shown.
+        </p>
+      )}
+      <div className="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3">
+        <div className="grid gap-4" style={grid(columns.length)}>
+          <span aria-hidden />
+          {columns.map((key, i) => (
+            <div key={i} className="flex flex-col gap-2">
+              <Choice
+                label={`Foundation ${i + 1}`}
+                value={key}
+                options={options}
+                onChoose={(v) => setColumns(columns.map((c, k) => (k === i ? v : c)))}
+              />
+              <Map compared={compared.data} index={i} />
+              <div className="flex gap-2">
+                <Button
+                  look="main"
+                  className="flex-1"
+                  disabled={key === AS_NOW}
+                  onClick={() => choose(foundations[i] ?? brief.foundation)}
+                >
+                  {key === AS_NOW ? 'on the bench now' : 'Choose this one'}
+                </Button>
+                {columns.length > 2 && (
+                  <Button
+                    look="quiet"
+                    aria-label={`Take away foundation ${i + 1}`}
+                    onClick={() => setColumns(columns.filter((_, k) => k !== i))}
+                  >
+                    <X size={15} />
+                  </Button>
+                )}
+              </div>
+            </div>
+          ))}
+        </div>
+        {compared.data && <Figures compared={compared.data} />}
+      </div>
+    </section>
+  );
+}
+
+const grid = (columns: number) => ({
+  gridTemplateColumns: `11rem repeat(${columns}, minmax(0, 1fr))`,
+});
+
+const alternativeTo = (brief: Brief): Family =>
+  brief.foundation.back?.family === 'SWITCHBACK' ? 'STRAIGHT' : 'SWITCHBACK';
+
+/** The same brief braided after another family; what that family cannot carry is left away. */
+function ofFamily(brief: Brief, family: Family): Foundation {
+  const { foundation } = withBack(brief, { family });
+  return family === 'SPIRAL'
+    ? { ...foundation, parts: [], overlaysMm: [], tails: [], edits: [] }
+    : { ...foundation, tails: [], edits: [] };
+}
+
+function Map({ compared, index }: { compared: Comparison | undefined; index: number }) {
+  const { unit, fingerMm, isTurned } = usePrefs();
+  const plan = compared?.plans[index];
+  if (!plan) return <div className="h-72 rounded-md bg-ground" />;
+  return (
+    <svg
+      viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
+      className="h-72 w-full rounded-md bg-ground"
+      role="img"
+      aria-label={`Map of foundation ${index + 1}`}
+    >
+      <ScalpChart
+        plan={plan}
+        palette={SCREEN}
+        layers={{ stations: false, names: false }}
+        isTurned={isTurned}
+        unit={unit}
+        unitMm={mmPer(unit, fingerMm)}
+      />
+    </svg>
+  );
+}
+
+function Figures({ compared }: { compared: Comparison }) {
+  const lengths = useLengths();
+  const say = (kind: Comparison['figures'][number]['kind'], v: number) =>
+    kind === 'LENGTH_MM'
+      ? lengths.say(v)
+      : kind === 'MINUTES'
+        ? formatMinutes(v)
+        : kind === 'RATIO'
+          ? v.toFixed(1)
+          : String(Math.round(v));
+  const style = grid(compared.plans.length);
+  return (
+    <table className="mt-4 block w-full">
+      <tbody className="block">
+        {compared.figures.map((f) => {
+          const best =
+            f.better === 'LESS'
+              ? Math.min(...f.values)
+              : f.better === 'MORE'
+                ? Math.max(...f.values)
+                : undefined;
+          return (
+            <tr
+              key={f.what}
+              className={`grid items-baseline gap-4 border-b border-line py-1 ${f.differs ? '' : 'text-soft'}`}
+              style={style}
+            >
+              <th className="text-left text-sm font-normal">{f.what}</th>
+              {f.values.map((v, i) => (
+                <td key={i} className="text-lg leading-tight font-semibold">
+                  {f.differs && v === best && (
+                    <span aria-label="better" title="better" className="mr-1 text-thread-deep">
+                      ◆
+                    </span>
+                  )}
+                  {say(f.kind, v)}
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+        <tr className="grid gap-4 py-2" style={style}>
+          <th className="text-left text-sm font-normal">to mind</th>
+          {compared.plans.map((p, i) => (
+            <td key={i}>
+              <ul className="flex flex-col gap-1 text-sm leading-snug">
+                {p.findings
+                  .filter((f) => f.code !== 'CARE')
+                  .map((f) => (
+                    <li key={f.reason} className={f.severity === 'HINT' ? 'text-soft' : ''}>
+                      {f.severity === 'HINT' ? '○' : '▲'} {f.reason}
+                    </li>
+                  ))}
+              </ul>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  );
+}

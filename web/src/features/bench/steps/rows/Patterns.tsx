@@ -1,0 +1,75 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Columns3, Save, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { api } from '../../../../api/client';
+import { Problem } from '../../../../api/problems';
+import { Button } from '../../../../ui/Button';
+import { TextField } from '../../../../ui/Field';
+import { patternsQuery } from '../../bench.queries';
+import { useBench } from '../../useBench';
+
+/** Foundations that this stylist keeps as patterns of her own: laid on another head, they fit themselves to it. */
+export function Patterns() {
+  const patterns = useQuery(patternsQuery());
+  const foundation = useBench((b) => b.brief.foundation);
+  const change = useBench((b) => b.change);
+  const compare = useBench((b) => b.compare);
+  const [name, setName] = useState('');
+  const queries = useQueryClient();
+  const refresh = () => void queries.invalidateQueries({ queryKey: ['patterns'] });
+  const keep = useMutation({
+    mutationFn: () => api.keepPattern({ name, foundation }),
+    onSuccess: () => {
+      setName('');
+      refresh();
+    },
+  });
+  const remove = useMutation({ mutationFn: api.removePattern, onSuccess: refresh });
+  const error = keep.error instanceof Problem ? keep.error : undefined;
+  return (
+    <section aria-label="My patterns" className="flex flex-col gap-2 border-t border-line pt-3">
+      <h3 className="font-semibold">My patterns</h3>
+      {patterns.data?.map((p) => (
+        <div key={p.id} className="flex items-center gap-1">
+          <Button
+            className="min-w-0 flex-1 justify-start"
+            onClick={() => change('pattern', (b) => ({ ...b, foundation: p.foundation }))}
+          >
+            <span className="truncate">{p.name}</span>
+          </Button>
+          <button
+            type="button"
+            aria-label={`Throw away ${p.name}`}
+            className="rounded p-1.5 hover:bg-well"
+            onClick={() => remove.mutate(p.id)}
+          >
+            <Trash2 size={15} />
+          </button>
+        </div>
+      ))}
+      <form
+        className="flex items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          keep.mutate();
+        }}
+      >
+        <div className="min-w-0 flex-1">
+          <TextField
+            label="Keep this one as"
+            value={name}
+            maxLength={80}
+            onChange={(e) => setName(e.target.value)}
+            error={error?.at('name')?.message ?? error?.message}
+          />
+        </div>
+        <Button type="submit" aria-label="Keep the pattern" disabled={keep.isPending}>
+          <Save size={15} aria-hidden />
+        </Button>
+      </form>
+      <Button onClick={() => compare(true)}>
+        <Columns3 size={15} aria-hidden /> Compare foundations
+      </Button>
+    </section>
+  );
+}

@@ -1,0 +1,178 @@
+import { ArrowLeft, ArrowRight, Combine, Repeat2, Scissors, Split, Undo } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { Plan, PlanRow, RowEdit, TailEnd } from '../../../../api/types';
+import { plural } from '../../../../lib/time';
+import { Button } from '../../../../ui/Button';
+import { Choice } from '../../../../ui/Field';
+import { useLengths } from '../../../../ui/prefs';
+import { withEdit, withFoundation, withMove, withoutTail, withTail } from '../../foundationEdits';
+import { useBench, useComputed } from '../../useBench';
+
+const MOVE_MM = 3;
+const WIDER = 1.2;
+const NARROWER = 1 / WIDER;
+const EARLIER = 0.75;
+
+const SECURED: { end: TailEnd; words: string }[] = [
+  { end: 'STITCHED', words: 'stitch' },
+  { end: 'PINNED', words: 'pin' },
+  { end: 'BANDED', words: 'band' },
+  { end: 'PONYTAIL', words: 'ponytail' },
+];
+
+/** The row in her hand: moved, resized, turned, parted, and where its tail goes. */
+export function RowEntry() {
+  const { plan } = useComputed();
+  const heldRow = useBench((b) => b.heldRow);
+  const edits = useBench((b) => b.brief.foundation.edits)?.length ?? 0;
+  const change = useBench((b) => b.change);
+  const row = plan?.rows.find((r) => r.id === heldRow);
+  return (
+    <>
+      {plan && row ? (
+        <HeldRow plan={plan} row={row} />
+      ) : (
+        <p className="text-sm text-soft">Touch a row on the map to take it in hand.</p>
+      )}
+      {edits > 0 && (
+        <Button
+          onClick={() => change('all edits', (b) => withFoundation(b, { edits: [] }))}
+          className="self-start"
+        >
+          <Undo size={14} aria-hidden /> Undo {plural(edits, 'change')} to single rows
+        </Button>
+      )}
+    </>
+  );
+}
+
+function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
+  const change = useBench((b) => b.change);
+  const lengths = useLengths();
+  const edit = (kind: NonNullable<RowEdit['kind']>, amount: number) =>
+    change(`edit ${kind} ${row.id}`, (b) => withEdit(b, { row: row.id, kind, amount }));
+  const move = (mm: number) => change(`move ${row.id}`, (b) => withMove(b, row.id, mm));
+  const isLevel = row.section === 'PASS';
+  return (
+    <>
+      <div>
+        <h3 className="text-lg leading-tight font-semibold first-letter:uppercase">{row.words}</h3>
+        <p className="text-sm text-soft">
+          {lengths.say(row.lengthMm)} long, from a strip {lengths.say(row.stripWidthMm)} wide;
+          starts {row.place}
+        </p>
+      </div>
+      <div className="grid grid-cols-2 gap-1">
+        <Key words={isLevel ? 'up' : 'to her left'} onPress={() => move(-MOVE_MM)}>
+          <ArrowLeft size={14} aria-hidden />
+        </Key>
+        <Key words={isLevel ? 'down' : 'to her right'} onPress={() => move(MOVE_MM)}>
+          <ArrowRight size={14} aria-hidden />
+        </Key>
+        <Key words="wider" onPress={() => edit('RESIZE', WIDER)} />
+        <Key words="narrower" onPress={() => edit('RESIZE', NARROWER)} />
+        <Key words="other way" onPress={() => edit('REVERSE', 0)}>
+          <Repeat2 size={14} aria-hidden />
+        </Key>
+        <Key words="end earlier" onPress={() => edit('END_EARLIER', EARLIER)}>
+          <Scissors size={14} aria-hidden />
+        </Key>
+        <Key words="part in two" onPress={() => edit('SPLIT', 0)}>
+          <Split size={14} aria-hidden />
+        </Key>
+        <Key words="join the next" onPress={() => edit('JOIN_NEXT', 0)}>
+          <Combine size={14} aria-hidden />
+        </Key>
+      </div>
+      {row.joins === null && <TailEntry plan={plan} row={row} />}
+    </>
+  );
+}
+
+function Key(props: { words: string; onPress: () => void; children?: ReactNode }) {
+  return (
+    <Button onClick={props.onPress}>
+      {props.children} {props.words}
+    </Button>
+  );
+}
+
+function TailEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
+  const change = useBench((b) => b.change);
+  const tool = useBench((b) => b.tool);
+  const take = useBench((b) => b.take);
+  const choices = useBench((b) => b.brief.foundation.tails);
+  const { problem } = useComputed();
+  const tail = plan.tails.find((t) => t.row === row.id);
+  const chosen = choices?.findIndex((t) => t.row === row.id) ?? -1;
+  const choice = chosen >= 0 ? choices?.[chosen] : undefined;
+  const isPicking = tool?.kind === 'tail' && tool.row === row.id;
+  const send = (end: TailEnd, into: string | null) =>
+    change(`tail ${row.id}`, (b) => withTail(b, row.id, end, into));
+  const error = problem?.at(`foundation.tails[${chosen}].into`)?.message;
+  return (
+    <section aria-label="Its tail" className="flex flex-col gap-2 border-t border-line pt-3">
+      <h3 className="font-semibold">Its tail</h3>
+      {tail && (
+        <p className="text-sm">
+          {tail.endWords}
+          {tail.into && <strong> {plan.rows.find((r) => r.id === tail.into)?.words}</strong>}
+          {tail.into && `, ${tail.bulk.toFixed(1)} times as thick there`}
+          <span className="text-soft">
+            {tail.origin === 'CHOSEN'
+              ? ' (your choice)'
+              : tail.origin === 'PATTERN'
+                ? ' (by the pattern)'
+                : ' (suggested)'}
+          </span>
+        </p>
+      )}
+      <Button
+        look={isPicking ? 'main' : 'plain'}
+        aria-pressed={isPicking}
+        onClick={() => take(isPicking ? undefined : { kind: 'tail', row: row.id, end: 'FED' })}
+      >
+        {isPicking ? 'Now touch the row that takes it' : 'Feed it into a row on the map'}
+      </Button>
+      <Choice
+        label="or into"
+        value={choice?.into ?? ''}
+        options={[
+          { value: '', words: 'where it is suggested' },
+          ...plan.rows
+            .filter((r) => r.id !== row.id && r.section !== 'INDIVIDUAL')
+            .map((r) => ({ value: r.id, words: r.words })),
+        ]}
+        onChoose={(into) =>
+          into === ''
+            ? change(`tail ${row.id}`, (b) => withoutTail(b, row.id))
+            : send(
+                plan.rows.find((r) => r.id === into)?.section === 'PASS' ? 'THREADED' : 'FED',
+                into,
+              )
+        }
+        error={error}
+      />
+      <div className="flex flex-wrap gap-1" role="group" aria-label="Secure it">
+        {SECURED.map((s) => (
+          <Button
+            key={s.end}
+            aria-pressed={choice?.end === s.end}
+            look={choice?.end === s.end ? 'main' : 'plain'}
+            onClick={() => send(s.end, null)}
+          >
+            {s.words}
+          </Button>
+        ))}
+        {choice && (
+          <Button
+            look="quiet"
+            onClick={() => change(`tail ${row.id}`, (b) => withoutTail(b, row.id))}
+          >
+            as suggested
+          </Button>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,125 @@
+import { OrbitControls } from '@react-three/drei';
+import { Canvas } from '@react-three/fiber';
+import { useEffect, useMemo } from 'react';
+import { BufferAttribute, BufferGeometry, CatmullRomCurve3, TubeGeometry, Vector3 } from 'three';
+import type { Solid } from '../api/types';
+import { toScene } from '../lib/scene';
+
+const CLAY = '#d3b79d';
+const PLAIT = '#2b211b';
+const THREAD = '#e8a013';
+const TAIL = '#4657c4';
+const CHALK = '#fffdf6';
+const INK = '#11201a';
+
+interface Props {
+  solid: Solid;
+  heldRow?: string | undefined;
+}
+
+/** The head in the round, to be turned by hand, wheel and arrow keys. */
+export function HeadView({ solid, heldRow }: Props) {
+  return (
+    <div
+      className="min-h-0 min-w-0 flex-1"
+      role="img"
+      aria-label="The head in the round, with its rows; drag to turn it"
+    >
+      <Canvas camera={{ position: [0, 160, -330], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
+        <ambientLight intensity={1.4} />
+        <directionalLight position={[200, 400, 200]} intensity={1.6} />
+        <directionalLight position={[-250, 150, -250]} intensity={1.1} />
+        <Skull solid={solid} />
+        <Line flat={solid.hairline} width={1} colour={INK} />
+        <Line flat={solid.earLine} width={0.7} colour={INK} />
+        {solid.parts.map((p, i) => (
+          <Line key={i} flat={p} width={2.2} colour={CHALK} />
+        ))}
+        {solid.rows.map((r) => (
+          <Line
+            key={r.id}
+            flat={r.path}
+            width={r.braidWidthMm / 2}
+            colour={r.id === heldRow ? THREAD : PLAIT}
+          />
+        ))}
+        {solid.tails.map((t, i) => (
+          <Line key={i} flat={t} width={1.1} colour={TAIL} lift={6} />
+        ))}
+        <Beads flat={solid.stations} />
+        <OrbitControls makeDefault enablePan={false} minDistance={190} maxDistance={600} />
+      </Canvas>
+    </div>
+  );
+}
+
+function Skull({ solid }: { solid: Solid }) {
+  const geometry = useMemo(() => {
+    const { rings, sectors } = solid;
+    const index: number[] = [];
+    for (let i = 0; i < rings; i++) {
+      for (let j = 0; j < sectors; j++) {
+        const a = i * sectors + j;
+        const b = i * sectors + ((j + 1) % sectors);
+        index.push(a, b, a + sectors, b, b + sectors, a + sectors);
+      }
+    }
+    const g = new BufferGeometry();
+    g.setAttribute('position', new BufferAttribute(toScene(solid.surface), 3));
+    g.setIndex(index);
+    g.computeVertexNormals();
+    return g;
+  }, [solid]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <mesh geometry={geometry}>
+      <meshStandardMaterial color={CLAY} roughness={0.9} side={2} />
+    </mesh>
+  );
+}
+
+interface LineProps {
+  flat: number[];
+  width: number;
+  colour: string;
+  /** How far over the scalp it runs, mm. */
+  lift?: number;
+}
+
+function Line({ flat, width, colour, lift = 0 }: LineProps) {
+  const geometry = useMemo(() => {
+    const xyz = toScene(flat);
+    const points: Vector3[] = [];
+    for (let i = 0; i + 2 < xyz.length; i += 3) {
+      const p = new Vector3(xyz[i], xyz[i + 1], xyz[i + 2]);
+      points.push(p.setLength(p.length() + lift));
+    }
+    return new TubeGeometry(new CatmullRomCurve3(points), Math.max(8, points.length), width, 6);
+  }, [flat, width, lift]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <mesh geometry={geometry}>
+      <meshStandardMaterial color={colour} roughness={0.8} />
+    </mesh>
+  );
+}
+
+function Beads({ flat }: { flat: number[] }) {
+  const geometry = useMemo(() => {
+    const g = new BufferGeometry();
+    const xyz = toScene(flat);
+    // A little over the plaits, or half of each bead would lie inside them.
+    for (let i = 0; i + 2 < xyz.length; i += 3) {
+      const p = new Vector3(xyz[i], xyz[i + 1], xyz[i + 2]);
+      p.setLength(p.length() + 5).toArray(xyz, i);
+    }
+    g.setAttribute('position', new BufferAttribute(xyz, 3));
+    return g;
+  }, [flat]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <points geometry={geometry}>
+      <pointsMaterial color={CHALK} size={5} />
+    </points>
+  );
+}
