@@ -45,6 +45,7 @@ export function RegionMark({ kind, rim, palette, isHeld = false }: Props) {
       <path
         d={pathData(rim, true)}
         fill={`url(#${id})`}
+        fillOpacity={0.85}
         stroke={isHeld ? palette.held : palette.chalk}
         strokeWidth={isHeld ? 2.4 : 1.2}
         strokeLinejoin="round"

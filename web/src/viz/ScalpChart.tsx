@@ -68,15 +68,6 @@ export function ScalpChart(props: Props) {
               isOpen={part.isOpen}
             />
           ))}
-          {plan.map.regions.map((r) => (
-            <RegionMark
-              key={r.index}
-              kind={r.kind}
-              rim={r.rim}
-              palette={palette}
-              isHeld={r.index === props.heldRegion}
-            />
-          ))}
           {rows.map((row) => (
             <RowBraid
               key={row.id}
@@ -88,6 +79,15 @@ export function ScalpChart(props: Props) {
               isHeld={row.id === heldRow}
               data-row={row.id}
               {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}
+            />
+          ))}
+          {plan.map.regions.map((r) => (
+            <RegionMark
+              key={r.index}
+              kind={r.kind}
+              rim={r.rim}
+              palette={palette}
+              isHeld={r.index === props.heldRegion}
             />
           ))}
           <path

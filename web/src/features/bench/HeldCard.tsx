@@ -11,6 +11,8 @@ export function HeldCard({ plan }: { plan: Plan }) {
   const row = plan.rows.find((r) => r.id === heldRow);
   const heldStation = useBench((b) => b.heldStation);
   const station = plan.stations.find((s) => s.id === heldStation);
+  // The tab for one row says it all already.
+  const isTold = useBench((b) => b.step === 'foundation' && b.rowTab === 'row');
   const rowOfStation = station && plan.rows.find((r) => r.id === station.row);
 
   if (station && rowOfStation) {
@@ -26,7 +28,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
       </Card>
     );
   }
-  if (row) {
+  if (row && !isTold) {
     return (
       <Card title={row.words}>
         <Fact name="length" words={lengths.say(row.lengthMm)} />
@@ -58,7 +60,7 @@ function Card({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div
       role="status"
-      className="pointer-events-none absolute right-3 bottom-3 w-56 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
+      className="pointer-events-none absolute right-30 bottom-3 w-52 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
     >
       <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>
       <dl className="grid grid-cols-2 gap-x-4 gap-y-1">{children}</dl>

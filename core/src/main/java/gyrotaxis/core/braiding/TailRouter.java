@@ -44,7 +44,7 @@ public final class TailRouter {
     /** A tail shorter than this past the entry slips out again, mm. ASSUMPTION: two fingers. */
     public static final double GRIP_MM = 35;
 
-    /** A tail this long can be laid down under an overlay, mm. ASSUMPTION: it is plaited a short way. */
+    /** A tail this long can be laid down under an overlay, mm, and takes up half of it to either side. ASSUMPTION. */
     private static final double LAID_MM = 15;
 
     /** Where along a row tails usually enter. */
@@ -52,6 +52,9 @@ public final class TailRouter {
 
     /** Millimetres of way that missing the usual entry by the whole row counts for. */
     private static final double ENTRY_WEIGHT_MM = 30;
+
+    /** Places for individuals within one grip: their tails are thin and lie closer. ASSUMPTION: three. */
+    private static final int FINE_PLACES = 3;
 
     /** Only so many of the nearest places are looked at for each tail. */
     private static final int NEAREST = 14;
@@ -154,8 +157,8 @@ public final class TailRouter {
         return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), 1, origin);
     }
 
-    /** A place on a receiving row that can take one tail. */
-    private record Place(Row row, double alongMm, Vec2 chart, Vec3 space) {}
+    /** A place on a receiving row that can take one tail; a fine one only that of an individual. */
+    private record Place(Row row, double alongMm, boolean isFine, Vec2 chart, Vec3 space) {}
 
     private void suggest() {
         List<Row> open = foundation.rows().stream()
@@ -210,18 +213,24 @@ public final class TailRouter {
     }
 
     private List<Place> places() {
+        boolean hasPlaits = !foundation.rowsOf(Section.INDIVIDUAL).isEmpty();
         List<Place> places = new ArrayList<>();
         for (Row row : foundation.rows()) {
             if (row.use() == RowUse.PLAITED || row.use() == RowUse.SHOWN) {
                 continue;
             }
             double length = row.lengthMm();
-            int n = (int) Math.max(1, Math.floor(length / GRIP_MM));
+            double pitch = GRIP_MM / FINE_PLACES;
+            int n = (int) Math.max(1, Math.floor(length / GRIP_MM)) * FINE_PLACES;
             for (int k = 0; k < n; k++) {
+                boolean isFine = k % FINE_PLACES != FINE_PLACES / 2;
                 // The last place ends with the row; one on a short row lies three quarters along.
-                double along = n == 1 ? USUAL_ENTRY * length : length - GRIP_MM * (n - k - 0.5);
-                Path upTo = row.path().between(0, along);
-                places.add(new Place(row, along, upTo.chart().get(upTo.chart().size() - 1), upTo.end()));
+                double along = n == FINE_PLACES ? USUAL_ENTRY * length : length - pitch * (n - k - 0.5);
+                if (!isFine || (hasPlaits && n > FINE_PLACES)) {
+                    Path upTo = row.path().between(0, along);
+                    places.add(new Place(
+                            row, along, isFine, upTo.chart().get(upTo.chart().size() - 1), upTo.end()));
+                }
             }
         }
         return places;
@@ -242,15 +251,25 @@ public final class TailRouter {
             Place p = places.get(j);
             if (p.row().id().section() == Section.PASS || !crosses(row, p)) {
                 bulk[j] = 1 + ratio(row, p.row()) + bulkThere(p);
-                way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - USUAL_ENTRY);
+                if (runsBeside(row, p.row())) {
+                    way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - USUAL_ENTRY);
+                }
             }
         }
+    }
+
+    /** Whether one row is the other's neighbour: its tail then usually enters three quarters along. */
+    private static boolean runsBeside(Row row, Row other) {
+        return row.id().section() == other.id().section();
     }
 
     /** Into rows that are braided later; under a pass always, since threading comes last. */
     private boolean mayGo(Row row, Place p, List<RowId> order) {
         RowId id = row.id();
         RowId into = p.row().id();
+        if (p.isFine() && id.section() != Section.INDIVIDUAL) {
+            return false;
+        }
         if (id.equals(into) || (id.section() == into.section() && Math.abs(id.number() - into.number()) != 1)) {
             return false;
         }
@@ -320,7 +339,8 @@ public final class TailRouter {
         boolean gathers = into.id().section() == Section.COLLECTOR;
         double sum = 1;
         for (Tail t : tails.values()) {
-            boolean liesHere = gathers ? t.entryMm() <= alongMm : Math.abs(t.entryMm() - alongMm) < GRIP_MM;
+            double reach = t.end() == TailEnd.LAID ? LAID_MM / 2 : GRIP_MM;
+            boolean liesHere = gathers ? t.entryMm() <= alongMm : Math.abs(t.entryMm() - alongMm) < reach;
             if (t.into().equals(Optional.of(into.id())) && liesHere) {
                 sum += ratio(foundation.row(t.row()).orElseThrow(), into);
             }

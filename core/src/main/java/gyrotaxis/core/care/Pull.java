@@ -5,7 +5,9 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;
@@ -36,6 +38,11 @@ public final class Pull {
 
     /** What is left of the limit over a thin or tender region, and on thin edges. ASSUMPTION. */
     private static final double SPARED = 0.6;
+
+    /** The strip of scalp that the limits are meant for, mm. ASSUMPTION: as for the usual spacings. */
+    private static final double USUAL_STRIP_MM = HookingPlan.USUAL_STRIP_MM;
+
+    private static final Interval GATHERED = new Interval(0.6, 1.6);
 
     private static final double NAPE_FROM = 0.85;
     private static final double MM_PER_CM = 10;
@@ -96,6 +103,15 @@ public final class Pull {
                 isAtEdge ? edgeAngle(row.path()) : 0,
                 isAtEdge,
                 loadsNape);
+    }
+
+    /** How much of a row runs through regions that are to be spared, in [0, 1]. */
+    private double sparedPart(Row row) {
+        List<Vec2> line = row.path().chart();
+        long inside = line.stream()
+                .filter(p -> spared.stream().anyMatch(rim -> contains(rim, p)))
+                .count();
+        return (double) inside / line.size();
     }
 
     private static double limit(HairDensity density) {

@@ -27,7 +27,7 @@ final class TailFindings {
     static final double HUMP_BULK = 2.9;
 
     /** More tails than this gathering at the nape hump even when they are spread. ASSUMPTION. */
-    static final int HUMP_TAILS = 5;
+    static final int HUMP_TAILS = 6;
 
     /** Bulk that shows through curly hair even on top. ASSUMPTION. */
     static final double GROWN_BULK = 6;
@@ -153,7 +153,7 @@ final class TailFindings {
         }
         list.add(
                 Code.HUMP,
-                Severity.WARNING,
+                bulk > HUMP_BULK ? Severity.WARNING : Severity.HINT,
                 FindingList.row(atNape.get(0).row()),
                 String.format(
                         Locale.ROOT,
