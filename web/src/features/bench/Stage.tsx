@@ -136,7 +136,7 @@ export const Stage = memo(function Stage() {
               onStation={holdStation}
             >
               <RowHandles plan={plan} onTake={takeRow} onHold={holdRow} />
-              {step !== 'head' && <EarLineHandle plan={plan} />}
+              <EarLineHandle plan={plan} />
               {step !== 'head' && <PartHandles plan={plan} isTurned={isTurned} />}
               {step === 'head' && <HairlineHandles plan={plan} isTurned={isTurned} />}
               {step === 'head' && <RegionHandles plan={plan} isTurned={isTurned} />}

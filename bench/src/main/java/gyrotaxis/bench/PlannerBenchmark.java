@@ -1,6 +1,5 @@
 package gyrotaxis.bench;
 
-import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
@@ -12,7 +11,6 @@ import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.FittedHead;
 import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
-import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -54,14 +52,8 @@ public class PlannerBenchmark {
     public void setUp() {
         HairLine hair = new HairLine(
                 "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
-        brief = new InstallBrief(
-                HEAD,
-                OwnHair.ordinary(),
-                FoundationBrief.of(rows, rows / 3 + 1, 12),
-                hair,
-                0,
-                fullness,
-                Installer.STYLIST);
+        brief = InstallBrief.of(HEAD, FoundationBrief.of(rows, rows / 3 + 1, 12), hair)
+                .withFullness(fullness);
         fitted = HeadFitter.fit(HEAD);
         System.out.println(planner.plan(brief).stations().size() + " stations");
         assert HookingPlan.FULLNESS.contains(fullness);

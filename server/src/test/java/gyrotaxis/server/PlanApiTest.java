@@ -28,7 +28,7 @@ class PlanApiTest {
                 .isEqualTo(ledger.path("neededLoops").asInt()
                         + ledger.path("leftOverLoops").asInt());
         assertThat(plan.path("map").path("outline").size()).isGreaterThan(200);
-        assertThat(plan.path("views")).hasSize(2);
+        assertThat(plan.path("views")).hasSize(4);
         assertThat(api.get("/api/plans").json()).hasSize(kept);
         assertThat(api.post("/api/plan", api.anyBrief()).text()).isEqualTo(answer.text());
     }
@@ -45,10 +45,26 @@ class PlanApiTest {
         "/foundation/earLineBehindMm, 99, foundation.earLineBehindMm, between -2 and 3 cm",
         "/fullness, 9, fullness, between 0.5 and 1.6",
         "/ownHair/lengthMm, 5, ownHair.lengthMm, between 2 and 90 cm",
-        "/foundation/parts, '[{\"startMm\":300,\"slantDeg\":0,\"lengthMm\":null}]', foundation.parts[0].startMm, between -11 and 11 cm",
+        "/foundation/parts, '[{\"startMm\":300,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":null}]', foundation.parts[0].startMm, between -11 and 11 cm",
         "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":80,\"lengthMm\":null}]', foundation.parts[0].slantDeg, between -50 and 50",
-        "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"lengthMm\":3}]', foundation.parts[0].lengthMm, between 2 and 25 cm",
-        "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"lengthMm\":null},{\"startMm\":3,\"slantDeg\":0,\"lengthMm\":null}]', foundation.parts[1].startMm, meets the next one",
+        "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":3}]', foundation.parts[0].lengthMm, between 2 and 25 cm",
+        "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":null},{\"startMm\":3,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":null}]', foundation.parts[1].startMm, meets the next one",
+        "/foundation/back, '{\"family\":\"SPIRAL\"}', foundation.parts[0].startMm, winds across every part",
+        "/foundation/back, '{\"family\":\"SWITCHBACK\",\"levels\":9}', foundation.back.levels, between 2 and 8",
+        "/foundation/overlaysMm, '[10,20]', foundation.overlaysMm[1], 2.6 cm between them",
+        "/foundation/overlaysMm, '[1,2,3]', foundation.overlaysMm, At most 2",
+        "/foundation/rim, '{\"leaveOutMm\":99}', foundation.rim.leaveOutMm, between 0.5 and 4 cm",
+        "/foundation/edits, '[{\"row\":\"Q9\",\"kind\":\"REVERSE\",\"amount\":0}]', foundation.edits[0].row, No row is called",
+        "/foundation/edits, '[{\"row\":\"F2\",\"kind\":\"MOVE\",\"amount\":99}]', foundation.edits[0].amount, between -40 and 40",
+        "/foundation/tails, '[{\"row\":\"B1\",\"end\":\"FED\",\"into\":null,\"at\":0.5}]', foundation.tails[0].into, Choose the row",
+        "/foundation/tails, '[{\"row\":\"B1\",\"end\":\"FED\",\"into\":\"B2\",\"at\":0.5},{\"row\":\"B2\",\"end\":\"FED\",\"into\":\"B1\",\"at\":0.5}]', foundation.tails[1].into, comes back to it",
+        "/head/hairline, '{\"leftTempleMm\":60}', head.hairline.leftTempleMm, between -1 and 2.5 cm",
+        "/head/hairline, '{\"peakPlaceMm\":0}', head.hairline.peakDropMm, between 0.2 and 2.5 cm",
+        "/head/regions, '[{\"kind\":\"SCAR\",\"name\":\"x\",\"rim\":[0,0.1]}]', head.regions[0].rim, 3 to 60 points",
+        "/head/regions, '[{\"kind\":\"SCAR\",\"name\":\" \",\"rim\":[0,0.1,90,0.1,180,0.1]}]', head.regions[0].name, is missing",
+        "/head/regions, '[{\"kind\":\"SCAR\",\"name\":\"eight\",\"rim\":[0,0.4,180,0.4,60,0.4,-60,0.4]}]', head.regions[0], crosses itself",
+        "/consultation, '{\"weeks\":99}', consultation.weeks, between 1 and 16",
+        "/consultation, '{\"chairMinutes\":5}', consultation.chairMinutes, between 30 and 720",
         "/installer, null, installer, is missing",
         "/hairLineId, '\"nothing\"', hairLineId, not chosen",
         "/hairLineId, '\"00000000-0000-0000-0000-000000000000\"', hairLineId, no longer on the shelf",
@@ -104,7 +120,7 @@ class PlanApiTest {
         ((ObjectNode) brief.path("ownHair")).put("density", "THICK");
         JsonNode finding = api.post("/api/plan", brief).json().path("findings").get(0);
         assertThat(finding.path("code").asString()).isEqualTo("ROPE_THICK_ROWS");
-        JsonNode mended = finding.path("remedy").path("brief");
+        JsonNode mended = finding.path("remedies").get(0).path("brief");
         assertThat(mended.path("hairLineId")).isEqualTo(brief.path("hairLineId"));
         assertThat(api.post("/api/plan", mended).json().path("findings").toString())
                 .doesNotContain("ROPE");

@@ -187,6 +187,11 @@ public final class TailRouter {
                     continue;
                 }
             }
+            if (row.use() == RowUse.UNDER_CAP) {
+                // The cap holds what is pinned flat beneath it.
+                tails.put(row.id(), Tail.apart(row.id(), TailEnd.PINNED, Origin.PATTERN));
+                continue;
+            }
             boolean isShort = !couldGo[i] && reachMm < longestWay(row, order, places);
             tails.put(row.id(), Tail.apart(row.id(), isShort ? TailEnd.TOO_SHORT : TailEnd.LOOSE, Origin.SUGGESTED));
         }

@@ -4,6 +4,7 @@ import gyrotaxis.core.foundation.Rim.Depths;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,6 +13,12 @@ import java.util.List;
 /** Lays perimeter braids and individuals in the bands of a rim. */
 final class RimRows {
     private static final int PLAIT_STEPS = 6;
+
+    private static final double ACROSS_RAD = 0.24;
+    private static final int ACROSS_STEPS = 12;
+
+    /** Points that differ by less are equally near; then the one straight in is taken, alike on both sides. */
+    private static final double NO_NEARER_MM = 1e-6;
 
     /** Past this part of its fading a band is deep enough for a base. */
     private static final double FULL_FROM = 0.75;
@@ -130,12 +137,29 @@ final class RimRows {
 
     private Row plait(RowId id, Depths outer, Depths inner, double[] base) {
         Vec2 start = rim.at(outer, base[3]);
-        Vec2 end = rim.at(inner, base[3]);
+        Vec2 end = across(inner, base[3], scalp.chart().lift(start));
         List<Vec2> line = new ArrayList<>();
         for (int k = 0; k <= PLAIT_STEPS; k++) {
             line.add(start.lerp(end, (double) k / PLAIT_STEPS));
         }
         return maker.of(id, Path.lifted(line, scalp.chart()), rim.band(outer, inner, base[1], base[2]))
                 .used(RowUse.PLAITED);
+    }
+
+    /** The point of a line nearest to a place on the outer one, for where the hairline runs slantwise. */
+    private Vec2 across(Depths line, double thetaRad, Vec3 from) {
+        Vec2 best = rim.at(line, thetaRad);
+        double least = scalp.chart().lift(best).distance(from);
+        // From straight in outward to both sides, so that both halves of a head find the same point.
+        for (int k = 1; k <= 2 * ACROSS_STEPS; k++) {
+            int step = k % 2 == 0 ? k / 2 : -(k + 1) / 2;
+            Vec2 p = rim.at(line, thetaRad + ACROSS_RAD * step / ACROSS_STEPS);
+            double mm = scalp.chart().lift(p).distance(from);
+            if (mm < least - NO_NEARER_MM) {
+                least = mm;
+                best = p;
+            }
+        }
+        return best;
     }
 }

@@ -75,7 +75,9 @@ public final class Hairline {
                 s.point(0, head.napePhiRad())));
         this.cornerRad = Math.abs(
                 chart.thetaOf(s.point(CORNER_OF_TEMPLE * templeLambda, head.frontPhiRad() + CORNER_RECESS_RAD)));
-        double radius = chart.project(s.point(0, head.frontPhiRad())).norm();
+        // A millimetre along the hairline in front, as azimuth about the map's axis.
+        Vec3 front = s.point(0, head.frontPhiRad());
+        double radius = front.norm() * Math.sin(chart.alphaOf(front));
         this.peakRad =
                 shape.peak().map(p -> OptionalDouble.of(p.placeMm() / radius)).orElse(OptionalDouble.empty());
         this.bumps = bumps(head, shape, radius);

@@ -1,0 +1,87 @@
+package gyrotaxis.core.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.TailRouter;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RimBrief.Individuals;
+import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class UpdoCheckTest {
+    private static final Scalp HEAD = Scalp.of(HeadFitter.fit(HeadMeasures.ofAll(565, 360, 330, 317, 370, 125)));
+    private static final OwnHair HAIR = OwnHair.of(HairDensity.MEDIUM, 220, Set.of());
+
+    private static Map<Way, UpdoView> views(RimBrief rim) {
+        FoundationBrief brief = FoundationBrief.of(14, 6, 12).withRim(rim);
+        Foundation f = RowLayout.lay(HEAD, brief, HAIR);
+        Braiding b = TailRouter.route(f, List.of(), HAIR);
+        return UpdoCheck.of(HEAD, f, b, rim).stream().collect(Collectors.toMap(UpdoView::way, Function.identity()));
+    }
+
+    @Test
+    void everyUpdoLooksAtItsOwnStretchOfTheEdge() {
+        Map<Way, UpdoView> v = views(RimBrief.plain());
+        assertThat(v).containsOnlyKeys(Way.HALF_UP, Way.HIGH_PONYTAIL, Way.LOW_PONYTAIL, Way.BUN);
+        assertThat(length(v.get(Way.HIGH_PONYTAIL)))
+                .isCloseTo(
+                        HEAD.outline().lengthMm(), within(0.02 * HEAD.outline().lengthMm()));
+        assertThat(length(v.get(Way.HALF_UP))).isLessThan(length(v.get(Way.LOW_PONYTAIL)));
+        assertThat(length(v.get(Way.LOW_PONYTAIL))).isLessThan(length(v.get(Way.BUN)));
+    }
+
+    @Test
+    void straightRowsLeaveTheEdgeBareAndTheirTailsInSight() {
+        UpdoView high = views(RimBrief.plain()).get(Way.HIGH_PONYTAIL);
+        assertThat(high.works()).isFalse();
+        assertThat(high.bareShare()).isGreaterThan(0.1);
+        assertThat(high.rowsShowing()).isNotEmpty();
+        assertThat(high.tailsShowing()).isNotEmpty();
+    }
+
+    @Test
+    void aPerimeterBraidIndividualsOrLeaveOutCoverIt() {
+        for (RimBrief rim : List.of(
+                RimBrief.plain().withPerimeter(Where.ALL_ROUND, 10),
+                RimBrief.plain().withIndividuals(new Individuals(Where.ALL_ROUND, 36, 1, 14, false)),
+                RimBrief.plain().withLeaveOut(Where.ALL_ROUND, 18))) {
+            UpdoView high = views(rim).get(Way.HIGH_PONYTAIL);
+            assertThat(high.bareShare()).as(rim.toString()).isLessThan(0.1);
+            assertThat(high.works()).as(rim.toString()).isTrue();
+        }
+        UpdoView half = views(RimBrief.plain().withPerimeter(Where.NAPE, 10)).get(Way.HALF_UP);
+        assertThat(half).isEqualTo(views(RimBrief.plain()).get(Way.HALF_UP));
+    }
+
+    @Test
+    void aPartRunsOnUntilATailCrossesIt() {
+        Foundation f = RowLayout.lay(HEAD, FoundationBrief.of(14, 6, 12), HAIR);
+        Braiding b = TailRouter.route(f, List.of(), HAIR);
+        List<PartChoice> choices = PartChoice.of(f, b);
+        assertThat(choices).hasSize(13);
+        for (PartChoice c : choices) {
+            assertThat(c.openMm()).isBetween(c.gap().openMm(), c.gap().wholeMm() + 1e-9);
+            assertThat(c.stoppedBy().isPresent()).isEqualTo(c.openMm() < c.gap().wholeMm());
+        }
+        assertThat(choices).anyMatch(c -> c.stoppedBy().isPresent()).anyMatch(c -> c.openMm() > 200);
+    }
+
+    private static double length(UpdoView v) {
+        return v.coveredMm() + v.rowsMm() + v.bareMm();
+    }
+}
