@@ -80,6 +80,59 @@ class KeepingTest {
     }
 
     @Test
+    void whatWasDrawnStaysWithTheHeadByDate(Api api) {
+        ObjectNode written = newClient("Loveday Thole");
+        JsonNode added = api.post("/api/clients", written).json();
+        String at = "/api/clients/" + added.path("id").asString();
+        ObjectNode head = (ObjectNode) written.path("head").deepCopy();
+        head.set(
+                "hairline",
+                Api.JSON.readTree(
+                        "{\"leftTempleMm\":4.0,\"rightTempleMm\":6.0,\"peakPlaceMm\":-5.0,\"peakDropMm\":9.0,\"nape\":\"POINTED\"}"));
+        head.set(
+                "regions",
+                Api.JSON.readTree(
+                        "[{\"kind\":\"TENDER\",\"name\":\"behind the ear\",\"rim\":[-100.0,0.7,-100.0,0.9,-120.0,0.9,-120.0,0.7]}]"));
+        JsonNode kept = api.post(at + "/heads", head).json();
+        assertThat(kept.path("heads")).hasSize(2);
+        assertThat(kept.at("/heads/0/measures/hairline")).isEqualTo(head.path("hairline"));
+        assertThat(kept.at("/heads/0/measures/regions")).isEqualTo(head.path("regions"));
+        assertThat(kept.at("/heads/1/measures/regions")).isEmpty();
+        assertThat(api.post(at + "/heads", head).json().path("heads")).hasSize(2);
+
+        // The form only has room for the tape; what was drawn stays.
+        ((ObjectNode) written.path("head")).put("roundMm", 563).putNull("regions");
+        written.put("version", 1);
+        JsonNode changed = api.put(at, written).json();
+        assertThat(changed.at("/heads/0/measures/roundMm").asDouble()).isEqualTo(563);
+        assertThat(changed.at("/heads/0/measures/regions")).isEqualTo(head.path("regions"));
+        head.put("roundMm", 5);
+        assertThat(api.post(at + "/heads", head).messageAt("roundMm")).contains("between");
+        assertThat(api.post("/api/clients/" + UUID.randomUUID() + "/heads", written.path("head"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aPatternComesBackAsWrittenAndIsThrownAway(Api api) {
+        ObjectNode body = Api.JSON.createObjectNode().put("name", "Harbour back");
+        body.set("foundation", api.anyBrief().path("foundation"));
+        Answer kept = api.post("/api/patterns", body);
+        assertThat(kept.status()).isEqualTo(201);
+        assertThat(kept.json().path("foundation")).isEqualTo(body.path("foundation"));
+        String at = "/api/patterns/" + kept.json().path("id").asString();
+        assertThat(api.get("/api/patterns").text()).contains("Harbour back");
+        body.put("name", " ");
+        assertThat(api.post("/api/patterns", body).messageAt("name")).contains("missing");
+        body.put("name", "No rows");
+        ((ObjectNode) body.path("foundation")).put("frontRows", 1);
+        assertThat(api.post("/api/patterns", body).messageAt("foundation.frontRows"))
+                .contains("between 6 and 20");
+        assertThat(api.delete(at).status()).isEqualTo(204);
+        assertThat(api.delete(at).status()).isEqualTo(404);
+    }
+
+    @Test
     void aHairLineComesBackAsWritten(Api api) {
         JsonNode line = api.post("/api/hair-lines", newLine("Spindrift " + UUID.randomUUID()))
                 .json();

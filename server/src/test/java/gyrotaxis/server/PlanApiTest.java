@@ -9,6 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(RunningServer.class)
@@ -49,7 +50,6 @@ class PlanApiTest {
         "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":80,\"lengthMm\":null}]', foundation.parts[0].slantDeg, between -50 and 50",
         "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":3}]', foundation.parts[0].lengthMm, between 2 and 25 cm",
         "/foundation/parts, '[{\"startMm\":0,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":null},{\"startMm\":3,\"slantDeg\":0,\"bowMm\":0,\"lengthMm\":null}]', foundation.parts[1].startMm, meets the next one",
-        "/foundation/back, '{\"family\":\"SPIRAL\"}', foundation.parts[0].startMm, winds across every part",
         "/foundation/back, '{\"family\":\"SWITCHBACK\",\"levels\":9}', foundation.back.levels, between 2 and 8",
         "/foundation/overlaysMm, '[10,20]', foundation.overlaysMm[1], 2.6 cm between them",
         "/foundation/overlaysMm, '[1,2,3]', foundation.overlaysMm, At most 2",
@@ -77,6 +77,66 @@ class PlanApiTest {
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.type()).startsWith("application/problem+json");
         assertThat(answer.messageAt(field)).contains(says);
+    }
+
+    @Test
+    void aFamilyThatCannotGoWithAnotherWishIsSaidAtThatWish(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, "/foundation/back", "{\"family\":\"SPIRAL\"}");
+        set(brief, "/foundation/parts", "[{\"startMm\":0,\"slantDeg\":0}]");
+        assertThat(api.post("/api/plan", brief).messageAt("foundation.parts[0].startMm"))
+                .contains("winds across every part");
+    }
+
+    /** A plan that was kept before there were families, rims and regions. */
+    @Test
+    void anOlderBriefStillComesToAPlan(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(
+                brief,
+                "/foundation",
+                "{\"frontRows\":14,\"backRows\":5,\"earLineBehindMm\":12,\"parts\":[],\"flanks\":\"FINE_ROWS\"}");
+        brief.remove("consultation");
+        ((ObjectNode) brief.path("head")).remove("hairline");
+        ((ObjectNode) brief.path("head")).remove("regions");
+        ((ObjectNode) brief.path("ownHair")).remove("strands");
+        JsonNode plan = api.post("/api/plan", brief).json();
+        assertThat(plan.path("rows")).hasSize(19);
+        assertThat(plan.at("/map/regions")).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"STRAIGHT", "SWITCHBACK", "CROSS_TIED", "SPIRAL", "CAPPED", "WEFTED"})
+    void everyFamilyComesToAPlanFlatAndInTheRound(String family, Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        set(brief, "/foundation/parts", "[]");
+        set(brief, "/foundation/back", "{\"family\":\"" + family + "\"}");
+        JsonNode plan = api.post("/api/plan", brief).json();
+        assertThat(plan.path("steps").size())
+                .isGreaterThanOrEqualTo(plan.path("rows").size());
+        JsonNode solid = api.post("/api/plan/solid", brief).json();
+        assertThat(solid.path("rows")).hasSameSizeAs(plan.path("rows"));
+        assertThat(solid.path("surface").size())
+                .isEqualTo(3
+                        * (solid.path("rings").asInt() + 1)
+                        * solid.path("sectors").asInt());
+    }
+
+    @Test
+    void foundationsAreComparedTwoOrThreeAtATime(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        ObjectNode body = Api.JSON.createObjectNode();
+        body.set("brief", brief);
+        ObjectNode other = (ObjectNode) brief.path("foundation").deepCopy();
+        other.set("back", Api.JSON.readTree("{\"family\":\"SWITCHBACK\",\"levels\":5}"));
+        body.putArray("foundations").add(brief.path("foundation")).add(other);
+        JsonNode compared = api.post("/api/compare", body).json();
+        assertThat(compared.path("plans")).hasSize(2);
+        assertThat(compared.path("figures").size()).isGreaterThan(10);
+        assertThat(compared.at("/figures/0/values")).hasSize(2);
+        ((ArrayNode) body.path("foundations")).remove(1);
+        assertThat(api.post("/api/compare", body).messageAt("foundations")).contains("Two or three");
+        assertThat(api.post("/api/compare", "{}").status()).isEqualTo(422);
     }
 
     @Test
