@@ -3,6 +3,7 @@ import type { Plan } from '../api/types';
 import { pathData, points, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
 import { PartMark } from './PartMark';
+import { Hatch } from './Hatch';
 import { RegionMark } from './RegionMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
@@ -159,7 +160,6 @@ function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
 
 /** A mesh cap and pieces of mesh: a fine net over what lies beneath. */
 function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
-  const id = useId();
   const mesh = plan.map.mesh;
   if (plan.map.cap.length === 0 && mesh.length === 0) return null;
   const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
@@ -168,39 +168,29 @@ function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
   }));
   return (
     <g>
-      <defs>
-        <pattern
-          id={id}
-          width={4}
-          height={4}
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <path d="M0 0H4M0 0V4" stroke={palette.bead} strokeWidth={0.7} fill="none" />
-        </pattern>
-      </defs>
       {plan.map.cap.length > 0 && (
-        <path
-          d={pathData(plan.map.cap, true)}
-          fill={`url(#${id})`}
-          stroke={palette.bead}
-          strokeWidth={1.4}
-        />
+        <g stroke={palette.bead}>
+          <Hatch line={points(plan.map.cap)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
+          <path d={pathData(plan.map.cap, true)} fill="none" strokeWidth={1.4} />
+        </g>
       )}
       {pieces.map((p) => (
-        <circle
-          key={`${p.x}/${p.y}`}
-          cx={p.x}
-          cy={p.y}
-          r={p.r}
-          fill={`url(#${id})`}
-          stroke={palette.bead}
-          strokeWidth={1.2}
-        />
+        <g key={`${p.x}/${p.y}`} stroke={palette.bead}>
+          <Hatch line={ring(p.x, p.y, p.r)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
+          <circle cx={p.x} cy={p.y} r={p.r} fill="none" strokeWidth={1.2} />
+        </g>
       ))}
     </g>
   );
 }
+
+const RING_POINTS = 24;
+
+const ring = (x: number, y: number, r: number) =>
+  Array.from({ length: RING_POINTS }, (_, i) => {
+    const t = (2 * Math.PI * i) / RING_POINTS;
+    return { x: x + r * Math.sin(t), y: y + r * Math.cos(t) };
+  });
 
 /** A figure on the map, readable however the map is turned. */
 function Label(props: {
@@ -341,7 +331,7 @@ function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }
       x={sign * 164}
       y={-148}
       fontSize={11}
-      fontWeight={600}
+      fontWeight={700}
       textAnchor={sign > 0 ? 'end' : 'start'}
       fill={palette.soft}
       fontFamily={palette.font}

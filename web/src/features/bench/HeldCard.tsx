@@ -39,7 +39,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
           name="carries"
           words={`${row.gramsPerCm.toFixed(1)} of ${row.limitGramsPerCm.toFixed(1)} g/cm`}
         />
-        <Fact name="braided" words={`as number ${row.order}`} />
+        <Fact name="braided" words={`in step ${row.order}`} />
         <Fact name="ends" words={endWords(plan, row.id, row.joins)} />
       </Card>
     );

@@ -20,6 +20,9 @@ const PAGE = { width: 210, height: 297, margin: 12 };
 const MAP_WIDTH = 122;
 const STEPS_TOP = 160;
 const LINE_MM = 4.1;
+const VIEW_MM = 54;
+const VIEWS_LEFT = PAGE.width - PAGE.margin - VIEW_MM;
+const VIEW_WORDS: Record<string, string> = { back: 'from behind', left: 'her left' };
 const CHARS = 62;
 const COLUMN_MM = 94;
 
@@ -88,26 +91,26 @@ const lead = (plan: Plan): string =>
 
 function Views({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
   return plan.views
-    .filter((v) => v.from === 'back' || v.from === 'left')
+    .filter((v) => v.from in VIEW_WORDS)
     .map((v, i) => {
       const rim = boundsOf(v.rim);
+      const words = VIEW_WORDS[v.from];
+      const y = 30 + i * 58;
       return (
-        <svg
-          key={v.from}
-          x={PAGE.width - PAGE.margin - 54}
-          y={30 + i * 58}
-          width={54}
-          height={56}
-          viewBox={`${rim.x - 6} ${rim.y - 6} ${rim.width + 12} ${rim.height + 12}`}
-        >
-          <SideView
-            view={v}
-            palette={PAPER}
-            words={v.from === 'back' ? 'from behind' : 'her left'}
-            isTurned={isTurned}
-            isBare
-          />
-        </svg>
+        <g key={v.from}>
+          <svg
+            x={VIEWS_LEFT}
+            y={y}
+            width={VIEW_MM}
+            height={VIEW_MM - 2}
+            viewBox={`${rim.x - 6} ${rim.y - 6} ${rim.width + 12} ${rim.height + 12}`}
+          >
+            <SideView view={v} palette={PAPER} words="" isTurned={isTurned} isBare />
+          </svg>
+          <text x={VIEWS_LEFT} y={y + 3} fontSize={3.2} fill={PAPER.soft}>
+            {words}
+          </text>
+        </g>
       );
     });
 }
@@ -123,7 +126,7 @@ const SIGNS: { words: string; path: string; dash?: string }[] = [
 function Legend({ plan }: { plan: Plan }) {
   const kinds = regionKindsOf(plan);
   return (
-    <g transform={`translate(${PAGE.width - PAGE.margin - 54} 148)`} fontSize={3}>
+    <g transform={`translate(${VIEWS_LEFT} 148)`} fontSize={3}>
       <text y={0} fontSize={3.4} fontWeight={700}>
         Tails
       </text>

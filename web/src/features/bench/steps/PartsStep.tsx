@@ -227,7 +227,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
 function SectionLine() {
   const foundation = useBench((b) => b.brief.foundation);
   return (
-    <section aria-label="Ear line" className="flex flex-col gap-2 border-t border-line pt-3">
+    <section aria-label="Section line" className="flex flex-col gap-2 border-t border-line pt-3">
       <h3 className="font-semibold">Ear line</h3>
       <BenchLength
         label="Behind the ears"

@@ -62,7 +62,7 @@ class BenchTest {
 
     @Test
     void theEarLineIsTakenHoldOfByHandAndByKey(Page page) {
-        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        Bench bench = Bench.begin(page, CLIENT).step("Parts");
         Locator line = bench.earLine();
         assertThat(line).hasAttribute("aria-valuenow", "12");
         BoundingBox grip = line.locator("rect").boundingBox();
@@ -72,7 +72,7 @@ class BenchTest {
         page.mouse().up();
         int dragged = Integer.parseInt(line.getAttribute("aria-valuenow"));
         assertThat(dragged).isBetween(18, 30);
-        assertThat(bench.field("Ear line behind the ears")).hasValue(String.format("%.1f", dragged / 10.0));
+        assertThat(bench.field("Behind the ears")).hasValue(String.format("%.1f", dragged / 10.0));
 
         bench.button("undo").click();
         assertThat(line).hasAttribute("aria-valuenow", "12");

@@ -61,7 +61,8 @@ class FoundationBrowserTest {
         assertThat(rowsOf(page, "L")).hasCount(5);
         bench.step("Counts");
         assertThat(page.getByText("weft, doubled")).isVisible();
-        for (int i = 0; i < 7; i++) {
+        // Changes made within a moment of each other are undone together.
+        while (bench.button("undo").isEnabled()) {
             bench.button("undo").click();
         }
         assertThat(rowsOf(page, "B")).hasCount(5);

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class RedrawMeasurement {
     private static final String MEASURE = """
             async () => {
-              const line = document.querySelector('[aria-label="Ear line"]');
+              const line = document.querySelector('[role=slider][aria-label="Ear line"]');
               const row = () => document.querySelector('[data-row="F7"] path').getAttribute('d');
               const frame = () => new Promise((done) => requestAnimationFrame(done));
               const times = [];

@@ -2,9 +2,12 @@ package gyrotaxis.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -19,7 +22,7 @@ class Screenshots {
     @Test
     void book(Page page) {
         page.navigate("/book");
-        assertThat(page.getByText("in the chair").nth(6)).isVisible();
+        assertThat(page.getByText("in the chair").nth(7)).isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         take(page, "book");
     }
@@ -27,10 +30,11 @@ class Screenshots {
     @Test
     void bench(Page page) {
         open(page, "Regatta deep wave");
+        page.keyboard().press("c");
+        take(page, "bench-client");
+        page.keyboard().press("h");
         take(page, "bench-head");
         page.keyboard().press("r");
-        page.locator("[data-handle=F10]").focus();
-        page.keyboard().press("Enter");
         take(page, "bench-rows");
     }
 
@@ -38,23 +42,74 @@ class Screenshots {
     void parts(Page page) {
         open(page, "Prize giving silk");
         page.keyboard().press("p");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding order"))
-                .click();
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("stations").setExact(true))
-                .click();
-        page.mouse().move(640, 20);
+        layer(page, "stations");
         take(page, "bench-parts");
+        page.keyboard().press("w");
+        take(page, "bench-wear");
+    }
+
+    @Test
+    void oneRow(Page page) {
+        open(page, "Shoulder wave");
+        page.keyboard().press("r");
+        page.locator("[data-handle=X1]").focus();
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("One row"))
+                .click();
+        layer(page, "stations");
+        layer(page, "bulk");
+        page.mouse().move(640, 20);
+        take(page, "bench-one-row");
+    }
+
+    @Test
+    void compared(Page page) {
+        open(page, "Regatta deep wave");
+        page.keyboard().press("r");
+        button(page, "Compare foundations");
+        button(page, "a third");
+        choose(page, 2, "straight back");
+        choose(page, 3, "cross-tied");
+        assertThat(page.getByLabel("Map of foundation 3")).isVisible();
+        take(page, "compare");
+        choose(page, 1, "spiral");
+        choose(page, 2, "cap-backed");
+        choose(page, 3, "weft-backed");
+        assertThat(page.locator("[data-row^=S]")).hasCount(1);
+        take(page, "compare-others");
+    }
+
+    @Test
+    void inTheRound(Page page) {
+        open(page, "Ball curls");
+        button(page, "in the round");
+        assertThat(page.locator("canvas")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.mouse().move(560, 400);
+        page.mouse().down();
+        page.mouse().move(760, 360);
+        page.mouse().up();
+        // The head turns on a little after it is let go.
+        page.waitForTimeout(2500);
+        take(page, "bench-round");
+    }
+
+    @Test
+    void sheet(Page page) throws IOException {
+        open(page, "Prize giving silk");
+        Download svg = page.waitForDownload(() -> button(page, "pattern sheet (SVG)"));
+        page.setViewportSize(900, 1273);
+        page.setContent("<body style='margin:0'>"
+                + Files.readString(svg.path()).replace("210mm", "900").replace("297mm", "1273"));
+        take(page, "sheet");
     }
 
     @Test
     void benchAtNight(Page page) {
         open(page, "Ball curls");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Low glare"))
-                .click();
+        button(page, "Low glare");
         page.keyboard().press("l");
-        take(page, "bench-hair-low-glare");
+        take(page, "bench-low-glare");
     }
 
     @Test
@@ -62,6 +117,23 @@ class Screenshots {
         page.navigate("/shelf");
         assertThat(page.getByText("Moonglade Silk")).isVisible();
         take(page, "shelf");
+    }
+
+    private static void button(Page page, String name) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
+    private static void layer(Page page, String name) {
+        button(page, name);
+    }
+
+    private static void choose(Page page, int column, String foundation) {
+        page.getByLabel("Foundation " + column, new Page.GetByLabelOptions().setExact(true))
+                .selectOption(foundation);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
     private static void open(Page page, String plan) {
@@ -73,6 +145,7 @@ class Screenshots {
 
     private void take(Page page, String name) {
         page.evaluate("document.fonts.ready");
+        page.waitForTimeout(300);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }

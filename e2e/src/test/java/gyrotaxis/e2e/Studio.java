@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import gyrotaxis.server.Gyrotaxis;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -38,6 +39,7 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
             "--disable-sync");
 
     private static final Namespace HERE = Namespace.create(Studio.class);
+    private static final double PATIENCE_MS = 15_000;
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
     /** Everything that is started once; closed when the test run ends. */
@@ -100,6 +102,9 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
     }
 
     private static Running start() {
+        // The first plans after a start are computed by code that is not compiled yet, on whatever else the machine
+        // does.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         try {
             Path folder = Files.createTempDirectory("gyrotaxis-e2e");
             ConfigurableApplicationContext server = new SpringApplicationBuilder(Gyrotaxis.class)

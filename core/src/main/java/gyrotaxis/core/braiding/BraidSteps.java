@@ -130,7 +130,7 @@ public final class BraidSteps {
                         Kind.THREAD,
                         List.of(t.row()),
                         "Thread the end of " + t.row().words() + " under " + name(t.into())
-                                + " with the hook, then stitch it: a tail that is only hooked in works loose.",
+                                + " with the hook, then stitch it.",
                         0));
             }
         }

@@ -96,7 +96,7 @@ public record RimBrief(
 
         /** No individuals; the figures are what they would start from. */
         public static Individuals none() {
-            return new Individuals(Where.NOWHERE, 10, 1, 14, false);
+            return new Individuals(Where.NOWHERE, 12, 1, 14, false);
         }
 
         /** The same along other stretches. */

@@ -4,6 +4,7 @@ import static gyrotaxis.server.bench.Flat.hundredth;
 import static gyrotaxis.server.bench.Flat.points;
 import static gyrotaxis.server.bench.Flat.tenth;
 
+import gyrotaxis.core.braiding.BraidStep;
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.foundation.Cap;
@@ -34,9 +35,14 @@ final class FoundationViews {
 
     private final InstallPlan plan;
     private final Scalp scalp;
+    /** The number of the step in which each row is braided, so that map and list agree. */
+    private final Map<RowId, Integer> turns;
 
     FoundationViews(InstallPlan plan) {
         this.plan = plan;
+        this.turns = plan.steps().stream()
+                .filter(s -> s.kind() == BraidStep.Kind.BRAID)
+                .collect(Collectors.toMap(s -> s.rows().get(0), BraidStep::number));
         this.scalp = plan.scalp();
     }
 
@@ -119,7 +125,7 @@ final class FoundationViews {
                 tenth(r.braidWidthMm()),
                 r.joins().map(RowId::toString).orElse(null),
                 stations,
-                plan.braiding().order().indexOf(r.id()) + 1,
+                turns.getOrDefault(r.id(), 0),
                 hundredth(pull.gramsPerCm()),
                 hundredth(pull.limitGramsPerCm()),
                 hundredth(pull.share()),

@@ -73,7 +73,7 @@ record PlanView(
     /** Where one row runs over another. */
     record CrossingView(String over, String under, double x, double y) {}
 
-    /** A row; {@code order} is its turn in braiding, from 1; {@code braided} is what happens at its end. */
+    /** A row; {@code order} is the number of the step in which it is braided. */
     record Row(
             String id,
             String words,
