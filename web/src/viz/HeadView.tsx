@@ -25,7 +25,7 @@ export function HeadView({ solid, heldRow }: Props) {
       role="img"
       aria-label="The head in the round, with its rows; drag to turn it"
     >
-      <Canvas camera={{ position: [0, 160, -330], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
+      <Canvas camera={{ position: [0, 190, -420], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
         <ambientLight intensity={1.4} />
         <directionalLight position={[200, 400, 200]} intensity={1.6} />
         <directionalLight position={[-250, 150, -250]} intensity={1.1} />
@@ -111,7 +111,7 @@ function Beads({ flat }: { flat: number[] }) {
     // A little over the plaits, or half of each bead would lie inside them.
     for (let i = 0; i + 2 < xyz.length; i += 3) {
       const p = new Vector3(xyz[i], xyz[i + 1], xyz[i + 2]);
-      p.setLength(p.length() + 5).toArray(xyz, i);
+      p.setLength(p.length() + 8).toArray(xyz, i);
     }
     g.setAttribute('position', new BufferAttribute(xyz, 3));
     return g;

@@ -766,6 +766,8 @@ export interface components {
             kind: "PART" | "BRAID" | "THREAD" | "SECURE" | "MESH";
             /** Format: double */
             lengthMm: number;
+            /** Format: double */
+            minutes: number;
             /** Format: int32 */
             number: number;
             rows: string[];

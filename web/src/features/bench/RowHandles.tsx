@@ -1,11 +1,20 @@
-import { points } from '../../lib/curve';
-import type { Plan } from '../../api/types';
+import { useRef } from 'react';
+import type { Plan, PlanRow } from '../../api/types';
+import { points, type Point } from '../../lib/curve';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
+import { movedBy, withMoveTo } from './foundationEdits';
+import { mapPoint } from './mapPoint';
 import { useBench } from './useBench';
+
+/** Rows that lie side by side in a section and can be drawn to one side by their start. */
+const MOVED_SIDEWAYS: readonly PlanRow['section'][] = ['FRONT', 'MIDDLE', 'BACK', 'PASS'];
+/** A touch that wanders less than this is no drag, mm. */
+const STARTS_MM = 2;
 
 interface Props {
   plan: Plan;
+  isTurned: boolean;
   /** A row was touched, or chosen by Enter. */
   onTake: (id: string) => void;
   /** The row that the keyboard has come to. */
@@ -13,9 +22,13 @@ interface Props {
 }
 
 /** Where each row begins, to be reached by Tab: Enter takes hold of the row, arrows go to its neighbours. */
-export function RowHandles({ plan, onTake, onHold: holdRow }: Props) {
+export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
   const heldRow = useBench((b) => b.heldRow);
   const lengths = useLengths();
+  const change = useBench((b) => b.change);
+  const brief = useBench((b) => b.brief);
+  const hold = useBench((b) => b.hold);
+  const taken = useRef<{ from: Point; moved: number; isDragging: boolean } | null>(null);
   const first = heldRow ?? plan.rows[0]?.id;
 
   const focus = (index: number, from: Element) => {
@@ -45,6 +58,28 @@ export function RowHandles({ plan, onTake, onHold: holdRow }: Props) {
             aria-pressed={row.id === heldRow}
             aria-label={`${row.words}, ${lengths.say(row.lengthMm)}, ${plural(row.stations, 'station')}`}
             onClick={() => onTake(row.id)}
+            onPointerDown={(e) => {
+              e.currentTarget.setPointerCapture(e.pointerId);
+              taken.current = {
+                from: mapPoint(e, isTurned),
+                moved: movedBy(brief, row.id),
+                isDragging: false,
+              };
+            }}
+            onPointerMove={(e) => {
+              const grip = taken.current;
+              if (!grip || !MOVED_SIDEWAYS.includes(row.section)) return;
+              const p = mapPoint(e, isTurned);
+              const by = row.section === 'PASS' ? p.y - grip.from.y : p.x - grip.from.x;
+              if (!grip.isDragging && Math.abs(by) < STARTS_MM) return;
+              if (!grip.isDragging) hold(plan.ledger);
+              grip.isDragging = true;
+              change(`drag ${row.id}`, (b) => withMoveTo(b, row.id, Math.round(grip.moved + by)));
+            }}
+            onPointerUp={() => {
+              taken.current = null;
+              hold(undefined);
+            }}
             onKeyDown={(e) => {
               if (e.key === 'Enter' || e.key === ' ') onTake(row.id);
               else if (e.key === 'ArrowRight') focus(i + 1, e.currentTarget);

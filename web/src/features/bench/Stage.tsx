@@ -10,6 +10,7 @@ import { EarLineHandle } from './EarLineHandle';
 import { HairlineHandles } from './HairlineHandles';
 import { HeldCard } from './HeldCard';
 import { PartHandles } from './PartHandles';
+import { PerimeterHandle } from './PerimeterHandle';
 import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
 import { fileName, offerFile } from './offerFile';
@@ -135,9 +136,10 @@ export const Stage = memo(function Stage() {
               onRow={takeRow}
               onStation={holdStation}
             >
-              <RowHandles plan={plan} onTake={takeRow} onHold={holdRow} />
+              <RowHandles plan={plan} isTurned={isTurned} onTake={takeRow} onHold={holdRow} />
               <EarLineHandle plan={plan} />
               {step !== 'head' && <PartHandles plan={plan} isTurned={isTurned} />}
+              {step === 'foundation' && <PerimeterHandle plan={plan} isTurned={isTurned} />}
               {step === 'head' && <HairlineHandles plan={plan} isTurned={isTurned} />}
               {step === 'head' && <RegionHandles plan={plan} isTurned={isTurned} />}
               <RegionDraw plan={plan} isTurned={isTurned} />

@@ -44,15 +44,23 @@ export const withRim = (brief: Brief, edit: Partial<Rim>): Brief =>
 export const withEdit = (brief: Brief, edit: RowEdit): Brief =>
   withFoundation(brief, { edits: [...(brief.foundation.edits ?? []), edit] });
 
-/** Moves of the same row add up instead of piling up. */
-export function withMove(brief: Brief, row: string, mm: number): Brief {
+const FURTHEST_MM = 40;
+
+/** How far a row has been moved by the last change, if that was a move of this row. */
+export function movedBy(brief: Brief, row: string): number {
+  const last = brief.foundation.edits?.at(-1);
+  return last?.kind === 'MOVE' && last.row === row ? last.amount : 0;
+}
+
+/** Moves of the same row take each other's place instead of piling up. */
+export function withMoveTo(brief: Brief, row: string, mm: number): Brief {
   const edits = brief.foundation.edits ?? [];
   const last = edits.at(-1);
-  if (last?.kind === 'MOVE' && last.row === row) {
-    const amount = Math.max(-40, Math.min(40, last.amount + mm));
-    return withFoundation(brief, { edits: [...edits.slice(0, -1), { ...last, amount }] });
-  }
-  return withEdit(brief, { row, kind: 'MOVE', amount: mm });
+  const amount = Math.max(-FURTHEST_MM, Math.min(FURTHEST_MM, mm));
+  const before = last?.kind === 'MOVE' && last.row === row ? edits.slice(0, -1) : edits;
+  return withFoundation(brief, {
+    edits: amount === 0 ? before : [...before, { row, kind: 'MOVE', amount }],
+  });
 }
 
 /** Sends the tail of a row somewhere by choice; three quarters along where it enters another. */

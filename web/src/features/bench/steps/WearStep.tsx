@@ -1,6 +1,9 @@
 import type { Plan } from '../../../api/types';
+import { plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { useBench, useComputed } from '../useBench';
+
+const MOST_NAMED = 6;
 
 /** What each updo would show at its edge, before any loop is hooked. */
 export function WearStep() {
@@ -57,15 +60,16 @@ function UpdoEntry({ updo }: { updo: Plan['updos'][number] }) {
         {lengths.say(updo.bareMm)} bare of {lengths.say(all)}
         {updo.rowsShowing.length > 0 && (
           <>
-            ; rows{' '}
-            {updo.rowsShowing.map((id) => (
+            ; {plural(updo.rowsShowing.length, 'row')} seen end-on:{' '}
+            {updo.rowsShowing.slice(0, MOST_NAMED).map((id) => (
               <button key={id} type="button" className="mr-1 underline" onClick={() => holdRow(id)}>
                 {id}
               </button>
             ))}
+            {updo.rowsShowing.length > MOST_NAMED && '…'}
           </>
         )}
-        {updo.tailsShowing.length > 0 && `; tails of ${updo.tailsShowing.join(', ')} in sight`}
+        {updo.tailsShowing.length > 0 && `; ${plural(updo.tailsShowing.length, 'tail')} in sight`}
       </p>
     </section>
   );

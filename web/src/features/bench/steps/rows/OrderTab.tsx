@@ -16,6 +16,10 @@ const KINDS: Record<Plan['steps'][number]['kind'], string> = {
   MESH: 'sew',
 };
 
+/** A row takes few minutes: here they are not rounded to five. */
+const sayMinutes = (minutes: number): string =>
+  minutes < 1 ? 'under a minute' : `${Math.round(minutes)} min`;
+
 /** The braiding as numbered steps; touching one shows its row on the map. */
 export function OrderTab() {
   const { plan } = useComputed();
@@ -46,7 +50,9 @@ export function OrderTab() {
                 <span>
                   {s.words}{' '}
                   <span className="text-soft">
-                    {s.lengthMm > 0 ? lengths.say(s.lengthMm) : KINDS[s.kind]}
+                    {s.lengthMm > 0
+                      ? `${lengths.say(s.lengthMm)}, ${sayMinutes(s.minutes)}`
+                      : KINDS[s.kind]}
                   </span>
                 </span>
               </button>

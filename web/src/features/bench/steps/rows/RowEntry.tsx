@@ -5,13 +5,21 @@ import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
-import { withEdit, withFoundation, withMove, withoutTail, withTail } from '../../foundationEdits';
+import {
+  movedBy,
+  withEdit,
+  withFoundation,
+  withMoveTo,
+  withoutTail,
+  withTail,
+} from '../../foundationEdits';
 import { useBench, useComputed } from '../../useBench';
 
 const MOVE_MM = 3;
 const WIDER = 1.2;
 const NARROWER = 1 / WIDER;
 const EARLIER = 0.75;
+const PERCENT = 100;
 
 const SECURED: { end: TailEnd; words: string }[] = [
   { end: 'STITCHED', words: 'stitch' },
@@ -51,7 +59,8 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
   const lengths = useLengths();
   const edit = (kind: NonNullable<RowEdit['kind']>, amount: number) =>
     change(`edit ${kind} ${row.id}`, (b) => withEdit(b, { row: row.id, kind, amount }));
-  const move = (mm: number) => change(`move ${row.id}`, (b) => withMove(b, row.id, mm));
+  const move = (mm: number) =>
+    change(`move ${row.id}`, (b) => withMoveTo(b, row.id, movedBy(b, row.id) + mm));
   const isLevel = row.section === 'PASS';
   return (
     <>
@@ -153,6 +162,35 @@ function TailEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
         }
         error={error}
       />
+      {choice?.into && (
+        <label className="flex items-center justify-between gap-3 text-sm">
+          enters along
+          <span className="flex items-center gap-2">
+            <input
+              type="range"
+              min={0}
+              max={100}
+              step={5}
+              value={Math.round(choice.at * PERCENT)}
+              onChange={(e) =>
+                change(`tail at ${row.id}`, (b) =>
+                  withTail(
+                    b,
+                    row.id,
+                    choice.end ?? 'FED',
+                    choice.into,
+                    Number(e.target.value) / PERCENT,
+                  ),
+                )
+              }
+              className="w-28 accent-thread"
+            />
+            <span className="w-10 text-right font-semibold">
+              {Math.round(choice.at * PERCENT)}%
+            </span>
+          </span>
+        </label>
+      )}
       <div className="flex flex-wrap gap-1" role="group" aria-label="Secure it">
         {SECURED.map((s) => (
           <Button

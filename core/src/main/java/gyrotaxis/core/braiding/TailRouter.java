@@ -56,6 +56,9 @@ public final class TailRouter {
     /** Places for individuals within one grip: their tails are thin and lie closer. ASSUMPTION: three. */
     private static final int FINE_PLACES = 3;
 
+    /** Points at the end of a row that its own tail may cross. */
+    private static final int OWN_END = 4;
+
     /** Only so many of the nearest places are looked at for each tail. */
     private static final int NEAREST = 14;
 
@@ -291,14 +294,14 @@ public final class TailRouter {
     private boolean crosses(Row row, Place p) {
         List<Vec2> line = row.path().chart();
         Vec2 from = line.get(line.size() - 1);
-        for (Row other : foundation.rows()) {
-            if (!other.id().equals(row.id())
-                    && !other.id().equals(p.row().id())
-                    && crosses(other.path().chart(), from, p.chart())) {
-                return true;
-            }
+        // Of its own row only what lies well behind its end: a spiral lies round it.
+        if (crosses(line.subList(0, Math.max(0, line.size() - OWN_END)), from, p.chart())) {
+            return true;
         }
-        return false;
+        return foundation.rows().stream()
+                .filter(other -> !other.id().equals(row.id())
+                        && !other.id().equals(p.row().id()))
+                .anyMatch(other -> crosses(other.path().chart(), from, p.chart()));
     }
 
     private static boolean crosses(List<Vec2> line, Vec2 a, Vec2 b) {

@@ -81,6 +81,15 @@ public final class Pull {
         return row.path().chart().stream().anyMatch(p -> contains(rim, p));
     }
 
+    /** Weight hooked within a region, g. */
+    public static double gramsIn(Scalp scalp, Region region, List<Station> stations, HairLine hair) {
+        List<Vec2> rim = scalp.chartOf(region);
+        return stations.stream()
+                .filter(s -> contains(rim, s.chart()))
+                .mapToDouble(s -> s.share().ofLoop() * hair.gramsPerLoop())
+                .sum();
+    }
+
     private static double grams(Row row, List<Station> stations, HairLine hair) {
         return stations.stream()
                 .filter(s -> s.id().row().equals(row.id()))

@@ -58,11 +58,16 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
         int fillShares = 2 * reserveLoops;
         EnumMap<Stage, Estimate> m = new EnumMap<>(Stage.class);
         m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((tally.splitShares() + fillShares) / SECONDS));
-        m.put(Stage.BRAIDING, speeds.braidSecondsPerCm().times(rowLengthMm / MM_PER_CM / SECONDS));
+        m.put(Stage.BRAIDING, braiding(rowLengthMm, speeds));
         m.put(Stage.HOOKING, speeds.regularSecondsPerStation().times(tally.shares() / SECONDS));
         m.put(Stage.FILLS, speeds.regularSecondsPerStation().times(fillShares / SECONDS));
         m.put(Stage.FINISHING, speeds.finishMinutes());
         return new ChairTime(m);
+    }
+
+    /** Minutes to part and braid a length of row, mm. */
+    public static Estimate braiding(double rowLengthMm, Speeds speeds) {
+        return speeds.braidSecondsPerCm().times(rowLengthMm / MM_PER_CM / SECONDS);
     }
 
     /** Minutes the client sits. */

@@ -64,7 +64,7 @@ public final class Comparison {
                 Better.LESS,
                 plans,
                 p -> p.foundation().lengthMm()));
-        figures.add(figure("thickest front row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest));
+        figures.add(figure("thickest row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest));
         figures.add(figure(
                 "loose ends",
                 Kind.COUNT,
@@ -146,7 +146,7 @@ public final class Comparison {
     }
 
     private static double thickest(InstallPlan plan) {
-        return plan.foundation().rowsOf(Section.FRONT).stream()
+        return plan.foundation().rows().stream()
                 .mapToDouble(Row::braidWidthMm)
                 .max()
                 .orElse(0);

@@ -5,6 +5,7 @@ import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.install.Station;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.List;
@@ -16,6 +17,7 @@ record LaidHead(
         Foundation foundation,
         Braiding braiding,
         SelfWork selfWork,
+        List<Station> stations,
         ChairTime time,
         List<RowPull> pull,
         List<UpdoView> updos) {}

@@ -83,7 +83,7 @@ public final class Planner {
                 ChairTime.of(foundation.lengthMm(), tally, packs.reserveLoops(), Speeds.usual(brief.installer()));
         List<RowPull> pull = Pull.of(scalp, foundation, stations, brief.hair(), brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
-        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, time, pull, updos);
+        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, stations, time, pull, updos);
         return new InstallPlan(
                 brief,
                 scalp,

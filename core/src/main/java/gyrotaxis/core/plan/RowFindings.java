@@ -183,13 +183,19 @@ final class RowFindings {
                     .map(Row::id)
                     .toList();
             if (!through.isEmpty()) {
+                double grams = Pull.gramsIn(list.laid.scalp(), r, list.laid.stations(), brief.hair());
                 list.add(
                         Code.THROUGH_REGION,
                         Severity.HINT,
                         new Place(Place.Kind.REGION, String.valueOf(i)),
-                        capital(r.name()) + " (" + r.kind().words() + "): " + names(through)
-                                + (through.size() == 1 ? " runs" : " run")
-                                + " through it. Braid loosely there and hook light.");
+                        String.format(
+                                Locale.ROOT,
+                                "%s (%s): %s %s through it, with %.0f g hooked there. Braid loosely and hook light.",
+                                capital(r.name()),
+                                r.kind().words(),
+                                names(through),
+                                through.size() == 1 ? "runs" : "run",
+                                grams));
             }
         }
     }

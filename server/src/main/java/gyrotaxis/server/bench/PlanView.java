@@ -142,7 +142,7 @@ record PlanView(
             List<Double> thread) {}
 
     /** One thing to do while braiding. */
-    record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm) {}
+    record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm, double minutes) {}
 
     /** How hard it is on oneself. */
     record SelfView(SelfWork.Grade grade, double strain, List<String> reasons) {}

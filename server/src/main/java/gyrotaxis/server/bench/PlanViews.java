@@ -5,7 +5,9 @@ import static gyrotaxis.server.bench.Flat.span;
 import static gyrotaxis.server.bench.Flat.tenth;
 
 import gyrotaxis.core.care.RowPull;
+import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
@@ -63,13 +65,15 @@ final class PlanViews {
     }
 
     private List<PlanView.Step> steps() {
+        Speeds speeds = Speeds.usual(plan.brief().installer());
         return plan.steps().stream()
                 .map(s -> new PlanView.Step(
                         s.number(),
                         s.kind(),
                         s.rows().stream().map(RowId::toString).toList(),
                         s.words(),
-                        tenth(s.lengthMm())))
+                        tenth(s.lengthMm()),
+                        tenth(ChairTime.braiding(s.lengthMm(), speeds).likely())))
                 .toList();
     }
 
