@@ -11,7 +11,7 @@ import { StationMark } from './StationMark';
 import { TailMark } from './TailMark';
 
 /** The piece of paper the map is drawn on, mm. */
-export const SHEET = { x: -172, y: -166, width: 344, height: 362 };
+export const SHEET = { x: -172, y: -180, width: 344, height: 378 };
 
 export interface Layers {
   stations: boolean;
@@ -329,7 +329,7 @@ function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }
   const side = (words: string, sign: 1 | -1) => (
     <text
       x={sign * 164}
-      y={-148}
+      y={-160}
       fontSize={11}
       fontWeight={700}
       textAnchor={sign > 0 ? 'end' : 'start'}

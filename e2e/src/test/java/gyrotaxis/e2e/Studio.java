@@ -39,7 +39,7 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
             "--disable-sync");
 
     private static final Namespace HERE = Namespace.create(Studio.class);
-    private static final double PATIENCE_MS = 15_000;
+    private static final double PATIENCE_MS = 60_000;
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
     /** Everything that is started once; closed when the test run ends. */
@@ -65,6 +65,7 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
                         .setViewportSize(1280, 800)
                         .setBaseURL("http://127.0.0.1:"
                                 + running.server().getEnvironment().getProperty("local.server.port")));
+        context.setDefaultTimeout(PATIENCE_MS);
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onPageError(complaints::add);
