@@ -9,6 +9,8 @@ interface Props extends Omit<SVGProps<SVGGElement>, 'path'> {
   palette: MapPalette;
   isHeld?: boolean;
   use?: PlanRow['use'];
+  /** Whether it is drawn too small for chevrons. */
+  isPlain?: boolean;
   /** Whether it runs over another row, whose drawing it breaks. */
   isOver?: boolean;
 }
@@ -23,6 +25,7 @@ export function RowBraid({
   palette,
   isHeld = false,
   use = 'HOOKED',
+  isPlain = false,
   isOver = false,
   ...rest
 }: Props) {
@@ -41,7 +44,7 @@ export function RowBraid({
           strokeLinecap: 'butt',
         })}
       />
-      {use !== 'UNDER_CAP' && (
+      {use !== 'UNDER_CAP' && !isPlain && (
         <path
           d={chevrons(path, widthMm)}
           stroke={palette.plaitLit}

@@ -18,6 +18,8 @@ export interface Layers {
   names: boolean;
   /** The turn of each row in braiding, at its start. */
   order?: boolean;
+  /** Rows as plain strands, for pictures too small for chevrons. */
+  plain?: boolean;
   /** Bulk where tails enter. */
   bulk?: boolean;
   /** Weight on each row against its limit. */
@@ -77,6 +79,7 @@ export function ScalpChart(props: Props) {
               palette={palette}
               use={row.use}
               isOver={over.has(row.id)}
+              isPlain={layers.plain === true}
               isHeld={row.id === heldRow}
               data-row={row.id}
               {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}

@@ -6,7 +6,7 @@ import { SCREEN } from '../../viz/palette';
 import { ScalpChart } from '../../viz/ScalpChart';
 import { computedQuery } from './book.queries';
 
-const BARE = { stations: false, names: false };
+const BARE = { stations: false, names: false, plain: true };
 const CLOSE_CROP = '-136 -166 272 336';
 
 /** A kept plan with its own map, and the three figures asked for first. */

@@ -47,12 +47,17 @@ public final class UpdoCheck {
     private final Foundation foundation;
     private final Braiding braiding;
     private final RimBrief rim;
+    /** What lies behind each step of the hairline; it is the same for every updo. */
+    private final List<Sample> samples = new ArrayList<>(SAMPLES);
 
     private UpdoCheck(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
         this.scalp = scalp;
         this.foundation = foundation;
         this.braiding = braiding;
         this.rim = rim;
+        for (int i = 0; i < SAMPLES; i++) {
+            samples.add(sample(thetaOf(i)));
+        }
     }
 
     /** What every updo would show, in the order of {@link Way}. */
@@ -67,21 +72,35 @@ public final class UpdoCheck {
         BARE
     }
 
+    /**
+     * One step along the hairline, and what lies behind it.
+     *
+     * @param thetaRad azimuth of its middle, radians
+     * @param lengthMm true length, mm
+     * @param edge what lies there
+     * @param rows the rows that are seen there end-on; empty unless {@code edge} is ROW
+     */
+    private record Sample(double thetaRad, double lengthMm, Edge edge, List<RowId> rows) {}
+
+    private static double thetaOf(int sample) {
+        return 2 * Math.PI * (sample + 0.5) / SAMPLES - Math.PI;
+    }
+
+    private Sample sample(double theta) {
+        double half = Math.PI / SAMPLES;
+        double mm = scalp.hairline().at(theta - half).distance(scalp.hairline().at(theta + half));
+        List<RowId> seen = new ArrayList<>();
+        Edge edge = edgeAt(theta, seen);
+        return new Sample(theta, mm, edge, edge == Edge.ROW ? List.copyOf(seen) : List.of());
+    }
+
     private UpdoView view(Way way) {
         double[] mm = new double[Edge.values().length];
         Set<RowId> rows = new TreeSet<>();
-        for (int i = 0; i < SAMPLES; i++) {
-            double theta = 2 * Math.PI * (i + 0.5) / SAMPLES - Math.PI;
-            if (!shows(way, theta)) {
-                continue;
-            }
-            List<RowId> seen = new ArrayList<>();
-            Edge edge = edgeAt(theta, seen);
-            double half = Math.PI / SAMPLES;
-            mm[edge.ordinal()] +=
-                    scalp.hairline().at(theta - half).distance(scalp.hairline().at(theta + half));
-            if (edge == Edge.ROW) {
-                rows.addAll(seen);
+        for (Sample s : samples) {
+            if (shows(way, s.thetaRad())) {
+                mm[s.edge().ordinal()] += s.lengthMm();
+                rows.addAll(s.rows());
             }
         }
         List<RowId> tails = braiding.tails().stream()
@@ -166,7 +185,7 @@ public final class UpdoCheck {
 
     /** Behind a perimeter braid or individuals no tail is seen. */
     private boolean isHidden(double theta) {
-        List<RowId> seen = new ArrayList<>();
-        return edgeAt(theta, seen) == Edge.COVERED;
+        int nearest = (int) Math.floor((theta + Math.PI) / (2 * Math.PI) * SAMPLES);
+        return samples.get(Math.max(0, Math.min(SAMPLES - 1, nearest))).edge() == Edge.COVERED;
     }
 }
