@@ -72,6 +72,11 @@ final class FrontDivision {
         }
     }
 
+    /** The front section. */
+    CoonsPatch patch() {
+        return patch;
+    }
+
     /** The lanes that are asked for, by interval between parts, from the client's left to her right. */
     List<List<Lane.Spec>> specs() {
         return specs;

@@ -3,7 +3,6 @@ package gyrotaxis.core.foundation;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.CoonsPatch;
-import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.OwnHair;
@@ -80,6 +79,25 @@ public final class RowLayout {
         return new RowLayout(scalp, brief, ownHair, regions).lay();
     }
 
+    /**
+     * Whether a brief could be laid on this head, without laying it: rim, section lines, parts and their room are tried, single
+     * rows and regions are not. An order of magnitude cheaper than {@link #lay}.
+     */
+    public static boolean fits(Scalp scalp, FoundationBrief brief, OwnHair ownHair) {
+        try {
+            RowLayout layout = new RowLayout(scalp, brief, ownHair, List.of());
+            if (brief.back() instanceof Back.Spiral) {
+                return brief.parts().isEmpty() && brief.overlaysMm().isEmpty();
+            }
+            layout.requireRoomBetweenOverlays();
+            layout.division(layout.sectionLine());
+            layout.cap(layout.lastLine());
+            return true;
+        } catch (FoundationException e) {
+            return false;
+        }
+    }
+
     private Foundation lay() {
         new RimRows(scalp, rim, brief.rim(), maker).addTo(draft);
         return brief.back() instanceof Back.Spiral spiral ? spiral(spiral) : sections();
@@ -102,21 +120,10 @@ public final class RowLayout {
 
     private Foundation sections() {
         List<Double> overlays = brief.overlaysMm();
-        if (overlays.size() == 2 && overlays.get(1) - overlays.get(0) < OVERLAYS_APART_MM) {
-            throw new FoundationException(
-                    Wish.OVERLAY,
-                    1,
-                    "Two overlay rows need 2.6 cm between them, or no row fits there. Move one of them.");
-        }
-        CrossLine first = overlays.isEmpty() ? line(0) : line(overlays.get(0) - OVERLAY_HALF_MM);
-        Path hairline = rim.between(rim.field, -rim.templeRad(), rim.templeRad());
-        ChordCurve start = new ChordCurve(hairline);
-        CoonsPatch front = new CoonsPatch(
-                start,
-                new ChordCurve(first.path()),
-                side(-rim.templeRad(), first.leftEndRad()),
-                side(rim.templeRad(), first.rightEndRad()));
-        FrontDivision division = new FrontDivision(scalp, front, start, brief);
+        requireRoomBetweenOverlays();
+        CrossLine first = sectionLine();
+        FrontDivision division = division(first);
+        CoonsPatch front = division.patch();
         List<List<Lane.Spec>> specs = edits.apply(Section.FRONT, division.specs(), division.hairlineMm());
         List<Lane> lanes = division.field(specs).lanes();
         List<Lane> through = new ArrayList<>();
@@ -127,7 +134,7 @@ public final class RowLayout {
                 above.add(new RowId(Section.FRONT, i + 1));
             }
         }
-        CrossLine last = overlays.isEmpty() ? first : line(overlays.get(overlays.size() - 1) + OVERLAY_HALF_MM);
+        CrossLine last = overlays.isEmpty() ? first : lastLine();
         BackLayout behind = new BackLayout(
                 scalp, draft, maker, edits, backPatch(last), above, through, !overlays.isEmpty(), brief.back());
         List<Optional<Double>> meetings = behind.meetings(brief.back());
@@ -155,6 +162,38 @@ public final class RowLayout {
         List<PartGap> gaps = PartGap.between(draft.of(Section.FRONT), draft);
         List<LaidPart> parts = division.laid(gaps, specs);
         return finish(first, isMirrored, gaps, parts, cap(last));
+    }
+
+    private void requireRoomBetweenOverlays() {
+        List<Double> overlays = brief.overlaysMm();
+        if (overlays.size() == 2 && overlays.get(1) - overlays.get(0) < OVERLAYS_APART_MM) {
+            throw new FoundationException(
+                    Wish.OVERLAY,
+                    1,
+                    "Two overlay rows need 2.6 cm between them, or no row fits there. Move one of them.");
+        }
+    }
+
+    /** Where the rows in front end: the ear line, or the first overlay. */
+    private CrossLine sectionLine() {
+        List<Double> overlays = brief.overlaysMm();
+        return line(overlays.isEmpty() ? 0 : overlays.get(0) - OVERLAY_HALF_MM);
+    }
+
+    /** Where the section behind begins. */
+    private CrossLine lastLine() {
+        List<Double> overlays = brief.overlaysMm();
+        return line(overlays.isEmpty() ? 0 : overlays.get(overlays.size() - 1) + OVERLAY_HALF_MM);
+    }
+
+    private FrontDivision division(CrossLine sectionLine) {
+        ChordCurve start = new ChordCurve(rim.between(rim.field, -rim.templeRad(), rim.templeRad()));
+        CoonsPatch front = new CoonsPatch(
+                start,
+                new ChordCurve(sectionLine.path()),
+                side(-rim.templeRad(), sectionLine.leftEndRad()),
+                side(rim.templeRad(), sectionLine.rightEndRad()));
+        return new FrontDivision(scalp, front, start, brief);
     }
 
     private Foundation finish(

@@ -1,7 +1,6 @@
 package gyrotaxis.core.plan;
 
 import gyrotaxis.core.foundation.FoundationBrief;
-import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.plan.Finding.Code;
 import gyrotaxis.core.plan.Finding.Place;
@@ -38,12 +37,9 @@ final class FindingList {
 
     /** A remedy by another foundation, or nothing where that cannot be laid on this head. */
     Optional<Remedy> lay(String words, FoundationBrief other) {
-        try {
-            RowLayout.lay(laid.scalp(), other, brief.ownHair(), brief.head().regions());
-            return Optional.of(new Remedy(words, brief.withFoundation(other)));
-        } catch (FoundationException e) {
-            return Optional.empty();
-        }
+        return RowLayout.fits(laid.scalp(), other, brief.ownHair())
+                ? Optional.of(new Remedy(words, brief.withFoundation(other)))
+                : Optional.empty();
     }
 
     static List<Remedy> those(List<Optional<Remedy>> remedies) {

@@ -32,6 +32,9 @@ public final class UpdoCheck {
     /** A row along the edge covers it from this far, mm. ASSUMPTION: a finger. */
     private static final double COVERS_MM = 16;
 
+    /** No piece of a row that ends further away than this reaches so near, mm. */
+    private static final double FAR_MM = 60;
+
     /** Between plaits nearer than this no scalp is seen, mm. */
     private static final double CLOSE_MM = 3;
 
@@ -138,6 +141,9 @@ public final class UpdoCheck {
         for (Row row : foundation.rows()) {
             List<Vec2> line = row.path().chart();
             for (int i = 1; i < line.size(); i++) {
+                if (line.get(i).distance(look) > FAR_MM) {
+                    continue;
+                }
                 Vec2 nearest = nearest(line.get(i - 1), line.get(i), look);
                 double gap = nearest.distance(look) - row.braidWidthMm() / 2;
                 boolean isPlait = row.id().section() == Section.INDIVIDUAL;
