@@ -99,10 +99,10 @@ public final class Pull {
 
     private RowPull of(Row row, double grams) {
         boolean isAtEdge = distanceToHairline(row.path().chart().get(0)) < AT_EDGE_MM;
-        boolean isThin =
-                spared.stream().anyMatch(rim -> row.path().chart().stream().anyMatch(p -> contains(rim, p)))
-                        || (isAtEdge && ownHair.has(ScalpCondition.THIN_EDGES));
-        double limit = limit(ownHair.density()) * (isThin ? SPARED : 1);
+        double sparedPart = isAtEdge && ownHair.has(ScalpCondition.THIN_EDGES) ? 1 : sparedPart(row);
+        // The more own hair a row gathers, the more holds it; by the root, since the middle of a rope holds little.
+        double gathered = GATHERED.clamp(Math.sqrt(row.stripWidthMm() / USUAL_STRIP_MM));
+        double limit = limit(ownHair.density()) * gathered * (1 - (1 - SPARED) * sparedPart);
         boolean loadsNape = scalp.frontToNape(row.path().end()) > NAPE_FROM
                 && row.path().end().z() < row.path().start().z() - MM_PER_CM;
         return new RowPull(
