@@ -12,6 +12,7 @@ import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.foundation.TailChoice;
 import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Segments;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.OwnHair;
@@ -308,15 +309,11 @@ public final class TailRouter {
         for (int i = 1; i < line.size(); i++) {
             Vec2 c = line.get(i - 1);
             Vec2 d = line.get(i);
-            if (turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0) {
+            if (Segments.cross(a, b, c, d)) {
                 return true;
             }
         }
         return false;
-    }
-
-    private static double turn(Vec2 a, Vec2 b, Vec2 c) {
-        return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
     }
 
     /** What tails that are settled already add within the grip of a place. */

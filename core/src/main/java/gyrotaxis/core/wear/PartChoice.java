@@ -6,6 +6,7 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Segments;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import java.util.List;
@@ -63,7 +64,7 @@ public record PartChoice(PartGap gap, double openMm, Optional<RowId> stoppedBy, 
         for (int i = 1; i < Math.min(l.size(), r.size()); i++) {
             Vec2 a = l.get(i - 1).lerp(r.get(i - 1), 0.5);
             Vec2 b = l.get(i).lerp(r.get(i), 0.5);
-            if (turn(a, b, from) * turn(a, b, to) < 0 && turn(from, to, a) * turn(from, to, b) < 0) {
+            if (Segments.cross(a, b, from, to)) {
                 return length;
             }
             Vec3 p = left.path().space().get(i - 1).lerp(right.path().space().get(i - 1), 0.5);
@@ -71,9 +72,5 @@ public record PartChoice(PartGap gap, double openMm, Optional<RowId> stoppedBy, 
             length += p.distance(q);
         }
         return Double.POSITIVE_INFINITY;
-    }
-
-    private static double turn(Vec2 a, Vec2 b, Vec2 c) {
-        return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
     }
 }
