@@ -11,6 +11,8 @@ interface Props {
   figure: string;
   unit?: string;
   onChange: (value: number) => void;
+  /** The stop is taken by pointer, and let go. */
+  onTake?: () => void;
   onLetGo?: () => void;
   error?: string | undefined;
   hint?: ReactNode;
@@ -28,6 +30,7 @@ export function Dial({
   figure,
   unit,
   onChange,
+  onTake,
   onLetGo,
   error,
   hint,
@@ -65,6 +68,7 @@ export function Dial({
         min={min}
         max={max}
         step={step}
+        onPointerDown={() => onTake?.()}
         onValueChange={([v]) => v !== undefined && onChange(v)}
         onValueCommit={() => onLetGo?.()}
       >

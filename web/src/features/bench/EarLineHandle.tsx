@@ -13,6 +13,8 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
   const behind = useBench((b) => b.brief.foundation.earLineBehindMm) ?? 0;
   const change = useBench((b) => b.change);
   const hold = useBench((b) => b.hold);
+  const letGo = useBench((b) => b.letGo);
+  const giveUp = useBench((b) => b.giveUp);
   const lengths = useLengths();
   const grip = useRef<{ y: number; behind: number } | null>(null);
   const { min, max } = plan.limits.earLineBehindMm;
@@ -33,18 +35,16 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
     const matrix = svg?.getScreenCTM();
     return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse()).y : 0;
   };
-  const letGo = () => {
+  const end = (how: () => void) => {
+    if (grip.current) how();
     grip.current = null;
-    hold(undefined);
   };
   const onKey = (e: KeyboardEvent) => {
     const step = e.shiftKey ? FINE_MM : STEP_MM;
     if (e.key === 'ArrowDown' || e.key === 'ArrowRight') move(behind + step);
     else if (e.key === 'ArrowUp' || e.key === 'ArrowLeft') move(behind - step);
-    else if (e.key === 'Escape' && grip.current) {
-      move(grip.current.behind);
-      letGo();
-    } else return;
+    else if (e.key === 'Escape' && grip.current) end(giveUp);
+    else return;
     e.preventDefault();
   };
 
@@ -70,8 +70,8 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
         // The map keeps areas, not lengths, but near its middle a millimetre is a millimetre.
         if (grip.current) move(grip.current.behind + chartY(e) - grip.current.y);
       }}
-      onPointerUp={letGo}
-      onPointerCancel={letGo}
+      onPointerUp={() => end(letGo)}
+      onPointerCancel={() => end(letGo)}
     >
       <path d={pathData(plan.map.earLine)} fill="none" stroke="transparent" strokeWidth={12} />
       <path

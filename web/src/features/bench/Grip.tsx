@@ -1,5 +1,4 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
-import type { Brief } from '../../api/types';
 import type { Point } from '../../lib/curve';
 import { mapPoint } from './mapPoint';
 import { useBench, useComputed } from './useBench';
@@ -27,15 +26,15 @@ interface Props {
 export function Grip(props: Props) {
   const { at, isTurned, shape = 'round' } = props;
   const { plan } = useComputed();
-  const brief = useBench((b) => b.brief);
-  const change = useBench((b) => b.change);
   const hold = useBench((b) => b.hold);
-  const taken = useRef<{ from: Point; brief: Brief } | null>(null);
+  const letGo = useBench((b) => b.letGo);
+  const giveUp = useBench((b) => b.giveUp);
+  const taken = useRef<Point | null>(null);
   const [isHeld, setHeld] = useState(false);
-  const letGo = () => {
+  const end = (how: () => void) => {
+    if (taken.current) how();
     taken.current = null;
     setHeld(false);
-    hold(undefined);
   };
   const onKey = (e: KeyboardEvent) => {
     const turn = isTurned ? -1 : 1;
@@ -47,11 +46,8 @@ export function Grip(props: Props) {
     };
     const step = steps[e.key];
     if (step) props.onStep(step[0], step[1], e.shiftKey);
-    else if (e.key === 'Escape' && taken.current) {
-      const before = taken.current.brief;
-      change('let go', () => before);
-      letGo();
-    } else if ((e.key === 'Delete' || e.key === 'Backspace') && props.onRemove) props.onRemove();
+    else if (e.key === 'Escape' && taken.current) end(giveUp);
+    else if ((e.key === 'Delete' || e.key === 'Backspace') && props.onRemove) props.onRemove();
     else return;
     e.preventDefault();
     e.stopPropagation();
@@ -73,19 +69,19 @@ export function Grip(props: Props) {
     onBlur: () => setHeld(taken.current !== null),
     onPointerDown: (e: React.PointerEvent<SVGElement>) => {
       e.currentTarget.setPointerCapture(e.pointerId);
-      taken.current = { from: mapPoint(e, isTurned), brief };
+      taken.current = mapPoint(e, isTurned);
       setHeld(true);
       hold(plan?.ledger);
       props.onTake();
     },
     onPointerMove: (e: React.PointerEvent<SVGElement>) => {
-      if (!taken.current) return;
+      const from = taken.current;
+      if (!from) return;
       const p = mapPoint(e, isTurned);
-      const { from } = taken.current;
       props.onDrag({ x: p.x - from.x, y: p.y - from.y }, e.altKey);
     },
-    onPointerUp: letGo,
-    onPointerCancel: letGo,
+    onPointerUp: () => end(letGo),
+    onPointerCancel: () => end(letGo),
   };
   return (
     <g>

@@ -28,6 +28,7 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
   const change = useBench((b) => b.change);
   const brief = useBench((b) => b.brief);
   const hold = useBench((b) => b.hold);
+  const letGo = useBench((b) => b.letGo);
   const taken = useRef<{ from: Point; moved: number; isDragging: boolean } | null>(null);
   const first = heldRow ?? plan.rows[0]?.id;
 
@@ -77,8 +78,8 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
               change(`drag ${row.id}`, (b) => withMoveTo(b, row.id, Math.round(grip.moved + by)));
             }}
             onPointerUp={() => {
+              if (taken.current?.isDragging) letGo();
               taken.current = null;
-              hold(undefined);
             }}
             onKeyDown={(e) => {
               if (e.key === 'Enter' || e.key === ' ') onTake(row.id);

@@ -91,6 +91,35 @@ describe('undo and redo', () => {
     bench.getState().undo();
     expect(bench.getState().brief).toEqual(PLAN.brief);
   });
+
+  it('takes all that happens while something is held as one change, however slow', () => {
+    const bench = open();
+    bench.getState().hold(undefined);
+    for (const f of [1.1, 1.2, 1.3]) {
+      bench.getState().change(`fullness ${f}`, fuller(f));
+      clock += 5000;
+    }
+    bench.getState().letGo();
+    bench.getState().change('fullness 1.3', fuller(1.4));
+    expect(bench.getState().past).toHaveLength(2);
+    bench.getState().undo();
+    bench.getState().undo();
+    expect(bench.getState().brief).toEqual(PLAN.brief);
+  });
+
+  it('gives up what is held as if it had never been taken', () => {
+    const bench = open();
+    bench.getState().change('fullness', fuller(0.8));
+    bench.getState().hold(undefined);
+    bench.getState().change('fullness', fuller(1.1));
+    bench.getState().change('fullness', fuller(1.2));
+    bench.getState().giveUp();
+    expect(bench.getState().brief.fullness).toBe(0.8);
+    expect(bench.getState().past).toHaveLength(1);
+    bench.getState().hold(undefined);
+    bench.getState().giveUp();
+    expect(bench.getState().past).toHaveLength(1);
+  });
 });
 
 describe('saving', () => {

@@ -54,7 +54,11 @@ export interface BenchState {
   undo: () => void;
   redo: () => void;
   go: (step: Step) => void;
+  /** Something is taken hold of: until it is let go, all its changes are one, however long it is held. */
   hold: (ledger: Ledger | undefined) => void;
+  letGo: () => void;
+  /** Lets go and takes back what was changed since the hold. */
+  giveUp: () => void;
   holdRow: (id: string | undefined) => void;
   holdStation: (id: string | undefined) => void;
   holdRegion: (index: number | undefined) => void;
@@ -75,6 +79,7 @@ export type BenchStore = ReturnType<typeof createBench>;
 export function createBench(plan: SavedPlan, now: () => number = Date.now) {
   const draft = readDraft(plan.id);
   let last = { what: '', at: 0 };
+  let held: { brief: Brief; isChanged: boolean } | undefined;
 
   return createStore<BenchState>()((set, get) => ({
     planId: plan.id,
@@ -101,8 +106,9 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
       const { brief, past } = get();
       const next = edit(brief);
       if (JSON.stringify(next) === JSON.stringify(brief)) return;
-      const isSame = last.what === what && now() - last.at < ONE_CHANGE_MS;
+      const isSame = held ? held.isChanged : last.what === what && now() - last.at < ONE_CHANGE_MS;
       last = { what, at: now() };
+      if (held) held.isChanged = true;
       set({
         brief: next,
         past: isSame ? past : [...past, brief],
@@ -134,7 +140,21 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
       set({ brief: after, past: [...past, brief], future: rest, texts: {}, saving: 'changed' });
     },
     go: (step) => set({ step, tool: undefined }),
-    hold: (ledger) => set({ before: ledger }),
+    hold: (ledger) => {
+      held = { brief: get().brief, isChanged: false };
+      set({ before: ledger });
+    },
+    letGo: () => {
+      if (!held) return;
+      held = undefined;
+      last = { what: '', at: 0 };
+      set({ before: undefined });
+    },
+    giveUp: () => {
+      const { letGo, past } = get();
+      if (held?.isChanged) set({ brief: held.brief, past: past.slice(0, -1), saving: 'changed' });
+      letGo();
+    },
     holdRow: (id) => set({ heldRow: id }),
     holdStation: (id) => set({ heldStation: id }),
     holdRegion: (index) => set({ heldRegion: index }),

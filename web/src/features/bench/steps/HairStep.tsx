@@ -20,6 +20,7 @@ export function HairStep() {
   const fullness = useBench((b) => b.brief.fullness) ?? 1;
   const change = useBench((b) => b.change);
   const hold = useBench((b) => b.hold);
+  const letGo = useBench((b) => b.letGo);
   const lengths = useLengths();
   const lineError = useFieldError('hairLineId');
   const fullnessError = useFieldError('fullness');
@@ -62,11 +63,9 @@ export function HairStep() {
         figure={String(Math.round(fullness * PERCENT))}
         unit="%"
         marks={MARKS}
-        onChange={(percent) => {
-          if (plan) hold(plan.ledger);
-          change('fullness', (b) => ({ ...b, fullness: percent / PERCENT }));
-        }}
-        onLetGo={() => hold(undefined)}
+        onTake={() => hold(plan?.ledger)}
+        onChange={(percent) => change('fullness', (b) => ({ ...b, fullness: percent / PERCENT }))}
+        onLetGo={letGo}
         error={fullnessError}
       />
     </>

@@ -59,6 +59,7 @@ export function PatternTab() {
   const back = useBench((b) => backOf(b.brief));
   const change = useBench((b) => b.change);
   const hold = useBench((b) => b.hold);
+  const letGo = useBench((b) => b.letGo);
   const familyError = useFieldError('foundation.back.family');
   const frontError = useFieldError('foundation.frontRows');
   const backError = useFieldError('foundation.backRows');
@@ -67,8 +68,7 @@ export function PatternTab() {
   const { limits, ledger } = plan;
   const front = foundation.frontRows ?? limits.frontRows.min;
   const behind = Math.min(foundation.backRows ?? limits.backRows.min, front);
-  const setRows = (which: 'frontRows' | 'backRows', n: number) => {
-    hold(ledger);
+  const setRows = (which: 'frontRows' | 'backRows', n: number) =>
     change(which, (b) => {
       const rows = { ...b.foundation, [which]: n };
       // Rows only ever join: there are never more behind than in front.
@@ -77,7 +77,6 @@ export function PatternTab() {
         backRows: Math.min(rows.backRows ?? n, rows.frontRows ?? n),
       });
     });
-  };
 
   return (
     <>
@@ -111,7 +110,8 @@ export function PatternTab() {
           step={1}
           figure={String(front)}
           onChange={(n) => setRows('frontRows', n)}
-          onLetGo={() => hold(undefined)}
+          onTake={() => hold(ledger)}
+          onLetGo={letGo}
           error={frontError}
         />
       )}
@@ -124,7 +124,8 @@ export function PatternTab() {
           step={1}
           figure={String(behind)}
           onChange={(n) => setRows('backRows', n)}
-          onLetGo={() => hold(undefined)}
+          onTake={() => hold(ledger)}
+          onLetGo={letGo}
           error={backError}
         />
       )}

@@ -64,6 +64,7 @@ public final class TailRouter {
     private static final int NEAREST = 14;
 
     private final Foundation foundation;
+    private final Map<RowId, Row> rows = new HashMap<>();
     private final double reachMm;
     private final double tailMm;
     private final List<TailChoice> choices;
@@ -73,6 +74,7 @@ public final class TailRouter {
 
     private TailRouter(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
         this.foundation = foundation;
+        foundation.rows().forEach(r -> rows.put(r.id(), r));
         this.choices = choices;
         this.tailMm = ownHair.lengthMm() * TAIL_OF_HAIR;
         this.reachMm = tailMm - GRIP_MM;
@@ -109,8 +111,8 @@ public final class TailRouter {
 
     private void choose(int index) {
         TailChoice c = choices.get(index);
-        Optional<Row> row = foundation.row(c.row());
-        Optional<Row> into = c.into().flatMap(foundation::row);
+        Optional<Row> row = row(c.row());
+        Optional<Row> into = c.into().flatMap(this::row);
         if (row.isEmpty() || (c.into().isPresent() && into.isEmpty())) {
             RowId missing = row.isEmpty() ? c.row() : c.into().orElseThrow();
             lost.add(new LostEdit(
@@ -141,7 +143,7 @@ public final class TailRouter {
     }
 
     private void lead(Row row, Row.Lead lead) {
-        Optional<Row> into = foundation.row(lead.into());
+        Optional<Row> into = row(lead.into());
         if (into.isEmpty() || !graph.add(row.id(), lead.into())) {
             return;
         }
@@ -152,12 +154,15 @@ public final class TailRouter {
         tails.put(row.id(), reaches ? tail : Tail.apart(row.id(), TailEnd.TOO_SHORT, Origin.PATTERN));
     }
 
+    private Optional<Row> row(RowId id) {
+        return Optional.ofNullable(rows.get(id));
+    }
+
     private static Tail entering(Row row, Row into, TailEnd end, double entryMm, Origin origin) {
-        Path upTo = into.path().between(0, entryMm);
         List<Vec2> flat = row.path().chart();
         Path thread = new Path(
-                List.of(flat.get(flat.size() - 1), upTo.chart().get(upTo.chart().size() - 1)),
-                List.of(row.path().end(), upTo.end()));
+                List.of(flat.get(flat.size() - 1), into.path().chartAt(entryMm)),
+                List.of(row.path().end(), into.path().spaceAt(entryMm)));
         return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), 1, origin);
     }
 
@@ -168,7 +173,7 @@ public final class TailRouter {
         List<Row> open = foundation.rows().stream()
                 .filter(r -> r.joins().isEmpty() && !tails.containsKey(r.id()))
                 .toList();
-        List<RowId> order = graph.order();
+        Map<RowId, Integer> order = ranks(graph.order());
         List<Place> places = places();
         double[][] bulk = new double[open.size()][places.size()];
         double[][] way = new double[open.size()][places.size()];
@@ -213,12 +218,20 @@ public final class TailRouter {
     }
 
     /** How far the nearest place lies that would take the tail if only it reached; negative if there is none at all. */
-    private double longestWay(Row row, List<RowId> order, List<Place> places) {
+    private double longestWay(Row row, Map<RowId, Integer> order, List<Place> places) {
         return places.stream()
                 .filter(p -> mayGo(row, p, order))
                 .mapToDouble(p -> p.space().distance(row.path().end()))
                 .min()
                 .orElse(-Double.MAX_VALUE);
+    }
+
+    private static Map<RowId, Integer> ranks(List<RowId> order) {
+        Map<RowId, Integer> ranks = new HashMap<>();
+        for (RowId id : order) {
+            ranks.put(id, ranks.size());
+        }
+        return ranks;
     }
 
     private List<Place> places() {
@@ -236,16 +249,19 @@ public final class TailRouter {
                 // The last place ends with the row; one on a short row lies three quarters along.
                 double along = n == FINE_PLACES ? USUAL_ENTRY * length : length - pitch * (n - k - 0.5);
                 if (!isFine || (hasPlaits && n > FINE_PLACES)) {
-                    Path upTo = row.path().between(0, along);
                     places.add(new Place(
-                            row, along, isFine, upTo.chart().get(upTo.chart().size() - 1), upTo.end()));
+                            row,
+                            along,
+                            isFine,
+                            row.path().chartAt(along),
+                            row.path().spaceAt(along)));
                 }
             }
         }
         return places;
     }
 
-    private void weighPlaces(Row row, List<RowId> order, List<Place> places, double[] bulk, double[] way) {
+    private void weighPlaces(Row row, Map<RowId, Integer> order, List<Place> places, double[] bulk, double[] way) {
         Vec3 end = row.path().end();
         List<Integer> nearest = new ArrayList<>();
         for (int j = 0; j < places.size(); j++) {
@@ -273,7 +289,7 @@ public final class TailRouter {
     }
 
     /** Into rows that are braided later; under a pass always, since threading comes last. */
-    private boolean mayGo(Row row, Place p, List<RowId> order) {
+    private boolean mayGo(Row row, Place p, Map<RowId, Integer> order) {
         RowId id = row.id();
         RowId into = p.row().id();
         if (p.isFine() && id.section() != Section.INDIVIDUAL) {
@@ -289,7 +305,7 @@ public final class TailRouter {
             // A pass is several times as thick as a front row, which would swell at the ear.
             return false;
         }
-        return order.indexOf(id) < order.indexOf(into);
+        return order.getOrDefault(id, 0) < order.getOrDefault(into, 0);
     }
 
     private boolean crosses(Row row, Place p) {
@@ -321,7 +337,7 @@ public final class TailRouter {
         double sum = 0;
         for (Tail t : tails.values()) {
             if (t.into().equals(Optional.of(p.row().id())) && Math.abs(t.entryMm() - p.alongMm()) < GRIP_MM) {
-                sum += ratio(foundation.row(t.row()).orElseThrow(), p.row());
+                sum += ratio(row(t.row()).orElseThrow(), p.row());
             }
         }
         return sum;
@@ -334,9 +350,7 @@ public final class TailRouter {
     /** Bulk where each tail enters: what lies there within a grip, or on a collector all that came before. */
     private void weigh() {
         for (Tail t : List.copyOf(tails.values())) {
-            t.into()
-                    .flatMap(foundation::row)
-                    .ifPresent(into -> tails.put(t.row(), t.withBulk(bulkAt(into, t.entryMm()))));
+            t.into().flatMap(this::row).ifPresent(into -> tails.put(t.row(), t.withBulk(bulkAt(into, t.entryMm()))));
         }
     }
 
@@ -347,7 +361,7 @@ public final class TailRouter {
             double reach = t.end() == TailEnd.LAID ? LAID_MM / 2 : GRIP_MM;
             boolean liesHere = gathers ? t.entryMm() <= alongMm : Math.abs(t.entryMm() - alongMm) < reach;
             if (t.into().equals(Optional.of(into.id())) && liesHere) {
-                sum += ratio(foundation.row(t.row()).orElseThrow(), into);
+                sum += ratio(row(t.row()).orElseThrow(), into);
             }
         }
         return sum;

@@ -2,6 +2,7 @@ package gyrotaxis.core.geometry;
 
 import gyrotaxis.core.quantity.Require;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 
@@ -9,18 +10,25 @@ import java.util.List;
  * A curve on a charted surface, as points that lie dense enough to be joined by straight chords.
  *
  * <p>Immutable. Each point is kept twice, on the map and in space; lengths are always those in space.
- *
- * @param chart points on the map, mm, at least 2
- * @param space the same points in space, mm, as many
  */
-public record Path(List<Vec2> chart, List<Vec3> space) {
-    public Path {
-        chart = List.copyOf(chart);
-        space = List.copyOf(space);
-        Require.inRange(chart.size(), 2, Integer.MAX_VALUE, "points of a path", "");
-        if (chart.size() != space.size()) {
-            throw new IllegalArgumentException(
-                    "chart has " + chart.size() + " points but space has " + space.size() + "; give each point twice");
+public final class Path {
+    private final List<Vec2> chart;
+    private final List<Vec3> space;
+    /** Distance from the start to each point, mm: asked for again and again, so kept. */
+    private final double[] at;
+
+    /** A path of points on the map and the same points in space, as many. */
+    public Path(List<Vec2> chart, List<Vec3> space) {
+        this.chart = List.copyOf(chart);
+        this.space = List.copyOf(space);
+        Require.inRange(this.chart.size(), 2, Integer.MAX_VALUE, "points of a path", "");
+        if (this.chart.size() != this.space.size()) {
+            throw new IllegalArgumentException("chart has " + this.chart.size() + " points but space has "
+                    + this.space.size() + "; give each point twice");
+        }
+        at = new double[this.space.size()];
+        for (int i = 1; i < at.length; i++) {
+            at[i] = at[i - 1] + this.space.get(i).distance(this.space.get(i - 1));
         }
     }
 
@@ -29,40 +37,41 @@ public record Path(List<Vec2> chart, List<Vec3> space) {
         return new Path(chartPoints, chartPoints.stream().map(chart::lift).toList());
     }
 
+    /** The points on the map, mm, at least 2. */
+    public List<Vec2> chart() {
+        return chart;
+    }
+
+    /** The same points in space, mm, as many. */
+    public List<Vec3> space() {
+        return space;
+    }
+
     /** True length along the surface, mm. */
     public double lengthMm() {
-        double sum = 0;
-        for (int i = 1; i < space.size(); i++) {
-            sum += space.get(i).distance(space.get(i - 1));
-        }
-        return sum;
+        return at[at.length - 1];
     }
 
     /** Distance from the start to each point, mm; the first is 0, the last the whole length. */
     public double[] distancesMm() {
-        double[] d = new double[space.size()];
-        for (int i = 1; i < d.length; i++) {
-            d[i] = d[i - 1] + space.get(i).distance(space.get(i - 1));
-        }
-        return d;
+        return at.clone();
     }
 
     /** The part between two distances from the start, both clamped to the path; at least one chord is left. */
     public Path between(double fromMm, double toMm) {
-        double[] at = distancesMm();
-        double end = at[at.length - 1];
+        double end = lengthMm();
         double lo = Math.max(0, Math.min(fromMm, end));
         double hi = Math.max(lo, Math.min(toMm, end));
         List<Vec2> flat = new ArrayList<>();
         List<Vec3> solid = new ArrayList<>();
-        addAt(lo, at, flat, solid);
+        addAt(lo, flat, solid);
         for (int i = 0; i < at.length; i++) {
             if (at[i] > lo && at[i] < hi) {
                 flat.add(chart.get(i));
                 solid.add(space.get(i));
             }
         }
-        addAt(hi, at, flat, solid);
+        addAt(hi, flat, solid);
         return new Path(flat, solid);
     }
 
@@ -77,13 +86,14 @@ public record Path(List<Vec2> chart, List<Vec3> space) {
 
     /** The map point at a distance from the start, clamped to the path. */
     public Vec2 chartAt(double alongMm) {
-        List<Vec2> upTo = between(0, alongMm).chart();
-        return upTo.get(upTo.size() - 1);
+        int i = chordAt(alongMm);
+        return chart.get(i - 1).lerp(chart.get(i), within(i, alongMm));
     }
 
     /** The point in space at a distance from the start, clamped to the path. */
     public Vec3 spaceAt(double alongMm) {
-        return between(0, alongMm).end();
+        int i = chordAt(alongMm);
+        return space.get(i - 1).lerp(space.get(i), within(i, alongMm));
     }
 
     /** The last point in space. */
@@ -98,7 +108,6 @@ public record Path(List<Vec2> chart, List<Vec3> space) {
 
     /** Where along the path it comes nearest to a map point, as a part of its length, in [0, 1]; by its points. */
     public double nearest(Vec2 p) {
-        double[] at = distancesMm();
         int best = 0;
         for (int i = 1; i < chart.size(); i++) {
             if (chart.get(i).distance(p) < chart.get(best).distance(p)) {
@@ -115,14 +124,35 @@ public record Path(List<Vec2> chart, List<Vec3> space) {
                 space.stream().map(Vec3::mirrored).toList());
     }
 
-    private void addAt(double alongMm, double[] at, List<Vec2> flat, List<Vec3> solid) {
-        int i = 1;
-        while (i < at.length - 1 && at[i] < alongMm) {
-            i++;
-        }
-        double step = at[i] - at[i - 1];
-        double t = step > 0 ? Math.max(0, Math.min(1, (alongMm - at[i - 1]) / step)) : 0;
-        flat.add(chart.get(i - 1).lerp(chart.get(i), t));
-        solid.add(space.get(i - 1).lerp(space.get(i), t));
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Path p && chart.equals(p.chart) && space.equals(p.space);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * chart.hashCode() + space.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "path of " + chart.size() + " points from " + chart.get(0) + " to " + chart.get(chart.size() - 1);
+    }
+
+    private void addAt(double alongMm, List<Vec2> flat, List<Vec3> solid) {
+        flat.add(chartAt(alongMm));
+        solid.add(spaceAt(alongMm));
+    }
+
+    /** The chord, by its later point, on which a distance from the start lies. */
+    private int chordAt(double alongMm) {
+        int found = Arrays.binarySearch(at, 1, at.length - 1, alongMm);
+        return found >= 0 ? found : -found - 1;
+    }
+
+    /** How far along a chord, in [0, 1]. */
+    private double within(int chord, double alongMm) {
+        double step = at[chord] - at[chord - 1];
+        return step > 0 ? Math.max(0, Math.min(1, (alongMm - at[chord - 1]) / step)) : 0;
     }
 }

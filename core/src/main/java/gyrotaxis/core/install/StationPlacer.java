@@ -11,7 +11,6 @@ import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -183,12 +182,18 @@ public final class StationPlacer {
         }
         double sum = 0;
         for (Station s : row) {
-            List<Double> nearest = neighbours.stream()
-                    .map(n -> n.space().distance(s.space()))
-                    .sorted(Comparator.naturalOrder())
-                    .limit(2)
-                    .toList();
-            sum += (nearest.get(1) - nearest.get(0)) / nearest.get(1);
+            double nearest = Double.POSITIVE_INFINITY;
+            double second = Double.POSITIVE_INFINITY;
+            for (Station n : neighbours) {
+                double d = n.space().distance(s.space());
+                if (d < nearest) {
+                    second = nearest;
+                    nearest = d;
+                } else if (d < second) {
+                    second = d;
+                }
+            }
+            sum += (second - nearest) / second;
         }
         return sum / row.size();
     }

@@ -32,9 +32,6 @@ public final class UpdoCheck {
     /** A row along the edge covers it from this far, mm. ASSUMPTION: a finger. */
     private static final double COVERS_MM = 16;
 
-    /** No piece of a row that ends further away than this reaches so near, mm. */
-    private static final double FAR_MM = 60;
-
     /** Between plaits nearer than this no scalp is seen, mm. */
     private static final double CLOSE_MM = 3;
 
@@ -47,17 +44,17 @@ public final class UpdoCheck {
     private static final double STEP_RAD = 0.01;
 
     private final Scalp scalp;
-    private final Foundation foundation;
     private final Braiding braiding;
     private final RimBrief rim;
+    private final List<Reach> rows;
     /** What lies behind each step of the hairline; it is the same for every updo. */
     private final List<Sample> samples = new ArrayList<>(SAMPLES);
 
     private UpdoCheck(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
         this.scalp = scalp;
-        this.foundation = foundation;
         this.braiding = braiding;
         this.rim = rim;
+        this.rows = foundation.rows().stream().map(Reach::of).toList();
         for (int i = 0; i < SAMPLES; i++) {
             samples.add(sample(thetaOf(i)));
         }
@@ -84,6 +81,52 @@ public final class UpdoCheck {
      * @param rows the rows that are seen there end-on; empty unless {@code edge} is ROW
      */
     private record Sample(double thetaRad, double lengthMm, Edge edge, List<RowId> rows) {}
+
+    /**
+     * A row, and how far it reaches.
+     *
+     * @param row the row
+     * @param chordMm a chord that ends further away than this, on the map, neither covers nor shows
+     * @param least corner of the box on the map outside of which the whole row does neither
+     * @param most the opposite corner
+     */
+    private record Reach(Row row, double chordMm, Vec2 least, Vec2 most) {
+        static Reach of(Row row) {
+            double out = COVERS_MM + row.braidWidthMm() / 2;
+            double minX = Double.POSITIVE_INFINITY;
+            double minY = Double.POSITIVE_INFINITY;
+            double maxX = Double.NEGATIVE_INFINITY;
+            double maxY = Double.NEGATIVE_INFINITY;
+            for (Vec2 p : row.path().chart()) {
+                minX = Math.min(minX, p.x());
+                minY = Math.min(minY, p.y());
+                maxX = Math.max(maxX, p.x());
+                maxY = Math.max(maxY, p.y());
+            }
+            return new Reach(
+                    row,
+                    out + longestChord(row.path().chart()),
+                    new Vec2(minX - out, minY - out),
+                    new Vec2(maxX + out, maxY + out));
+        }
+
+        private static double longestChord(List<Vec2> line) {
+            double longest = 0;
+            for (int i = 1; i < line.size(); i++) {
+                longest = Math.max(longest, line.get(i).distance(line.get(i - 1)));
+            }
+            return longest;
+        }
+
+        /** Whether the chord that ends at a point may come near enough to another. */
+        boolean comesNear(Vec2 end, Vec2 p) {
+            return Math.abs(end.x() - p.x()) <= chordMm && Math.abs(end.y() - p.y()) <= chordMm;
+        }
+
+        boolean includes(Vec2 p) {
+            return p.x() >= least.x() && p.x() <= most.x() && p.y() >= least.y() && p.y() <= most.y();
+        }
+    }
 
     private static double thetaOf(int sample) {
         return 2 * Math.PI * (sample + 0.5) / SAMPLES - Math.PI;
@@ -138,10 +181,14 @@ public final class UpdoCheck {
                 .chartAt(theta + STEP_RAD)
                 .minus(scalp.hairline().chartAt(theta - STEP_RAD));
         Edge found = Edge.BARE;
-        for (Row row : foundation.rows()) {
+        for (Reach reach : rows) {
+            if (!reach.includes(look)) {
+                continue;
+            }
+            Row row = reach.row();
             List<Vec2> line = row.path().chart();
             for (int i = 1; i < line.size(); i++) {
-                if (line.get(i).distance(look) > FAR_MM) {
+                if (!reach.comesNear(line.get(i), look)) {
                     continue;
                 }
                 Vec2 nearest = nearest(line.get(i - 1), line.get(i), look);
