@@ -58,3 +58,16 @@ function chevron(from: Point, to: Point, length: number, t: number, width: numbe
   const right = `${round(x + uy * half - ux * lean)} ${round(y - ux * half - uy * lean)}`;
   return `M${left}L${round(x + ux * lean)} ${round(y + uy * lean)}L${right}`;
 }
+
+/** Bounds of a flat curve on a picture. */
+export function boundsOf(flat: number[]) {
+  const p = points(flat);
+  const xs = p.map((q) => q.x);
+  const ys = p.map((q) => q.y);
+  return {
+    x: Math.min(...xs),
+    y: Math.min(...ys),
+    width: Math.max(...xs) - Math.min(...xs),
+    height: Math.max(...ys) - Math.min(...ys),
+  };
+}

@@ -1,9 +1,11 @@
-import { useId, type ReactNode, type SVGProps } from 'react';
+import { useId, type ReactNode } from 'react';
 import type { Plan } from '../api/types';
-import { pathData, points, toPicture } from '../lib/curve';
+import { pathData, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
 import { PartMark } from './PartMark';
-import { Hatch } from './Hatch';
+import { BackTone, CapMark, Ears } from './MapGround';
+import { Bulk, Order, Pull, type LayerProps } from './MapLayers';
+import { HaloText } from './MapText';
 import { RegionMark } from './RegionMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
@@ -155,178 +157,6 @@ export function ScalpChart(props: Props) {
   );
 }
 
-/** The part of the scalp behind the ear line, in the second tone. */
-function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
-  const line = pathData(plan.map.earLine);
-  return <path d={`${line}L400 400L-400 400Z`} fill={palette.clayDeep} />;
-}
-
-/** A mesh cap and pieces of mesh: a fine net over what lies beneath. */
-function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
-  const mesh = plan.map.mesh;
-  if (plan.map.cap.length === 0 && mesh.length === 0) return null;
-  const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
-    ...toPicture(mesh[3 * i] ?? 0, mesh[3 * i + 1] ?? 0),
-    r: mesh[3 * i + 2] ?? 0,
-  }));
-  return (
-    <g>
-      {plan.map.cap.length > 0 && (
-        <g stroke={palette.bead}>
-          <Hatch line={points(plan.map.cap)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
-          <path d={pathData(plan.map.cap, true)} fill="none" strokeWidth={1.4} />
-        </g>
-      )}
-      {pieces.map((p) => (
-        <g key={`${p.x}/${p.y}`} stroke={palette.bead}>
-          <Hatch line={ring(p.x, p.y, p.r)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
-          <circle cx={p.x} cy={p.y} r={p.r} fill="none" strokeWidth={1.2} />
-        </g>
-      ))}
-    </g>
-  );
-}
-
-const RING_POINTS = 24;
-
-const ring = (x: number, y: number, r: number) =>
-  Array.from({ length: RING_POINTS }, (_, i) => {
-    const t = (2 * Math.PI * i) / RING_POINTS;
-    return { x: x + r * Math.sin(t), y: y + r * Math.cos(t) };
-  });
-
-/** A figure on the map, readable however the map is turned. */
-function Label(props: {
-  x: number;
-  y: number;
-  words: string;
-  palette: MapPalette;
-  isTurned: boolean;
-  ink?: string;
-}) {
-  const { x, y, words, palette, isTurned } = props;
-  return (
-    <g transform={`translate(${x} ${y})${isTurned ? ' scale(-1 1)' : ''}`}>
-      <HaloText
-        halo={palette.bead}
-        fontSize={7.6}
-        fontWeight={700}
-        textAnchor="middle"
-        fill={props.ink ?? palette.ink}
-        fontFamily={palette.font}
-      >
-        {words}
-      </HaloText>
-    </g>
-  );
-}
-
-/** A text with a halo behind it, as two texts: not every reader of drawings knows how to paint the stroke first. */
-function HaloText({ halo, children, ...rest }: SVGProps<SVGTextElement> & { halo: string }) {
-  return (
-    <>
-      <text
-        {...rest}
-        fill="none"
-        stroke={halo}
-        strokeWidth={2.6}
-        strokeLinejoin="round"
-        aria-hidden
-      >
-        {children}
-      </text>
-      <text {...rest}>{children}</text>
-    </>
-  );
-}
-
-interface LayerProps {
-  plan: Plan;
-  palette: MapPalette;
-  isTurned: boolean;
-}
-
-/** Bulk: a disc where a tail enters, its area what lies there against the row alone. */
-function Bulk({ plan, palette, isTurned }: LayerProps) {
-  return plan.tails.map((t) => {
-    const at = points(t.thread).at(-1);
-    if (!at) return null;
-    return (
-      <g key={t.row}>
-        <circle
-          cx={at.x}
-          cy={at.y}
-          r={4.2 * Math.sqrt(t.bulk)}
-          fill={palette.tail}
-          fillOpacity={0.3}
-          stroke={palette.tail}
-          strokeWidth={1}
-        />
-        <Label
-          x={at.x}
-          y={at.y + 2.6}
-          words={`${t.bulk.toFixed(1)}×`}
-          palette={palette}
-          isTurned={isTurned}
-        />
-      </g>
-    );
-  });
-}
-
-const FULL = 1;
-
-/** Pull: how much of what a row should bear it carries, in per cent, on the row. */
-function Pull({ plan, palette, isTurned }: LayerProps) {
-  return plan.rows
-    .filter((r) => r.stations > 0 && r.section !== 'INDIVIDUAL')
-    .map((r) => {
-      const line = points(r.path);
-      const at = line[Math.round(line.length * 0.55)];
-      if (!at) return null;
-      const isTooMuch = r.pullShare > FULL;
-      return (
-        <g key={r.id}>
-          {isTooMuch && (
-            <path
-              d={pathData(r.path)}
-              fill="none"
-              stroke={palette.chalk}
-              strokeWidth={2.4}
-              strokeDasharray="5 3"
-            />
-          )}
-          <Label
-            x={at.x}
-            y={at.y + 2.6}
-            words={`${isTooMuch ? '▲' : ''}${Math.round(100 * r.pullShare)}`}
-            palette={palette}
-            isTurned={isTurned}
-            {...(isTooMuch && { ink: palette.chalk })}
-          />
-        </g>
-      );
-    });
-}
-
-function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
-  return plan.map.landmarks
-    .filter((m) => m.name.endsWith('_EAR'))
-    .map((m) => {
-      const p = toPicture(m.x, m.y);
-      const out = Math.sign(p.x);
-      return (
-        <path
-          key={m.name}
-          d={`M${p.x - out * 6} ${p.y - 12}c${out * 10} -14 ${out * 27} -6 ${out * 19} 12c${-out * 4} 9 ${-out * 6} 19 ${-out * 15} 17c${-out * 7} -2 ${-out * 8} -18 ${-out * 4} -29Z`}
-          fill={palette.clay}
-          stroke={palette.edge}
-          strokeWidth={1}
-        />
-      );
-    });
-}
-
 /** Left and right are the client's, and stay readable when the map is turned over. */
 function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }) {
   const side = (words: string, sign: 1 | -1) => (
@@ -350,48 +180,9 @@ function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }
   );
 }
 
-function Order({
-  plan,
-  palette,
-  isTurned,
-}: {
-  plan: Plan;
-  palette: MapPalette;
-  isTurned: boolean;
-}) {
-  return plan.rows.map((row) => {
-    const line = points(row.path);
-    const at = line[Math.round(line.length * 0.3)];
-    if (!at) return null;
-    return (
-      <g key={row.id} transform={`translate(${at.x} ${at.y})${isTurned ? ' scale(-1 1)' : ''}`}>
-        <circle r={5.6} fill={palette.bead} stroke={palette.ink} strokeWidth={0.8} />
-        <text
-          y={2.8}
-          fontSize={8}
-          fontWeight={700}
-          textAnchor="middle"
-          fill="#11201a"
-          fontFamily={palette.font}
-        >
-          {row.order}
-        </text>
-      </g>
-    );
-  });
-}
-
 const OUTSIDE = ['FRONT_CENTRE', 'NAPE_CENTRE', 'LEFT_TEMPLE', 'RIGHT_TEMPLE'];
 
-function Names({
-  plan,
-  palette,
-  isTurned,
-}: {
-  plan: Plan;
-  palette: MapPalette;
-  isTurned: boolean;
-}) {
+function Names({ plan, palette, isTurned }: LayerProps) {
   const turn = isTurned ? -1 : 1;
   return plan.map.landmarks
     .filter((m) => OUTSIDE.includes(m.name) || m.name === 'CROWN' || m.name === 'OCCIPITAL_BONE')
@@ -423,17 +214,4 @@ function Names({
         </g>
       );
     });
-}
-
-/** Bounds of a flat curve on a picture. */
-export function boundsOf(flat: number[]) {
-  const p = points(flat);
-  const xs = p.map((q) => q.x);
-  const ys = p.map((q) => q.y);
-  return {
-    x: Math.min(...xs),
-    y: Math.min(...ys),
-    width: Math.max(...xs) - Math.min(...xs),
-    height: Math.max(...ys) - Math.min(...ys),
-  };
 }

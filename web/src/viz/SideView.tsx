@@ -1,7 +1,6 @@
 import type { SideViewData } from '../api/types';
-import { pathData, points } from '../lib/curve';
+import { boundsOf, pathData, points } from '../lib/curve';
 import type { MapPalette } from './palette';
-import { boundsOf } from './ScalpChart';
 
 interface Props {
   view: SideViewData;

@@ -464,6 +464,7 @@ export interface components {
             backRows: components["schemas"]["Range"];
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
+            chairMinutes: components["schemas"]["Range"];
             earLineBehindMm: components["schemas"]["Range"];
             earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
@@ -472,12 +473,18 @@ export interface components {
             individualCount: components["schemas"]["Range"];
             leaveOutMm: components["schemas"]["Range"];
             levels: components["schemas"]["Range"];
+            moveMm: components["schemas"]["Range"];
             overlayMm: components["schemas"]["Range"];
+            ownPacks: components["schemas"]["Range"];
+            partStartMm: components["schemas"]["Range"];
             peakDropMm: components["schemas"]["Range"];
             peakPlaceMm: components["schemas"]["Range"];
             perimeterMm: components["schemas"]["Range"];
             pitchMm: components["schemas"]["Range"];
+            /** Format: double */
+            readsAsSkinMm: number;
             setBackMm: components["schemas"]["Range"];
+            slantDeg: components["schemas"]["Range"];
             templeMm: components["schemas"]["Range"];
             weeks: components["schemas"]["Range"];
         };
@@ -522,6 +529,7 @@ export interface components {
             strands: "FINE" | "MEDIUM" | "COARSE" | null;
         };
         Part: {
+            channel: number[];
             /** Format: int32 */
             index: number;
             isOpen: boolean;

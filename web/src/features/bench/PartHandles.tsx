@@ -14,14 +14,15 @@ const FINE_DEG = 1;
 const SNAP_MM = 3;
 const SNAP_DEG = 2;
 const SHORTEST_MM = 20;
-const STEEPEST_DEG = 50;
 const DEGREES = 180 / Math.PI;
 
 type Laid = Plan['parts'][number];
 
 /** Both ends and the bow of every part, to be taken hold of. */
 export function PartHandles({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
-  return plan.parts.map((p) => <PartGrips key={p.index} part={p} isTurned={isTurned} />);
+  return plan.parts.map((p) => (
+    <PartGrips key={p.index} part={p} limits={plan.limits} isTurned={isTurned} />
+  ));
 }
 
 interface Asked {
@@ -32,7 +33,16 @@ interface Asked {
   isWhole: boolean;
 }
 
-function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
+const within = (to: number, { min, max }: { min: number; max: number }) =>
+  Math.max(min, Math.min(max, to));
+
+interface Props {
+  part: Laid;
+  limits: Plan['limits'];
+  isTurned: boolean;
+}
+
+function PartGrips({ part, limits, isTurned }: Props) {
   const parts = useBench((b) => b.brief.foundation.parts);
   const change = useBench((b) => b.change);
   const lengths = useLengths();
@@ -66,8 +76,8 @@ function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
         at={from}
         label={`Part ${part.number}, start`}
         value={now.start}
-        min={-110}
-        max={110}
+        min={limits.partStartMm.min}
+        max={limits.partStartMm.max}
         words={now.start === 0 ? 'on the midline' : `${lengths.say(Math.abs(now.start))}${side}`}
         isTurned={isTurned}
         onTake={take}
@@ -84,8 +94,8 @@ function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
         at={to}
         label={`Part ${part.number}, end`}
         value={now.slant}
-        min={-STEEPEST_DEG}
-        max={STEEPEST_DEG}
+        min={limits.slantDeg.min}
+        max={limits.slantDeg.max}
         words={`${lengths.say(part.lengthMm)} long, slanted ${now.slant}°`}
         isTurned={isTurned}
         onTake={take}
@@ -95,7 +105,7 @@ function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
           const deg = Math.round(taken.current.slant + turned);
           const slantDeg = Math.abs(deg) < SNAP_DEG && !refuses ? 0 : deg;
           edit('end', {
-            slantDeg: Math.max(-STEEPEST_DEG, Math.min(STEEPEST_DEG, slantDeg)),
+            slantDeg: within(slantDeg, limits.slantDeg),
             // What ran to the ear line and is not drawn away from it still does.
             lengthMm: Math.abs(by.y) < SNAP_MM + 1 ? asked.lengthMm : Math.round(length),
           });
@@ -118,19 +128,19 @@ function PartGrips({ part, isTurned }: { part: Laid; isTurned: boolean }) {
         at={middle}
         label={`Part ${part.number}, bow`}
         value={now.bow}
-        min={-25}
-        max={25}
+        min={limits.bowMm.min}
+        max={limits.bowMm.max}
         words={now.bow === 0 ? 'straight' : `bows ${lengths.say(Math.abs(now.bow))}`}
         isTurned={isTurned}
         shape="square"
         onTake={take}
         onDrag={(by, refuses) => {
-          const mm = Math.round(Math.max(-25, Math.min(25, taken.current.bow + by.x)));
+          const mm = Math.round(within(taken.current.bow + by.x, limits.bowMm));
           edit('bow', { bowMm: Math.abs(mm) < SNAP_MM && !refuses ? 0 : mm });
         }}
         onStep={(right, _, isFine) =>
           edit('bow', {
-            bowMm: Math.max(-25, Math.min(25, now.bow + right * (isFine ? FINE_MM : STEP_MM))),
+            bowMm: within(now.bow + right * (isFine ? FINE_MM : STEP_MM), limits.bowMm),
           })
         }
       />

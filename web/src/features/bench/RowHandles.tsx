@@ -61,6 +61,7 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
             onClick={() => onTake(row.id)}
             onPointerDown={(e) => {
               e.currentTarget.setPointerCapture(e.pointerId);
+              holdRow(row.id);
               taken.current = {
                 from: mapPoint(e, isTurned),
                 moved: movedBy(brief, row.id),
@@ -75,7 +76,9 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
               if (!grip.isDragging && Math.abs(by) < STARTS_MM) return;
               if (!grip.isDragging) hold(plan.ledger);
               grip.isDragging = true;
-              change(`drag ${row.id}`, (b) => withMoveTo(b, row.id, Math.round(grip.moved + by)));
+              change(`drag ${row.id}`, (b) =>
+                withMoveTo(b, row.id, Math.round(grip.moved + by), plan.limits.moveMm),
+              );
             }}
             onPointerUp={() => {
               if (taken.current?.isDragging) letGo();

@@ -19,6 +19,8 @@ const BRIEF = {
   foundation: { frontRows: 14, back: null, rim: null, edits: [], tails: [] },
 } as unknown as Brief;
 
+const RANGE = { min: -40, max: 40 };
+
 describe('foundation edits', () => {
   it('fill in what an older plan does not say, and keep the rest', () => {
     expect(backOf(BRIEF).family).toBe('STRAIGHT');
@@ -33,13 +35,13 @@ describe('foundation edits', () => {
   });
 
   it('let moves of one row take each other’s place, but not those of another', () => {
-    const once = withMoveTo(BRIEF, 'F3', 4);
-    const twice = withMoveTo(once, 'F3', movedBy(once, 'F3') + 4);
+    const once = withMoveTo(BRIEF, 'F3', 4, RANGE);
+    const twice = withMoveTo(once, 'F3', movedBy(once, 'F3') + 4, RANGE);
     expect(twice.foundation.edits).toEqual([{ row: 'F3', kind: 'MOVE', amount: 8 }]);
-    expect(withMoveTo(twice, 'F4', -2).foundation.edits).toHaveLength(2);
+    expect(withMoveTo(twice, 'F4', -2, RANGE).foundation.edits).toHaveLength(2);
     expect(movedBy(twice, 'F4')).toBe(0);
-    expect(withMoveTo(twice, 'F3', 0).foundation.edits).toEqual([]);
-    expect(withMoveTo(twice, 'F3', 400).foundation.edits[0]?.amount).toBe(40);
+    expect(withMoveTo(twice, 'F3', 0, RANGE).foundation.edits).toEqual([]);
+    expect(withMoveTo(twice, 'F3', 400, RANGE).foundation.edits[0]?.amount).toBe(40);
   });
 
   it('add edits in the order they were made', () => {

@@ -44,8 +44,6 @@ export const withRim = (brief: Brief, edit: Partial<Rim>): Brief =>
 export const withEdit = (brief: Brief, edit: RowEdit): Brief =>
   withFoundation(brief, { edits: [...(brief.foundation.edits ?? []), edit] });
 
-const FURTHEST_MM = 40;
-
 /** How far a row has been moved by the last change, if that was a move of this row. */
 export function movedBy(brief: Brief, row: string): number {
   const last = brief.foundation.edits?.at(-1);
@@ -53,10 +51,15 @@ export function movedBy(brief: Brief, row: string): number {
 }
 
 /** Moves of the same row take each other's place instead of piling up. */
-export function withMoveTo(brief: Brief, row: string, mm: number): Brief {
+export function withMoveTo(
+  brief: Brief,
+  row: string,
+  mm: number,
+  range: { min: number; max: number },
+): Brief {
   const edits = brief.foundation.edits ?? [];
   const last = edits.at(-1);
-  const amount = Math.max(-FURTHEST_MM, Math.min(FURTHEST_MM, mm));
+  const amount = Math.max(range.min, Math.min(range.max, mm));
   const before = last?.kind === 'MOVE' && last.row === row ? edits.slice(0, -1) : edits;
   return withFoundation(brief, {
     edits: amount === 0 ? before : [...before, { row, kind: 'MOVE', amount }],

@@ -3,7 +3,8 @@ import type { Plan } from '../../api/types';
 import { formatMinutes } from '../../lib/time';
 import { PAPER } from '../../viz/palette';
 import { regionKindsOf } from '../../viz/RegionMark';
-import { boundsOf, ScalpChart, SHEET, type Layers } from '../../viz/ScalpChart';
+import { boundsOf } from '../../lib/curve';
+import { ScalpChart, SHEET, type Layers } from '../../viz/ScalpChart';
 import { SideView } from '../../viz/SideView';
 
 interface What {

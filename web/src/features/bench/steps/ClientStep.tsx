@@ -176,8 +176,8 @@ export function ClientStep() {
         <Counter
           label="Minutes she has"
           value={asked.chairMinutes}
-          min={30}
-          max={720}
+          min={limits?.chairMinutes.min ?? USUAL_MINUTES}
+          max={limits?.chairMinutes.max ?? USUAL_MINUTES}
           step={15}
           onChange={(chairMinutes) => ask({ chairMinutes })}
           error={minutesError}
@@ -187,7 +187,7 @@ export function ClientStep() {
         label="Packs she brings"
         value={asked.ownPacks ?? 0}
         min={0}
-        max={60}
+        max={limits?.ownPacks.max ?? 0}
         onChange={(ownPacks) => ask({ ownPacks })}
       />
     </>

@@ -6,6 +6,7 @@ import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { BenchLength } from '../BenchLength';
+import { ChannelCurve } from './ChannelCurve';
 import { withFoundation } from '../foundationEdits';
 import { withPart, withParts, type PartAsked } from '../partEdits';
 import { useBench, useComputed } from '../useBench';
@@ -170,8 +171,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
         <span className="flex items-center gap-2">
           <input
             type="range"
-            min={-50}
-            max={50}
+            min={plan?.limits.slantDeg.min ?? 0}
+            max={plan?.limits.slantDeg.max ?? 0}
             step={1}
             value={part.slantDeg ?? 0}
             onChange={(e) => edit({ slantDeg: Number(e.target.value) })}
@@ -185,8 +186,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
         <span className="flex items-center gap-2">
           <input
             type="range"
-            min={plan?.limits.bowMm.min ?? -25}
-            max={plan?.limits.bowMm.max ?? 25}
+            min={plan?.limits.bowMm.min ?? 0}
+            max={plan?.limits.bowMm.max ?? 0}
             step={1}
             value={part.bowMm ?? 0}
             onChange={(e) => edit({ bowMm: Number(e.target.value) })}
@@ -214,10 +215,13 @@ function PartEntry({ index, part, laid }: EntryProps) {
         />
       )}
       {laid && (
-        <p className="border-t border-line pt-1 text-sm">
-          Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
-          <strong>{lengths.say(laid.openMm)}</strong>
-        </p>
+        <div className="border-t border-line pt-1 text-sm">
+          <p>
+            Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
+            <strong>{lengths.say(laid.openMm)}</strong>
+          </p>
+          <ChannelCurve channel={laid.channel} skinMm={plan?.limits.readsAsSkinMm ?? 0} />
+        </div>
       )}
     </section>
   );

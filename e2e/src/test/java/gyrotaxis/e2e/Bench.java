@@ -3,8 +3,10 @@ package gyrotaxis.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 
 /** The bench as somebody at the screen sees and uses it. */
 final class Bench {
@@ -34,6 +36,17 @@ final class Bench {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))
                 .click();
         return this;
+    }
+
+    /** By pointer, in screen pixels, over some steps as a hand does it. */
+    void drag(Locator what, double dx, double dy) {
+        BoundingBox at = what.boundingBox();
+        double x = at.x + at.width / 2;
+        double y = at.y + at.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + dx, y + dy, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
     }
 
     Locator rows() {

@@ -136,6 +136,12 @@ class FoundationBrowserTest {
         assertThat(page.getByText("(your choice)")).isVisible();
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Its tail")))
                 .containsText("fed into back row 3");
+        Locator along = page.getByLabel("enters along");
+        along.focus();
+        page.keyboard().press("ArrowLeft");
+        page.keyboard().press("ArrowLeft");
+        assertThat(along).hasValue("65");
+        assertThat(page.getByText("65%")).isVisible();
         // Back into the first: neither could be braided first. It is said there, and the map keeps the last plan.
         hold(page, "B3");
         page.getByLabel("or into", new Page.GetByLabelOptions().setExact(true)).selectOption("B1");
@@ -166,6 +172,43 @@ class FoundationBrowserTest {
                 .click();
         assertThat(rowsOf(page, "F")).hasCount(14);
         bench.waitUntilSaved();
+    }
+
+    @Test
+    void aRowIsDrawnAsideByItsStart(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        Locator row = page.locator("[data-row='F4'] path").first();
+        String before = row.getAttribute("d");
+        bench.drag(page.locator("[data-handle='F4']"), 14, 2);
+        assertThat(row).not().hasAttribute("d", before);
+        tab(page, "One row");
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Undo 1 change"))))
+                .isVisible();
+        bench.reload();
+        assertThat(row).not().hasAttribute("d", before);
+    }
+
+    @Test
+    void thePerimeterBraidIsDrawnInAndLetGoByEscape(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        tab(page, "Hairline");
+        page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("all round");
+        Locator line = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Perimeter braid line"));
+        assertThat(line).hasAttribute("aria-valuenow", "10");
+        bench.drag(line, -12, 0);
+        int drawn = Integer.parseInt(line.getAttribute("aria-valuenow"));
+        assertThat(drawn).isBetween(12, 25);
+        line.hover();
+        page.mouse().down();
+        page.mouse().move(0, 0);
+        assertThat(line).not().hasAttribute("aria-valuenow", String.valueOf(drawn));
+        page.keyboard().press("Escape");
+        assertThat(line).hasAttribute("aria-valuenow", String.valueOf(drawn));
+        page.mouse().up();
+        bench.button("undo").click();
+        assertThat(line).hasAttribute("aria-valuenow", "10");
     }
 
     @Test

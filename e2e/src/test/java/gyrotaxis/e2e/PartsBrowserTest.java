@@ -4,10 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -19,16 +17,6 @@ class PartsBrowserTest {
     private static Locator grip(Page page, String name) {
         return page.getByRole(
                 AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void drag(Page page, Locator grip, double dx, double dy) {
-        BoundingBox at = grip.boundingBox();
-        double x = at.x + at.width / 2;
-        double y = at.y + at.height / 2;
-        page.mouse().move(x, y);
-        page.mouse().down();
-        page.mouse().move(x + dx, y + dy, new Mouse.MoveOptions().setSteps(8));
-        page.mouse().up();
     }
 
     @Test
@@ -44,17 +32,17 @@ class PartsBrowserTest {
         remedy.click();
         assertThat(remedy).isHidden();
 
-        drag(page, start, -60, 0);
+        bench.drag(start, -60, 0);
         int moved = Integer.parseInt(start.getAttribute("aria-valuenow"));
         assertThat(moved).isBetween(-50, -20);
         assertThat(page.getByText("to her left")).isVisible();
         bench.waitUntilSaved();
         // Back to within a few millimetres of the midline, it snaps onto it.
-        drag(page, start, -moved * 1.75, 0);
+        bench.drag(start, -moved * 1.75, 0);
         assertThat(start).hasAttribute("aria-valuenow", "0");
 
         bench.waitUntilSaved();
-        drag(page, grip(page, "Part 1, end"), 40, 0);
+        bench.drag(grip(page, "Part 1, end"), 40, 0);
         assertThat(Integer.parseInt(grip(page, "Part 1, end").getAttribute("aria-valuenow")))
                 .isGreaterThan(5);
         bench.button("undo").click();
@@ -62,6 +50,10 @@ class PartsBrowserTest {
         bench.reload();
         bench.step("Parts");
         assertThat(grip(page, "Part 1, start")).hasAttribute("aria-valuenow", "0");
+        assertThat(page.getByRole(
+                        AriaRole.IMG,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("Scalp shown from .*narrowest"))))
+                .isVisible();
     }
 
     @Test

@@ -60,7 +60,9 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
   const edit = (kind: NonNullable<RowEdit['kind']>, amount: number) =>
     change(`edit ${kind} ${row.id}`, (b) => withEdit(b, { row: row.id, kind, amount }));
   const move = (mm: number) =>
-    change(`move ${row.id}`, (b) => withMoveTo(b, row.id, movedBy(b, row.id) + mm));
+    change(`move ${row.id}`, (b) =>
+      withMoveTo(b, row.id, movedBy(b, row.id) + mm, plan.limits.moveMm),
+    );
   const isLevel = row.section === 'PASS';
   return (
     <>

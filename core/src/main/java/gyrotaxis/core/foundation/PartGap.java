@@ -1,6 +1,7 @@
 package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Require;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,14 +12,20 @@ import java.util.Optional;
  * @param left the row on the client's left of it
  * @param right the row on her right
  * @param openMm how far a part can run in it before the rows meet or end, mm
- * @param narrowestMm clear scalp between the plaits where it is narrowest over the front, mm; 0 if they touch
- * @param meanMm clear scalp on average, mm
+ * @param channel how wide it is along the open length over the front, from the hairline back; at least one width
  * @param behind the rows between which it runs on behind the section line, if it does
  */
-public record PartGap(
-        RowId left, RowId right, double openMm, double narrowestMm, double meanMm, Optional<Behind> behind) {
+public record PartGap(RowId left, RowId right, double openMm, List<Width> channel, Optional<Behind> behind) {
     /** The first and last part of the open length tell nothing: the plaits begin and end there. */
     private static final double MARGIN = 0.08;
+
+    /**
+     * Clear scalp between the plaits at one place.
+     *
+     * @param atMm how far back from the start, mm
+     * @param clearMm how wide, mm; 0 if the plaits touch
+     */
+    public record Width(double atMm, double clearMm) {}
 
     /**
      * How a gap runs on.
@@ -28,6 +35,20 @@ public record PartGap(
      * @param lengthMm how far they run side by side, mm
      */
     public record Behind(RowId left, RowId right, double lengthMm) {}
+
+    public PartGap {
+        channel = Require.notEmpty(List.copyOf(channel), "channel");
+    }
+
+    /** Clear scalp where the channel is narrowest, mm. */
+    public double narrowestMm() {
+        return channel.stream().mapToDouble(Width::clearMm).min().orElseThrow();
+    }
+
+    /** Clear scalp on average, mm. */
+    public double meanMm() {
+        return channel.stream().mapToDouble(Width::clearMm).average().orElseThrow();
+    }
 
     /** The gaps of a section's rows, from the client's left to her right. */
     static List<PartGap> between(List<Row> rows, Draft draft) {
@@ -52,19 +73,14 @@ public record PartGap(
         int open = Math.max(1, meet ? (int) Math.round(last * RowLayout.BEND_FROM) : last);
         double half = (left.braidWidthMm() + right.braidWidthMm()) / 2;
         double length = 0;
-        double least = Double.POSITIVE_INFINITY;
-        double sum = 0;
-        int counted = 0;
+        List<Width> channel = new ArrayList<>();
         for (int k = 1; k <= open; k++) {
             length += l.get(k).lerp(r.get(k), 0.5).distance(l.get(k - 1).lerp(r.get(k - 1), 0.5));
             if (k >= MARGIN * open && k <= (1 - MARGIN) * open || open == 1) {
-                double clear = Math.max(0, l.get(k).distance(r.get(k)) - half);
-                least = Math.min(least, clear);
-                sum += clear;
-                counted++;
+                channel.add(new Width(length, Math.max(0, l.get(k).distance(r.get(k)) - half)));
             }
         }
-        return new PartGap(left.id(), right.id(), length, least, sum / counted, behind(left, right, draft));
+        return new PartGap(left.id(), right.id(), length, channel, behind(left, right, draft));
     }
 
     /** A row that was turned round by hand still lies where it lay. */

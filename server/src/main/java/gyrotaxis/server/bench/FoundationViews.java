@@ -148,6 +148,9 @@ final class FoundationViews {
                 tenth(p.gap().openMm()),
                 tenth(p.gap().narrowestMm()),
                 tenth(p.gap().meanMm()),
+                p.gap().channel().stream()
+                        .flatMap(w -> Stream.of(tenth(w.atMm()), tenth(w.clearMm())))
+                        .toList(),
                 p.isOpen(),
                 p.gap().left().toString(),
                 p.gap().right().toString(),

@@ -106,7 +106,10 @@ record PlanView(
             Knot knot,
             String knotWords) {}
 
-    /** A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0. */
+    /**
+     * A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0, and {@code channel}
+     * tells by turns how far back, mm, and how wide, mm.
+     */
     record Part(
             int number,
             int index,
@@ -114,6 +117,7 @@ record PlanView(
             double openMm,
             double narrowestMm,
             double meanMm,
+            List<Double> channel,
             boolean isOpen,
             String leftRow,
             String rightRow,
@@ -233,7 +237,13 @@ record PlanView(
             Range peakPlaceMm,
             Range peakDropMm,
             Range weeks,
-            Range bowMm) {}
+            Range chairMinutes,
+            Range ownPacks,
+            Range partStartMm,
+            Range slantDeg,
+            Range bowMm,
+            Range moveMm,
+            double readsAsSkinMm) {}
 
     /** Both ends included. */
     record Range(double min, double max) {}

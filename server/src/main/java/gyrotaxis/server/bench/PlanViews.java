@@ -11,6 +11,7 @@ import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.LoopTally;
@@ -22,6 +23,7 @@ import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairlineShape;
+import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.server.book.HeadBody;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -200,7 +202,15 @@ final class PlanViews {
                 range(HairlineShape.PEAK_PLACE_MM),
                 range(HairlineShape.PEAK_DROP_MM),
                 range(Consultation.WEEKS),
-                range(WearingPart.BOW_MM));
+                range(Consultation.CHAIR_MINUTES),
+                range(Consultation.OWN_PACKS),
+                range(WearingPart.START_MM),
+                new PlanView.Range(
+                        Math.rint(Math.toDegrees(WearingPart.SLANT_RAD.min())),
+                        Math.rint(Math.toDegrees(WearingPart.SLANT_RAD.max()))),
+                range(WearingPart.BOW_MM),
+                range(RowEdit.Kind.MOVE.amounts()),
+                PartChoice.READS_AS_SKIN_MM);
     }
 
     private static PlanView.Range range(Interval i) {

@@ -1,0 +1,62 @@
+import type { Plan } from '../api/types';
+import { pathData, points, toPicture } from '../lib/curve';
+import { Hatch } from './Hatch';
+import type { MapPalette } from './palette';
+
+/** The part of the scalp behind the ear line, in the second tone. */
+export function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  const line = pathData(plan.map.earLine);
+  return <path d={`${line}L400 400L-400 400Z`} fill={palette.clayDeep} />;
+}
+
+/** A mesh cap and pieces of mesh: a fine net over what lies beneath. */
+export function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  const mesh = plan.map.mesh;
+  if (plan.map.cap.length === 0 && mesh.length === 0) return null;
+  const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
+    ...toPicture(mesh[3 * i] ?? 0, mesh[3 * i + 1] ?? 0),
+    r: mesh[3 * i + 2] ?? 0,
+  }));
+  return (
+    <g>
+      {plan.map.cap.length > 0 && (
+        <g stroke={palette.bead}>
+          <Hatch line={points(plan.map.cap)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
+          <path d={pathData(plan.map.cap, true)} fill="none" strokeWidth={1.4} />
+        </g>
+      )}
+      {pieces.map((p) => (
+        <g key={`${p.x}/${p.y}`} stroke={palette.bead}>
+          <Hatch line={ring(p.x, p.y, p.r)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
+          <circle cx={p.x} cy={p.y} r={p.r} fill="none" strokeWidth={1.2} />
+        </g>
+      ))}
+    </g>
+  );
+}
+
+const RING_POINTS = 24;
+
+const ring = (x: number, y: number, r: number) =>
+  Array.from({ length: RING_POINTS }, (_, i) => {
+    const t = (2 * Math.PI * i) / RING_POINTS;
+    return { x: x + r * Math.sin(t), y: y + r * Math.cos(t) };
+  });
+
+export function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+  return plan.map.landmarks
+    .filter((m) => m.name.endsWith('_EAR'))
+    .map((m) => {
+      const p = toPicture(m.x, m.y);
+      const out = Math.sign(p.x);
+      return (
+        <path
+          key={m.name}
+          d={`M${p.x - out * 6} ${p.y - 12}c${out * 10} -14 ${out * 27} -6 ${out * 19} 12c${-out * 4} 9 ${-out * 6} 19 ${-out * 15} 17c${-out * 7} -2 ${-out * 8} -18 ${-out * 4} -29Z`}
+          fill={palette.clay}
+          stroke={palette.edge}
+          strokeWidth={1}
+        />
+      );
+    });
+}
