@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
 import type { paths } from './generated/schema';
+import type { BalanceLine } from './types';
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -42,10 +43,38 @@ type Body<P extends keyof paths, M extends 'post' | 'put'> = paths[P] extends {
   ? B
   : never;
 
+/** Balances, and tells how far it is while it works; the signal stops it. */
+async function balance(
+  body: Body<'/api/balance', 'post'>,
+  onLine: (line: BalanceLine) => void,
+  signal: AbortSignal,
+): Promise<void> {
+  const stream = await take(
+    http.POST('/api/balance', { body, signal, parseAs: 'stream' }) as Promise<
+      Answer<ReadableStream<Uint8Array>>
+    >,
+  );
+  const reader = stream.getReader();
+  const text = new TextDecoder();
+  let rest = '';
+  for (let part = await reader.read(); !part.done; part = await reader.read()) {
+    const lines = (rest + text.decode(part.value, { stream: true })).split('\n');
+    rest = lines.pop() ?? '';
+    for (const line of lines) onLine(JSON.parse(line) as BalanceLine);
+  }
+}
+
 export const api = {
   compute: (brief: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body: brief })),
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
+  wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
+  balance,
+  methods: () => take(http.GET('/api/methods')),
+  methodQuestions: () => take(http.GET('/api/methods/questions')),
+  keepMethod: (body: Body<'/api/methods', 'post'>) => take(http.POST('/api/methods', { body })),
+  removeMethod: (id: string) =>
+    take(http.DELETE('/api/methods/{id}', { params: { path: { id } } })),
   compare: (body: Body<'/api/compare', 'post'>) => take(http.POST('/api/compare', { body })),
   patterns: () => take(http.GET('/api/patterns')),
   keepPattern: (body: Body<'/api/patterns', 'post'>) => take(http.POST('/api/patterns', { body })),

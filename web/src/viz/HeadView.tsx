@@ -2,8 +2,9 @@ import { OrbitControls } from '@react-three/drei';
 import { Canvas } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
 import { BufferAttribute, BufferGeometry, CatmullRomCurve3, TubeGeometry, Vector3 } from 'three';
-import type { Solid } from '../api/types';
+import type { Solid, Worn } from '../api/types';
 import { toScene } from '../lib/scene';
+import { HeadHair } from './HeadHair';
 
 const CLAY = '#d3b79d';
 const PLAIT = '#2b211b';
@@ -15,17 +16,21 @@ const INK = '#11201a';
 interface Props {
   solid: Solid;
   heldRow?: string | undefined;
+  hair: Worn['hair'];
+  /** The colour of each hair of the mix. */
+  colours: string[];
+  loft: number;
 }
 
 /** The head in the round, to be turned by hand, wheel and arrow keys. */
-export function HeadView({ solid, heldRow }: Props) {
+export function HeadView({ solid, heldRow, hair, colours, loft }: Props) {
   return (
     <div
       className="min-h-0 min-w-0 flex-1"
       role="img"
       aria-label="The head in the round, with its rows; drag to turn it"
     >
-      <Canvas camera={{ position: [0, 190, -420], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
+      <Canvas camera={{ position: [0, 120, -560], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
         <ambientLight intensity={1.4} />
         <directionalLight position={[200, 400, 200]} intensity={1.6} />
         <directionalLight position={[-250, 150, -250]} intensity={1.1} />
@@ -46,8 +51,12 @@ export function HeadView({ solid, heldRow }: Props) {
         {solid.tails.map((t, i) => (
           <Line key={i} flat={t} width={1.1} colour={TAIL} lift={6} />
         ))}
-        <Beads flat={solid.stations} />
-        <OrbitControls makeDefault enablePan={false} minDistance={190} maxDistance={600} />
+        {hair.length > 0 ? (
+          <HeadHair hair={hair} colours={colours} loft={loft} />
+        ) : (
+          <Beads flat={solid.stations} />
+        )}
+        <OrbitControls makeDefault enablePan={false} minDistance={190} maxDistance={1100} />
       </Canvas>
     </div>
   );

@@ -1,7 +1,9 @@
 import { useId, type ReactNode } from 'react';
-import type { Plan } from '../api/types';
+import type { Plan, Worn } from '../api/types';
 import { pathData, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
+import { CoverLayer, CoverLegend } from './CoverLayer';
+import { tintOf } from './tints';
 import { PartMark } from './PartMark';
 import { BackTone, CapMark, Ears } from './MapGround';
 import { Bulk, Order, Pull, type LayerProps } from './MapLayers';
@@ -26,6 +28,10 @@ export interface Layers {
   bulk?: boolean;
   /** Weight on each row against its limit. */
   pull?: boolean;
+  /** Which way the hook goes in. */
+  bearing?: boolean;
+  /** What shows as it is worn. */
+  cover?: boolean;
 }
 
 interface Props {
@@ -38,8 +44,10 @@ interface Props {
   heldRow?: string | undefined;
   heldStation?: string | undefined;
   heldRegion?: number | undefined;
+  worn?: Worn | undefined;
   onRow?: (id: string) => void;
   onStation?: (id: string | undefined) => void;
+  onPickStation?: (id: string) => void;
   /** Drawn over the map, in its millimetres: handles. */
   children?: ReactNode;
 }
@@ -104,6 +112,9 @@ export function ScalpChart(props: Props) {
             strokeDasharray="2 2"
           />
           <CapMark plan={plan} palette={palette} />
+          {layers.cover && props.worn && (
+            <CoverLayer worn={props.worn} palette={palette} isTurned={isTurned} />
+          )}
           <path
             d={pathData(plan.map.earLine)}
             fill="none"
@@ -119,9 +130,10 @@ export function ScalpChart(props: Props) {
           stroke={palette.ink}
           strokeWidth={1.4}
         />
-        {plan.tails.map((tail) => (
-          <TailMark key={tail.row} tail={tail} rows={plan.rows} palette={palette} />
-        ))}
+        {!layers.cover &&
+          plan.tails.map((tail) => (
+            <TailMark key={tail.row} tail={tail} rows={plan.rows} palette={palette} />
+          ))}
         {layers.pull && <Pull plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.bulk && <Bulk plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.order && <Order plan={plan} palette={palette} isTurned={isTurned} />}
@@ -132,11 +144,13 @@ export function ScalpChart(props: Props) {
               station={s}
               palette={palette}
               isHeld={s.id === heldStation}
+              hasBarb={layers.bearing === true}
+              tint={s.strand > 0 ? tintOf(plan.hairs[s.strand]?.colour ?? '') : undefined}
               data-station={s.id}
               {...(onStation && {
                 onPointerEnter: () => onStation(s.id),
                 onPointerLeave: () => onStation(undefined),
-                onClick: () => onRow?.(s.row),
+                onClick: () => props.onPickStation?.(s.id),
               })}
             />
           ))}
@@ -144,6 +158,9 @@ export function ScalpChart(props: Props) {
       </g>
       {layers.names && <Sides palette={palette} isTurned={isTurned} />}
       {layers.names && <Names plan={plan} palette={palette} isTurned={isTurned} />}
+      {layers.cover && props.worn && (
+        <CoverLegend palette={palette} x={SHEET.x + 8} y={SHEET.y + SHEET.height - 84} />
+      )}
       {layers.names && (
         <ScaleBar
           x={SHEET.x + 8}

@@ -1,4 +1,5 @@
 import type { Texture } from '../api/types';
+import { tintOf } from './tints';
 
 interface Curl {
   /** Width of a curl and length of one turn, in the swatch's own units. */
@@ -16,19 +17,6 @@ const CURLS: Record<Texture, Curl> = {
   LOOSE_WAVE: { width: 4.5, turn: 32, strands: 10 },
   SILKY_WAVE: { width: 2.6, turn: 46, strands: 13 },
 };
-
-/** Hair swatches as drawn, in the colours that names of colours suggest; the first that fits is taken. */
-const TINTS: [RegExp, string][] = [
-  [/copper|rust/, '#8f4524'],
-  [/ash|grey/, '#8d8a86'],
-  [/honey|sand/, '#b58a4c'],
-  [/chestnut|brown/, '#5b3524'],
-  [/cork/, '#3e2f27'],
-];
-const INK = '#1d1715';
-
-const tintOf = (colour: string): string =>
-  TINTS.find(([name]) => name.test(colour.toLowerCase()))?.[1] ?? INK;
 
 const STEPS_PER_TURN = 10;
 const MM_PER_UNIT = 5;

@@ -4,6 +4,22 @@
  */
 
 export interface paths {
+    "/api/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients": {
         parameters: {
             query?: never;
@@ -11,7 +27,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_3"];
+        get: operations["list_4"];
         put?: never;
         post: operations["add_1"];
         delete?: never;
@@ -75,7 +91,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -95,6 +111,54 @@ export interface paths {
         put: operations["change_1"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_2"];
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["questions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -196,6 +260,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -215,6 +295,39 @@ export interface components {
             pitchMm: number | null;
             startsOnRight: boolean | null;
         };
+        BalanceBody: {
+            brief: components["schemas"]["BriefBody"];
+            /** Format: double */
+            exposedPercent: number | null;
+            fuller: boolean | null;
+            /** @enum {string} */
+            kind: "FEWEST" | "PACKS" | "ZONE" | "PART";
+            /** Format: int32 */
+            packs: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** @enum {string|null} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE" | null;
+        };
+        BalanceLine: {
+            /** Format: double */
+            done: number;
+            problem: string | null;
+            result: components["schemas"]["Result"] | null;
+        };
+        BareRowView: {
+            /** Format: double */
+            mm: number;
+            row: string;
+        };
+        BoughtView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            loopsPerPack: number;
+            /** Format: int64 */
+            priceMinor: number;
+        };
         BriefBody: {
             consultation: components["schemas"]["ConsultationBody"] | null;
             foundation: components["schemas"]["FoundationBody"];
@@ -222,9 +335,25 @@ export interface components {
             fullness: number | null;
             hairLineId: string;
             head: components["schemas"]["HeadBody"];
+            hooking: components["schemas"]["HookingBody"] | null;
             /** @enum {string} */
             installer: "STYLIST" | "SELF";
             ownHair: components["schemas"]["OwnHairBody"];
+        };
+        Change: {
+            /** Format: double */
+            exposedPercentAfter: number;
+            /** Format: double */
+            exposedPercentBefore: number;
+            shareAfter: string;
+            shareBefore: string;
+            /** Format: double */
+            spacingAfter: number;
+            /** Format: double */
+            spacingBefore: number;
+            words: string;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
         };
         ClientBody: {
             head: components["schemas"]["HeadBody"] | null;
@@ -263,7 +392,7 @@ export interface components {
             hasFringe: boolean | null;
             /** Format: int32 */
             ownPacks: number | null;
-            ways: ("DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN")[];
+            ways: ("DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND")[];
             /** Format: int32 */
             weeks: number | null;
         };
@@ -293,10 +422,10 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
             placeId: string;
             /** @enum {string} */
-            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "REGION" | "RIM" | "HAIR";
+            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "REGION" | "RIM" | "HAIR" | "ZONE" | "STATION";
             reason: string;
             remedies: components["schemas"]["RemedyView"][];
             /** @enum {string} */
@@ -334,15 +463,44 @@ export interface components {
             rightRow: string;
             stoppedBy: string | null;
         };
+        GapView: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            exposedPercent: number;
+            place: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        GridView: {
+            /** Format: double */
+            cellMm: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: double */
+            front: number;
+            /** Format: double */
+            left: number;
+            /** Format: int32 */
+            lines: number;
+            percent: number[];
+        };
         HairLineBody: {
             /** Format: int32 */
             bundlesPerPack: number | null;
             colours: string[];
+            /** Format: double */
+            curlMm: number | null;
             currency: string;
             /** Format: double */
             gramsPerLoop: number | null;
             hasBead: boolean;
+            /** Format: int32 */
+            heatC: number | null;
             isCoated: boolean;
+            isLooped: boolean | null;
             /** Format: double */
             lengthMm: number | null;
             /** Format: int32 */
@@ -350,8 +508,11 @@ export interface components {
             /** Format: int32 */
             loopsPerBundle: number | null;
             name: string;
+            otherPacks: components["schemas"]["SizeBody"][];
             /** Format: int64 */
             priceMinor: number | null;
+            /** @enum {string|null} */
+            slip: "GRIPPY" | "MIDDLING" | "SLIDING" | null;
             supplier: string;
             /** @enum {string} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
@@ -362,13 +523,18 @@ export interface components {
             /** Format: int32 */
             bundlesPerPack: number;
             colours: string[];
+            /** Format: double */
+            curlMm: number;
             currency: string;
             /** Format: double */
             gramsPerLoop: number;
             hasBead: boolean;
+            /** Format: int32 */
+            heatC: number | null;
             /** Format: uuid */
             id: string;
             isCoated: boolean;
+            isLooped: boolean;
             /** Format: double */
             lengthMm: number;
             /** Format: int32 */
@@ -378,14 +544,52 @@ export interface components {
             /** Format: int32 */
             loopsPerPack: number;
             name: string;
+            otherPacks: components["schemas"]["SizeView"][];
             /** Format: int64 */
             priceMinor: number;
+            /** @enum {string} */
+            slip: "GRIPPY" | "MIDDLING" | "SLIDING";
+            slipWords: string;
             supplier: string;
             /** @enum {string} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
             textureWords: string;
             /** Format: int32 */
             version: number;
+        };
+        HairUse: {
+            bought: components["schemas"]["BoughtView"][];
+            colour: string;
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: double */
+            gramsPerLoop: number;
+            /** Format: int32 */
+            leftOverLoops: number;
+            name: string;
+            /** Format: int32 */
+            packs: number;
+            /** Format: int32 */
+            placedLoops: number;
+            /** Format: int32 */
+            reserveLoops: number;
+            shares: components["schemas"]["ShareCount"][];
+            /** Format: int32 */
+            shelfLoops: number;
+        };
+        HairView: {
+            /** Format: double */
+            curlMm: number;
+            /** Format: double */
+            lengthMm: number;
+            line: number[];
+            /** Format: int32 */
+            onHead: number;
+            /** Format: int32 */
+            shareParts: number;
+            station: string;
+            /** Format: int32 */
+            strand: number;
         };
         HairlineBody: {
             /** Format: double */
@@ -427,6 +631,36 @@ export interface components {
             /** Format: date-time */
             takenAt: string;
         };
+        HoldFactor: {
+            /** Format: double */
+            factor: number;
+            words: string;
+        };
+        HoldView: {
+            factors: components["schemas"]["HoldFactor"][];
+            lasts: boolean;
+            /** Format: double */
+            score: number;
+        };
+        HookingBody: {
+            cutsInHalf: boolean | null;
+            edits: components["schemas"]["StationEditBody"][];
+            method: components["schemas"]["MethodBody"] | null;
+            mix: components["schemas"]["MixBody"] | null;
+            parts: components["schemas"]["PartWish"][];
+            usesBaseHair: boolean | null;
+            zones: components["schemas"]["ZoneBody"][];
+        };
+        KeepBody: {
+            method: components["schemas"]["MethodBody"];
+            name: string;
+        };
+        KeptMethod: {
+            /** Format: uuid */
+            id: string;
+            method: components["schemas"]["MethodBody"];
+            name: string;
+        };
         Ledger: {
             chairMinutes: components["schemas"]["Span"];
             /** Format: int64 */
@@ -465,6 +699,7 @@ export interface components {
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
             chairMinutes: components["schemas"]["Range"];
+            closer: components["schemas"]["Range"];
             earLineBehindMm: components["schemas"]["Range"];
             earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
@@ -473,6 +708,11 @@ export interface components {
             individualCount: components["schemas"]["Range"];
             leaveOutMm: components["schemas"]["Range"];
             levels: components["schemas"]["Range"];
+            marginPercent: components["schemas"]["Range"];
+            /** Format: int32 */
+            mostPasses: number;
+            /** Format: int32 */
+            mostShareParts: number;
             moveMm: components["schemas"]["Range"];
             overlayMm: components["schemas"]["Range"];
             ownPacks: components["schemas"]["Range"];
@@ -483,8 +723,10 @@ export interface components {
             pitchMm: components["schemas"]["Range"];
             /** Format: double */
             readsAsSkinMm: number;
+            reservePercent: components["schemas"]["Range"];
             setBackMm: components["schemas"]["Range"];
             slantDeg: components["schemas"]["Range"];
+            stationMoveMm: components["schemas"]["Range"];
             templeMm: components["schemas"]["Range"];
             weeks: components["schemas"]["Range"];
         };
@@ -506,6 +748,37 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        MethodBody: {
+            /** @enum {string} */
+            back: "USUAL" | "FINE" | "BIG_SHARES";
+            /** @enum {string} */
+            bearing: "WHAT_SHOWS" | "FALL";
+            /** @enum {string} */
+            hairlineKnot: "SINGLE_LEG" | "TINY_TWICE";
+            /** Format: int64 */
+            hourMinor: number | null;
+            /** Format: int32 */
+            marginPercent: number | null;
+            name: string;
+            /** @enum {string} */
+            order: "PERIMETER_FIRST" | "NAPE_TO_MIDDLE" | "FRONT_FIRST";
+            /** @enum {string} */
+            partKnot: "INVISIBLE" | "DOUBLE_ENTRY";
+            /** Format: int32 */
+            reservePercent: number | null;
+            /** @enum {string} */
+            rowStart: "SINGLE" | "FULL";
+            /** @enum {string} */
+            spacing: "GRADED" | "EVEN";
+        };
+        MixBody: {
+            /** @enum {string} */
+            how: "RATIO" | "ZONES" | "ACCENTS";
+            mayClump: boolean | null;
+            others: components["schemas"]["StrandBody"][];
+            /** Format: int64 */
+            seed: number | null;
         };
         NeedView: {
             amount: components["schemas"]["Span"];
@@ -560,6 +833,12 @@ export interface components {
             /** Format: double */
             startMm: number | null;
         };
+        PartWish: {
+            /** Format: double */
+            closer: number | null;
+            /** Format: int32 */
+            part: number | null;
+        };
         Pattern: {
             /** Format: date-time */
             createdAt: string;
@@ -581,12 +860,15 @@ export interface components {
         PlanView: {
             findings: components["schemas"]["FindingView"][];
             gaps: components["schemas"]["Gap"][];
+            hairs: components["schemas"]["HairUse"][];
             head: components["schemas"]["Head"];
+            holds: components["schemas"]["HoldView"][];
             ledger: components["schemas"]["Ledger"];
             limits: components["schemas"]["Limits"];
             map: components["schemas"]["Map"];
             needs: components["schemas"]["NeedView"][];
             parts: components["schemas"]["Part"][];
+            quote: components["schemas"]["QuoteView"];
             rows: components["schemas"]["Row"][];
             selfWork: components["schemas"]["SelfView"];
             stations: components["schemas"]["Station"][];
@@ -594,6 +876,23 @@ export interface components {
             tails: components["schemas"]["TailView"][];
             updos: components["schemas"]["Updo"][];
             views: components["schemas"]["View"][];
+            work: components["schemas"]["WorkView"][];
+        };
+        Question: {
+            field: string;
+            sides: components["schemas"]["Side"][];
+            words: string;
+        };
+        QuoteView: {
+            /** Format: int64 */
+            chairMinor: number;
+            currency: string;
+            /** Format: int64 */
+            marginMinor: number;
+            /** Format: int64 */
+            materialsMinor: number;
+            /** Format: int64 */
+            totalMinor: number;
         };
         Range: {
             /** Format: double */
@@ -630,6 +929,22 @@ export interface components {
         };
         RemedyView: {
             brief: components["schemas"]["BriefBody"];
+            words: string;
+        };
+        Result: {
+            brief: components["schemas"]["BriefBody"];
+            changes: components["schemas"]["Change"][];
+            /** Format: double */
+            exposedPercentAfter: number;
+            /** Format: double */
+            exposedPercentBefore: number;
+            isMet: boolean;
+            /** Format: int32 */
+            loopsAfter: number;
+            /** Format: int32 */
+            loopsBefore: number;
+            /** Format: int32 */
+            tried: number;
             words: string;
         };
         RimBody: {
@@ -714,6 +1029,27 @@ export interface components {
             shares: number;
             words: string;
         };
+        Side: {
+            reason: string;
+            value: string;
+            words: string;
+        };
+        SightView: {
+            station: string;
+            why: string;
+        };
+        SizeBody: {
+            /** Format: int32 */
+            loops: number | null;
+            /** Format: int64 */
+            priceMinor: number | null;
+        };
+        SizeView: {
+            /** Format: int32 */
+            loops: number;
+            /** Format: int64 */
+            priceMinor: number;
+        };
         SolidRow: {
             /** Format: double */
             braidWidthMm: number;
@@ -752,15 +1088,37 @@ export interface components {
             /** Format: double */
             alongMm: number;
             /** Format: double */
+            at: number;
+            bearingWhy: string;
+            bearingWords: string;
+            byHand: boolean;
+            /** Format: double */
+            clearMm: number | null;
+            extraHolds: string[];
+            /** Format: double */
             gapMm: number | null;
+            /** Format: int32 */
+            hold: number;
             id: string;
+            isContested: boolean;
             /** @enum {string} */
-            knot: "REGULAR";
-            knotWords: string;
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            /** Format: int32 */
+            passes: number;
+            /** @enum {string} */
+            role: "ROW" | "HAIRLINE" | "PART" | "PERIMETER" | "PLAIT" | "CAP" | "CROSSING" | "BASE" | "HAND";
+            roleWords: string;
             row: string;
             /** Format: int32 */
             shareParts: number;
             shareWords: string;
+            /** Format: int32 */
+            strand: number;
+            tieWords: string;
+            /** Format: double */
+            towardX: number;
+            /** Format: double */
+            towardY: number;
             /** Format: double */
             x: number;
             /** Format: double */
@@ -768,6 +1126,15 @@ export interface components {
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
             zoneWords: string;
+        };
+        StationEditBody: {
+            /** Format: double */
+            amount: number | null;
+            /** Format: double */
+            at: number | null;
+            /** @enum {string} */
+            kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD";
+            row: string;
         };
         Step: {
             /** @enum {string} */
@@ -780,6 +1147,14 @@ export interface components {
             number: number;
             rows: string[];
             words: string;
+        };
+        StrandBody: {
+            colour: string;
+            hairLineId: string;
+            /** Format: int32 */
+            percent: number | null;
+            /** @enum {string|null} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE" | null;
         };
         TailBody: {
             /** Format: double */
@@ -815,7 +1190,7 @@ export interface components {
             rowsShowing: string[];
             tailsShowing: string[];
             /** @enum {string} */
-            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN";
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
             works: boolean;
         };
@@ -832,7 +1207,73 @@ export interface components {
             id: string;
             pieces: number[][];
         };
+        WearBody: {
+            brief: components["schemas"]["BriefBody"];
+            /** Format: double */
+            day: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            withHair: boolean | null;
+        };
+        WorkView: {
+            isMarked: boolean;
+            minutes: components["schemas"]["Span"];
+            /** Format: int32 */
+            number: number;
+            row: string;
+            stage: string;
+            stations: string[];
+            words: string;
+        };
+        WornView: {
+            /** Format: double */
+            exposedPercent: number;
+            /** Format: double */
+            fullnessPercent: number;
+            gaps: components["schemas"]["GapView"][];
+            grid: components["schemas"]["GridView"];
+            hair: components["schemas"]["HairView"][];
+            hasHump: boolean;
+            isTooRound: boolean;
+            knots: components["schemas"]["SightView"][];
+            loftByDay: number[];
+            /** Format: double */
+            napeGrams: number;
+            /** Format: int32 */
+            part: number | null;
+            remarks: components["schemas"]["FindingView"][];
+            rows: components["schemas"]["BareRowView"][];
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            words: string;
+            zones: components["schemas"]["ZoneCover"][];
+        };
+        ZoneBody: {
+            /** Format: double */
+            closer: number | null;
+            /** Format: int32 */
+            shareParts: number | null;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        ZoneCover: {
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            exposedPercent: number;
+            /** Format: double */
+            heightMm: number;
+            words: string;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
         ZoneView: {
+            /** Format: double */
+            clearMm: number;
+            /** Format: int32 */
+            shareParts: number;
             shareWords: string;
             /** Format: double */
             spacingMm: number;
@@ -851,7 +1292,31 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
-    list_3: {
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BalanceBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-ndjson": components["schemas"]["BalanceLine"];
+                };
+            };
+        };
+    };
+    list_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -1013,7 +1478,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1080,6 +1545,90 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["HairLineView"];
                 };
+            };
+        };
+    };
+    list_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMethod"][];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMethod"];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Question"][];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -1304,6 +1853,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    wear: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WornView"];
+                };
             };
         };
     };

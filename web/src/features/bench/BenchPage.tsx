@@ -17,6 +17,7 @@ import { BenchContext, ComputedContext, useBench } from './useBench';
 import { useAutosave } from './useAutosave';
 import { useBenchKeys } from './useBenchKeys';
 import { useComputedPlan } from './useComputedPlan';
+import { useComputedWorn, WornContext } from './useWorn';
 
 /** The bench with the plan that the address names. */
 export function BenchPage() {
@@ -45,6 +46,8 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
   const brief = useStore(store, (b) => b.brief);
   const isComparing = useStore(store, (b) => b.isComparing);
   const computed = useComputedPlan(brief);
+  const asWorn = useStore(store, (b) => b.worn);
+  const worn = useComputedWorn(computed.of, asWorn);
   const [isHelpOpen, setHelpOpen] = useState(false);
   useAutosave(store, computed.of);
   useBenchKeys(store, () => setHelpOpen(true));
@@ -52,20 +55,22 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
   return (
     <BenchContext value={store}>
       <ComputedContext value={computed}>
-        <main className="flex min-h-0 flex-1 flex-col">
-          <BenchHead />
-          {isComparing ? (
-            <Compare />
-          ) : (
-            <div className="flex min-h-0 flex-1">
-              <Thread />
-              <Stage />
-              <Consequences />
-            </div>
-          )}
-        </main>
-        <ElsewhereDialog />
-        <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+        <WornContext value={worn}>
+          <main className="flex min-h-0 flex-1 flex-col">
+            <BenchHead />
+            {isComparing ? (
+              <Compare />
+            ) : (
+              <div className="flex min-h-0 flex-1">
+                <Thread />
+                <Stage />
+                <Consequences />
+              </div>
+            )}
+          </main>
+          <ElsewhereDialog />
+          <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+        </WornContext>
       </ComputedContext>
     </BenchContext>
   );

@@ -8,14 +8,16 @@ const MARKS: Record<Finding['severity'], { sign: string; words: string; look: st
   HINT: { sign: '○', words: 'Note', look: 'border-line' },
 };
 
-/** What the core has to say about the plan, each with its remedy where there is one. */
-export function Findings() {
-  const { plan, problem } = useComputed();
+/** What the core has to say about the plan, each with its remedy where there is one; or about one way of wearing it. */
+export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: string }) {
+  const { plan, problem: wrong } = useComputed();
   const change = useBench((b) => b.change);
   const holdRow = useBench((b) => b.holdRow);
-  const findings = plan?.findings ?? [];
+  const holdStation = useBench((b) => b.holdStation);
+  const findings = of ?? plan?.findings ?? [];
+  const problem = of ? undefined : wrong;
   return (
-    <section aria-label="Findings" className="flex flex-col gap-2 p-3">
+    <section aria-label={label} className={`flex flex-col gap-2 ${of ? '' : 'p-3'}`}>
       {problem && (
         <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
           {problem.isAway
@@ -27,7 +29,10 @@ export function Findings() {
         <article
           key={f.code + f.placeId + f.reason}
           className={`rounded-md border p-2 text-sm leading-snug ${MARKS[f.severity].look}`}
-          onMouseEnter={() => f.placeKind === 'ROW' && holdRow(f.placeId)}
+          onMouseEnter={() => {
+            if (f.placeKind === 'ROW') holdRow(f.placeId);
+            if (f.placeKind === 'STATION') holdStation(f.placeId);
+          }}
         >
           <p>
             <strong className={f.severity === 'HINT' ? '' : 'text-chalk'}>

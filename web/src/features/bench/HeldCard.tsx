@@ -19,12 +19,23 @@ export function HeldCard({ plan }: { plan: Plan }) {
     return (
       <Card title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}>
         <Fact name="share" words={station.shareWords} />
-        <Fact name="knot" words={station.knotWords} />
+        <Fact name="knot" words={station.tieWords} />
+        <Fact name="hook in" words={station.bearingWords} />
+        <Fact name="because" words={station.roleWords} />
+        <Fact name="hair" words={hairWords(plan, station.strand)} />
+        <Fact name="holds" words={holdWords(plan, station.hold)} />
         <Fact name="from the start" words={lengths.say(station.alongMm)} />
         <Fact
           name="after the last"
-          words={station.gapMm === null ? 'first one' : lengths.say(station.gapMm)}
+          words={
+            station.gapMm === null
+              ? 'first one'
+              : `${lengths.say(station.gapMm)}, ${lengths.say(station.clearMm ?? 0)} clear`
+          }
         />
+        {station.extraHolds.length > 0 && (
+          <Fact name="also" words={station.extraHolds.join('; ')} />
+        )}
       </Card>
     );
   }
@@ -47,6 +58,16 @@ export function HeldCard({ plan }: { plan: Plan }) {
   return null;
 }
 
+const hairWords = (plan: Plan, strand: number): string => {
+  const hair = plan.hairs[strand];
+  return hair ? `${hair.name}, ${hair.colour}` : '';
+};
+
+function holdWords(plan: Plan, hold: number): string {
+  const kind = plan.holds[hold];
+  return kind ? `${kind.lasts ? '' : '▲ '}${Math.round(kind.score * 100)} %` : '';
+}
+
 /** Where a row's end goes, in short. */
 function endWords(plan: Plan, id: string, joins: string | null): string {
   const name = (to: string) => plan.rows.find((r) => r.id === to)?.words ?? to;
@@ -60,7 +81,7 @@ function Card({ title, children }: { title: string; children: ReactNode }) {
   return (
     <div
       role="status"
-      className="pointer-events-none absolute right-30 bottom-3 w-52 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
+      className="pointer-events-none absolute right-30 bottom-3 w-60 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
     >
       <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>
       <dl className="grid grid-cols-2 gap-x-4 gap-y-1">{children}</dl>

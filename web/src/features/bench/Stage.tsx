@@ -16,6 +16,7 @@ import { RowHandles } from './RowHandles';
 import { fileName, offerFile } from './offerFile';
 import { withTail } from './foundationEdits';
 import { useBench, useComputed } from './useBench';
+import { useWorn } from './useWorn';
 
 const HeadInTheRound = lazy(() => import('./HeadInTheRound'));
 
@@ -28,9 +29,11 @@ const VIEW_WORDS: Record<string, string> = {
 
 const LAYERS: { key: keyof Layers; words: string }[] = [
   { key: 'stations', words: 'stations' },
-  { key: 'order', words: 'braiding order' },
+  { key: 'order', words: 'braiding' },
   { key: 'bulk', words: 'bulk' },
   { key: 'pull', words: 'pull' },
+  { key: 'bearing', words: 'hook' },
+  { key: 'cover', words: 'cover' },
   { key: 'names', words: 'names' },
 ];
 
@@ -46,6 +49,8 @@ export const Stage = memo(function Stage() {
   const step = useBench((b) => b.step);
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
+  const pickStation = useBench((b) => b.pickStation);
+  const worn = useWorn();
   const takeRow = useTakeRow();
   const title = useBench((b) => `${b.clientName}, ${b.name}`);
 
@@ -68,7 +73,7 @@ export const Stage = memo(function Stage() {
   };
   return (
     <section aria-label="Scalp" className="relative flex min-h-0 min-w-0 flex-1 flex-col">
-      <div className="flex flex-wrap items-center gap-1.5 px-4 pt-2">
+      <div className="flex flex-wrap items-center gap-1 px-3 pt-2">
         {LAYERS.map((l) => (
           <Layer
             key={l.key}
@@ -78,8 +83,14 @@ export const Stage = memo(function Stage() {
           />
         ))}
         <span className="grow" />
-        <Button look="quiet" aria-pressed={isRound} onClick={() => setRound(!isRound)}>
-          <Box size={16} aria-hidden /> {isRound ? 'map' : 'in the round'}
+        <Button
+          look="quiet"
+          aria-pressed={isRound}
+          aria-label={isRound ? 'map' : 'in the round'}
+          title={isRound ? 'The map again' : 'The head in the round, with its hair'}
+          onClick={() => setRound(!isRound)}
+        >
+          <Box size={16} aria-hidden />
         </Button>
         <Button
           look="quiet"
@@ -135,6 +146,8 @@ export const Stage = memo(function Stage() {
               heldRegion={heldRegion}
               onRow={takeRow}
               onStation={holdStation}
+              onPickStation={pickStation}
+              worn={worn}
             >
               <RowHandles plan={plan} isTurned={isTurned} onTake={takeRow} onHold={holdRow} />
               <EarLineHandle plan={plan} />
@@ -200,7 +213,7 @@ function Layer(props: { words: string; isOn: boolean; onPress: () => void }) {
       type="button"
       aria-pressed={props.isOn}
       onClick={props.onPress}
-      className="flex items-center gap-1.5 rounded-md border border-line px-2 py-1 text-sm hover:bg-well"
+      className="flex items-center gap-1.5 rounded-md border border-line px-1.5 py-1 text-sm hover:bg-well"
     >
       <span
         aria-hidden

@@ -44,6 +44,8 @@ const STEP_OF_PLACE = {
   REGION: 'head',
   RIM: 'foundation',
   HAIR: 'hair',
+  ZONE: 'wear',
+  STATION: 'knots',
 } as const;
 
 /** The steps in the order of the trade, as knots on a line; under it the controls of the one she is on. */
@@ -98,6 +100,8 @@ function useSnags(): Set<Step> {
     else if (field.startsWith('ownHair.') || field.startsWith('consultation.')) snags.add('client');
     else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
+    else if (field.startsWith('hooking.zones') || field.startsWith('hooking.edits'))
+      snags.add('knots');
     else snags.add('hair');
   }
   return snags;

@@ -20,3 +20,13 @@ export const patternsQuery = () => queryOptions({ queryKey: ['patterns'], queryF
 
 export const clientQuery = (id: string) =>
   queryOptions({ queryKey: ['clients', id], queryFn: () => api.client(id) });
+
+export const methodsQuery = () => queryOptions({ queryKey: ['methods'], queryFn: api.methods });
+
+/** Where practitioners differ; never changes while the server runs. */
+export const methodQuestionsQuery = () =>
+  queryOptions({
+    queryKey: ['method-questions'],
+    queryFn: api.methodQuestions,
+    staleTime: Infinity,
+  });

@@ -49,6 +49,7 @@ const PLAN: SavedPlan = {
     hairLineId: 'l1',
     fullness: 1,
     installer: 'STYLIST',
+    hooking: null,
   },
 };
 

@@ -1,5 +1,5 @@
 import { createStore } from 'zustand/vanilla';
-import type { Brief, Ledger, RegionKind, SavedPlan, TailEnd } from '../../api/types';
+import type { Brief, Ledger, RegionKind, SavedPlan, TailEnd, Way } from '../../api/types';
 import type { Point } from '../../lib/curve';
 import { readDraft } from './draft';
 
@@ -21,6 +21,15 @@ export type Tool =
 
 export type RowTab = 'pattern' | 'hairline' | 'row' | 'order';
 
+export type KnotTab = 'zones' | 'station' | 'method' | 'order';
+
+/** How the plan is looked at: the way it is worn, with which part, on which day. */
+export interface WornAs {
+  way: Way;
+  part: number | null;
+  day: number;
+}
+
 export type Saving = 'saved' | 'changed' | 'saving' | 'away';
 
 /** Changes to the same thing within this time are undone together. */
@@ -41,9 +50,13 @@ export interface BenchState {
   step: Step;
   heldRow: string | undefined;
   heldStation: string | undefined;
+  /** The share that the tab for one share is about. */
+  pickedStation: string | undefined;
   heldRegion: number | undefined;
   tool: Tool | undefined;
   rowTab: RowTab;
+  knotTab: KnotTab;
+  worn: WornAs;
   isComparing: boolean;
   /** The ledger as it was before what is being dragged was taken hold of. */
   before: Ledger | undefined;
@@ -61,9 +74,12 @@ export interface BenchState {
   giveUp: () => void;
   holdRow: (id: string | undefined) => void;
   holdStation: (id: string | undefined) => void;
+  pickStation: (id: string) => void;
   holdRegion: (index: number | undefined) => void;
   take: (tool: Tool | undefined) => void;
   showTab: (tab: RowTab) => void;
+  showKnots: (tab: KnotTab) => void;
+  wear: (how: Partial<WornAs>) => void;
   compare: (isComparing: boolean) => void;
   rename: (name: string) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
@@ -95,9 +111,12 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     step: 'head',
     heldRow: undefined,
     heldStation: undefined,
+    pickedStation: undefined,
     heldRegion: undefined,
     tool: undefined,
     rowTab: 'pattern',
+    knotTab: 'zones',
+    worn: { way: 'DOWN', part: plan.brief.foundation.parts?.length ? 0 : null, day: 0 },
     isComparing: false,
     before: undefined,
     theirs: draft && draft.version !== plan.version ? plan : undefined,
@@ -157,9 +176,12 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     },
     holdRow: (id) => set({ heldRow: id }),
     holdStation: (id) => set({ heldStation: id }),
+    pickStation: (id) => set({ pickedStation: id, step: 'knots', knotTab: 'station' }),
     holdRegion: (index) => set({ heldRegion: index }),
     take: (tool) => set({ tool }),
     showTab: (tab) => set({ rowTab: tab }),
+    showKnots: (tab) => set({ knotTab: tab }),
+    wear: (how) => set({ worn: { ...get().worn, ...how } }),
     compare: (isComparing) => set({ isComparing }),
     rename: (name) => set({ name, saving: 'changed' }),
     saved: (stored, sent) => {

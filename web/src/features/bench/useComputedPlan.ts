@@ -1,7 +1,7 @@
-import { useEffect, useRef, useState } from 'react';
 import { api } from '../../api/client';
-import { Problem } from '../../api/problems';
+import type { Problem } from '../../api/problems';
 import type { Brief, Plan } from '../../api/types';
+import { useNewest } from './useNewest';
 
 interface Result {
   plan: Plan | undefined;
@@ -10,50 +10,8 @@ interface Result {
   problem: Problem | undefined;
 }
 
-const RETRY_MS = 3000;
-
-/**
- * The plan that a brief comes to, kept up with while the brief is dragged: one request at a time, and after each the
- * newest brief. The last good plan stays while the newest brief cannot be computed.
- */
+/** The plan that a brief comes to, kept up with while the brief is dragged. */
 export function useComputedPlan(brief: Brief): Result {
-  const [result, setResult] = useState<Result>({
-    plan: undefined,
-    of: undefined,
-    problem: undefined,
-  });
-  const newest = useRef(brief);
-  const isBusy = useRef(false);
-
-  useEffect(() => {
-    newest.current = brief;
-    let isGone = false;
-    let timer: number | undefined;
-
-    const run = async () => {
-      if (isBusy.current) return;
-      isBusy.current = true;
-      let asked: Brief;
-      do {
-        asked = newest.current;
-        try {
-          const plan = await api.compute(asked);
-          setResult({ plan, of: asked, problem: undefined });
-        } catch (thrown) {
-          const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
-          setResult((r) => ({ ...r, problem }));
-          if (problem.isAway && !isGone) timer = window.setTimeout(() => void run(), RETRY_MS);
-        }
-      } while (newest.current !== asked);
-      isBusy.current = false;
-    };
-
-    void run();
-    return () => {
-      isGone = true;
-      window.clearTimeout(timer);
-    };
-  }, [brief]);
-
-  return result;
+  const { answer, of, problem } = useNewest(brief, api.compute);
+  return { plan: answer, of, problem };
 }

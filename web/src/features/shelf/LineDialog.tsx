@@ -33,14 +33,27 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   isCoated: line?.isCoated ?? false,
   colours: line?.colours ?? [],
   loopsOnShelf: line?.loopsOnShelf ?? 0,
+  curlMm: line?.curlMm ?? null,
+  slip: line?.slip ?? null,
+  isLooped: line?.isLooped ?? true,
+  heatC: line?.heatC ?? null,
+  otherPacks: line?.otherPacks ?? [],
   version: line?.version ?? 0,
 });
+
+const SLIPS = [
+  { value: '', words: 'as usual for the texture' },
+  { value: 'GRIPPY', words: 'grippy' },
+  { value: 'MIDDLING', words: 'middling' },
+  { value: 'SLIDING', words: 'sliding' },
+] as const;
 
 const NUMBERS = {
   loopsPerBundle: 'Loops in a bundle',
   bundlesPerPack: 'Bundles in a pack',
   gramsPerLoop: 'Grams of a loop',
   loopsOnShelf: 'Loops in hand',
+  heatC: 'Heat it takes, °C',
 } as const;
 type NumberField = keyof typeof NUMBERS;
 
@@ -53,12 +66,30 @@ const isCurrency = (code: string): boolean => {
   }
 };
 
+type Sizes = NonNullable<HairLineDraft['otherPacks']>;
+
+const saySizes = (sizes: Sizes, currency: string): string =>
+  sizes.map((s) => `${s.loops} at ${formatMoney(s.priceMinor ?? 0, currency)}`).join('; ');
+
+/** What was written as sizes; null if it cannot be read. */
+function readSizes(text: string, currency: string): Sizes | null {
+  const sizes: Sizes = [];
+  for (const part of text.split(';').filter((p) => p.trim() !== '')) {
+    const m = /^\s*(\d+)\s*(?:at|@)\s*[^\d]*([\d.,]+)\s*$/.exec(part);
+    const minor = m ? parseMoney(m[2] ?? '', currency) : null;
+    if (!m || minor === null) return null;
+    sizes.push({ loops: Number(m[1]), priceMinor: minor });
+  }
+  return sizes;
+}
+
 /** Writes a hair line down as its pack tells it. */
 export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
   const [draft, setDraft] = useState(() => draftOf(line));
-  const [texts, setTexts] = useState<Partial<Record<NumberField | 'price' | 'lengthMm', string>>>(
-    {},
-  );
+  const [texts, setTexts] = useState<
+    Partial<Record<NumberField | 'price' | 'lengthMm' | 'curlMm' | 'sizes', string>>
+  >({});
+  const [sizes, setSizes] = useState(() => saySizes(draft.otherPacks ?? [], draft.currency));
   const [colours, setColours] = useState(draft.colours.join(', '));
   const queries = useQueryClient();
   const save = useMutation({
@@ -122,7 +153,24 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             error={problem?.at('lengthMm')?.message}
           />
         </div>
-        <div className="grid grid-cols-4 gap-3">
+        <div className="grid grid-cols-2 gap-3">
+          <LengthField
+            label="Across one curl"
+            hint="empty: as usual for the texture"
+            value={draft.curlMm}
+            onChange={(curlMm) => set({ curlMm })}
+            unread={texts.curlMm}
+            onUnread={(text) => setTexts({ ...texts, curlMm: text })}
+            error={problem?.at('curlMm')?.message}
+          />
+          <Choice
+            label="Slip"
+            value={draft.slip ?? ''}
+            options={SLIPS}
+            onChoose={(slip) => set({ slip: slip === '' ? null : slip })}
+          />
+        </div>
+        <div className="grid grid-cols-5 gap-3">
           {(Object.keys(NUMBERS) as NumberField[]).map((field) => (
             <TextField
               key={field}
@@ -171,6 +219,22 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             error={problem?.at('colours')?.message}
           />
         </div>
+        <TextField
+          label="Other packs: loops at a price, with semicolons between"
+          hint="such as 60 at 21.90; 22 at 8.20"
+          value={sizes}
+          onChange={(e) => {
+            setSizes(e.target.value);
+            const read = readSizes(e.target.value, currency);
+            setTexts({ ...texts, sizes: read ? undefined : e.target.value });
+            if (read) set({ otherPacks: read });
+          }}
+          error={
+            texts.sizes !== undefined
+              ? 'Write the loops, "at", and the price.'
+              : problem?.fields.find((f) => f.field.startsWith('otherPacks'))?.message
+          }
+        />
         <div className="flex gap-6">
           <label className="flex items-center gap-2">
             <input
@@ -189,6 +253,15 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
               onChange={(e) => set({ isCoated: e.target.checked })}
             />
             coated fibre
+          </label>
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={draft.isLooped ?? true}
+              onChange={(e) => set({ isLooped: e.target.checked })}
+            />
+            comes in loops
           </label>
         </div>
         {problem && (

@@ -1,34 +1,56 @@
+import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
 import { useComputed } from '../useBench';
+import { BalancePanel } from './counts/BalancePanel';
 
-/** What to prepare, and how the time goes. */
+/** What to buy and prepare, how the time goes, what it costs; and the head balanced for a wish. */
 export function CountsStep() {
   const { plan } = useComputed();
   if (!plan) return null;
-  const { shares, stages } = plan.ledger;
-  const { needs } = plan;
+  const { stages, currency } = plan.ledger;
+  const { needs, hairs, quote } = plan;
   return (
     <>
-      <section>
-        <h3 className="mb-1 text-sm text-soft">Split before the chair, hang sorted</h3>
-        <ul>
-          {shares.map((s) => (
-            <li key={s.parts} className="flex items-baseline gap-2 border-b border-line py-1.5">
-              <span className="w-10 text-right text-2xl leading-none font-semibold">{s.loops}</span>
-              <span>
-                {s.parts === 1
-                  ? `${s.loops === 1 ? 'loop' : 'loops'} left whole`
-                  : `${s.loops === 1 ? 'loop' : 'loops'} into ${s.parts} each: ${s.shares} used`}
-                {s.leftOver > 0 && (
-                  <span className="block text-sm text-soft">
-                    {plural(s.leftOver, s.words, pluralShare(s.words))} over, for wisps
-                  </span>
-                )}
-              </span>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <BalancePanel plan={plan} />
+      {hairs.map((h, i) => (
+        <section key={`${h.name} ${h.colour} ${i}`} aria-label={`${h.name}, ${h.colour}`}>
+          <h3 className="flex justify-between border-b border-edge font-semibold">
+            <span>
+              {h.name} <span className="font-normal text-soft">{h.colour}</span>
+            </span>
+            <span>{formatMoney(h.costMinor, currency)}</span>
+          </h3>
+          <p className="py-1 text-sm text-soft">
+            {h.placedLoops} placed + {h.reserveLoops} for fills
+            {h.shelfLoops > 0 && `, ${h.shelfLoops} in hand first`};{' '}
+            {h.bought.length === 0
+              ? 'nothing to buy'
+              : `buy ${h.bought
+                  .map((b) => `${plural(b.count, 'pack')} of ${b.loopsPerPack}`)
+                  .join(' and ')}`}
+            , {plural(h.leftOverLoops, 'loop')} left over
+          </p>
+          <ul aria-label="Split before the chair, hang sorted">
+            {h.shares.map((s) => (
+              <li key={s.parts} className="flex items-baseline gap-2 border-b border-line py-1">
+                <span className="w-10 text-right text-2xl leading-none font-semibold">
+                  {s.loops}
+                </span>
+                <span>
+                  {s.parts === 1
+                    ? `${s.loops === 1 ? 'loop' : 'loops'} left whole`
+                    : `${s.loops === 1 ? 'loop' : 'loops'} into ${s.parts} each: ${s.shares} used`}
+                  {s.leftOver > 0 && (
+                    <span className="block text-sm text-soft">
+                      {plural(s.leftOver, s.words, pluralShare(s.words))} over, for wisps
+                    </span>
+                  )}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ))}
       {needs.length > 0 && (
         <section aria-label="Besides loops">
           <h3 className="mb-1 text-sm text-soft">Besides loops</h3>
@@ -44,7 +66,7 @@ export function CountsStep() {
           </ul>
         </section>
       )}
-      <section>
+      <section aria-label="Time">
         <h3 className="mb-1 text-sm text-soft">Time</h3>
         <ul>
           {stages.map((s) => (
@@ -54,11 +76,33 @@ export function CountsStep() {
             </li>
           ))}
         </ul>
+      </section>
+      <section aria-label="Quote">
+        <h3 className="mb-1 text-sm text-soft">Quote</h3>
+        <Line words="hair" minor={quote.materialsMinor} currency={quote.currency} />
+        <Line words="margin" minor={quote.marginMinor} currency={quote.currency} />
+        <Line words="time in the chair" minor={quote.chairMinor} currency={quote.currency} />
+        <p className="flex items-baseline justify-between pt-1">
+          <span className="font-semibold">in all</span>
+          <strong className="text-2xl leading-none">
+            {formatMoney(quote.totalMinor, quote.currency)}
+          </strong>
+        </p>
         <p className="mt-2 text-xs text-soft">
-          Estimates from usual speeds; yours will be learned from recorded visits.
+          Times and loops for fills are estimates; yours will be learned from recorded visits.
+          Margin and hour are part of your method.
         </p>
       </section>
     </>
+  );
+}
+
+function Line({ words, minor, currency }: { words: string; minor: number; currency: string }) {
+  return (
+    <p className="flex justify-between border-b border-line py-1">
+      <span>{words}</span>
+      <span className="font-semibold">{formatMoney(minor, currency)}</span>
+    </p>
   );
 }
 

@@ -4,7 +4,10 @@ import { Choice } from '../../../ui/Field';
 import { formatMoney } from '../../../lib/money';
 import { useLengths } from '../../../ui/prefs';
 import { hairLinesQuery } from '../bench.queries';
+import { Tick } from '../../../ui/Tick';
+import { hookingOf, withHooking } from '../hookingEdits';
 import { useBench, useComputed, useFieldError } from '../useBench';
+import { MixEntry } from './MixEntry';
 
 const PERCENT = 100;
 const MARKS = [
@@ -22,6 +25,8 @@ export function HairStep() {
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const lengths = useLengths();
+  const cutsInHalf = useBench((b) => hookingOf(b.brief).cutsInHalf) ?? false;
+  const cutError = useFieldError('hooking.cutsInHalf');
   const lineError = useFieldError('hairLineId');
   const fullnessError = useFieldError('fullness');
   const line = lines.data?.find((l) => l.id === lineId);
@@ -52,7 +57,23 @@ export function HairStep() {
           <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
           <Fact name="a loop weighs" words={`${line.gramsPerLoop} g`} />
           <Fact name="on the shelf" words={`${line.loopsOnShelf} loops`} />
+          <Fact name="slip" words={line.slipWords} />
+          <Fact name="heat" words={line.heatC ? `up to ${line.heatC} °C by its label` : 'none'} />
         </dl>
+      )}
+      {line && (!line.isLooped || cutsInHalf) && (
+        <div>
+          <Tick
+            words="cut in half first: half the length, twice the pieces"
+            isOn={cutsInHalf}
+            onChange={(isOn) => change('cut', (b) => withHooking(b, { cutsInHalf: isOn }))}
+          />
+          {cutError && (
+            <p role="alert" className="text-sm font-medium text-chalk">
+              ✕ {cutError}
+            </p>
+          )}
+        </div>
       )}
       <Dial
         label="Fullness"
@@ -68,6 +89,7 @@ export function HairStep() {
         onLetGo={letGo}
         error={fullnessError}
       />
+      <MixEntry lines={lines.data ?? []} />
     </>
   );
 }

@@ -1,41 +1,47 @@
-import { useLengths } from '../../../ui/prefs';
-import { useComputed } from '../useBench';
+import { Tabs } from 'radix-ui';
+import type { KnotTab } from '../benchStore';
+import { useBench } from '../useBench';
+import { MethodTab } from './knots/MethodTab';
+import { StationTab } from './knots/StationTab';
+import { WorkTab } from './knots/WorkTab';
+import { ZonesTab } from './knots/ZonesTab';
 
-/** How each zone is hooked; regular knots throughout for now. */
+const TABS: { value: KnotTab; words: string }[] = [
+  { value: 'zones', words: 'Zones' },
+  { value: 'station', words: 'Share' },
+  { value: 'method', words: 'Method' },
+  { value: 'order', words: 'Order' },
+];
+
+/** Where each share is hooked and how it is tied: by zone, one by one, by her own method, and in which order. */
 export function KnotsStep() {
-  const { plan } = useComputed();
-  const lengths = useLengths();
-  if (!plan) return null;
+  const tab = useBench((b) => b.knotTab);
+  const show = useBench((b) => b.showKnots);
   return (
-    <>
-      <p className="text-sm text-soft">
-        Regular knots throughout: both legs through the loop. Hooked closest in front, widest at the
-        nape, since hair from above covers what lies below.
-      </p>
-      <table className="w-full text-sm">
-        <thead>
-          <tr className="border-b border-edge text-left text-xs text-soft">
-            <th className="py-1 font-normal">zone</th>
-            <th className="font-normal">centre to centre</th>
-            <th className="font-normal">share</th>
-            <th className="text-right font-normal">stations</th>
-          </tr>
-        </thead>
-        <tbody>
-          {plan.ledger.zones.map((z) => (
-            <tr key={z.zone} className="border-b border-line">
-              <th className="py-1.5 text-left font-semibold">{z.words}</th>
-              <td>{lengths.say(z.spacingMm)}</td>
-              <td>{z.shareWords}</td>
-              <td className="text-right">{z.stations}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <p className="text-xs text-soft">
-        Spacing on a strip one and a half fingers wide; wider strips are hooked closer. All of it is
-        an estimate until visits are recorded.
-      </p>
-    </>
+    <Tabs.Root value={tab} onValueChange={(t) => show(t as KnotTab)} className="flex flex-col">
+      <Tabs.List aria-label="Knots" className="mb-3 grid grid-cols-4 border-b border-edge">
+        {TABS.map((t) => (
+          <Tabs.Trigger
+            key={t.value}
+            value={t.value}
+            className="border-b-3 border-transparent px-1 pb-1 text-sm hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
+          >
+            {t.words}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      <Tabs.Content value="zones" className="flex flex-col gap-3">
+        <ZonesTab />
+      </Tabs.Content>
+      <Tabs.Content value="station" className="flex flex-col gap-3">
+        <StationTab />
+      </Tabs.Content>
+      <Tabs.Content value="method" className="flex flex-col gap-3">
+        <MethodTab />
+      </Tabs.Content>
+      <Tabs.Content value="order" className="flex flex-col gap-3">
+        <WorkTab />
+      </Tabs.Content>
+    </Tabs.Root>
   );
 }

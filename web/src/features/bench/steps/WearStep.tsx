@@ -1,76 +1,185 @@
-import type { Plan } from '../../../api/types';
-import { plural } from '../../../lib/time';
+import { Slider } from 'radix-ui';
+import type { Way, Worn } from '../../../api/types';
+import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
+import { Findings } from '../Findings';
 import { useBench, useComputed } from '../useBench';
+import { useWorn } from '../useWorn';
+import { UpdoList } from './wear/UpdoList';
 
-const MOST_NAMED = 6;
+const WAYS: { way: Way; words: string }[] = [
+  { way: 'SWEPT_LEFT', words: 'swept left' },
+  { way: 'SWEPT_RIGHT', words: 'swept right' },
+  { way: 'HALF_UP', words: 'half up' },
+  { way: 'HIGH_PONYTAIL', words: 'high ponytail' },
+  { way: 'LOW_PONYTAIL', words: 'low ponytail' },
+  { way: 'BUN', words: 'bun' },
+  { way: 'WIND', words: 'in the wind' },
+];
+const LAST_DAY = 14;
 
-/** What each updo would show at its edge, before any loop is hooked. */
+/** How it looks in each way of wearing: what shows, where, and why. */
 export function WearStep() {
   const { plan } = useComputed();
+  const worn = useWorn();
+  const how = useBench((b) => b.worn);
+  const wear = useBench((b) => b.wear);
   if (!plan) return null;
+  const down = plan.parts.length
+    ? plan.parts.map((p, i) => ({ words: `down, part ${p.number}`, part: i as number | null }))
+    : [{ words: 'down', part: null }];
   return (
     <>
-      <p className="text-sm text-soft">
-        What the edge of each updo would show on this foundation, before any loop is hooked.
-        Estimates.
-      </p>
-      {plan.updos.map((u) => (
-        <UpdoEntry key={u.way} updo={u} />
-      ))}
-      <ul className="flex flex-col gap-1 text-sm text-soft" aria-label="Legend">
-        <LegendLine look="bg-ink" words="covered: a row along the edge, individuals, leave-out" />
-        <LegendLine look="bg-soft/50" words="single rows seen end-on, as braids" />
-        <LegendLine look="border border-chalk bg-chalk-wash" words="bare scalp between rows" />
-      </ul>
+      <div role="radiogroup" aria-label="Worn" className="grid grid-cols-2 gap-1">
+        {down.map((d) => (
+          <WayKey
+            key={d.words}
+            words={d.words}
+            isOn={how.way === 'DOWN' && how.part === d.part}
+            onPress={() => wear({ way: 'DOWN', part: d.part })}
+          />
+        ))}
+        {WAYS.map((w) => (
+          <WayKey
+            key={w.way}
+            words={w.words}
+            isOn={how.way === w.way}
+            onPress={() => wear({ way: w.way, part: null })}
+          />
+        ))}
+      </div>
+      <DaySlider day={how.day} onChange={(day) => wear({ day })} />
+      {worn && <Shown worn={worn} />}
+      <section
+        aria-label="Edges of updos"
+        className="flex flex-col gap-2 border-t border-line pt-3"
+      >
+        <h3 className="font-semibold">Edges of updos, before any hair</h3>
+        <UpdoList />
+      </section>
     </>
   );
 }
 
-function LegendLine({ look, words }: { look: string; words: string }) {
+function WayKey(props: { words: string; isOn: boolean; onPress: () => void }) {
   return (
-    <li className="flex items-center gap-2">
-      <span aria-hidden className={`h-3 w-6 shrink-0 ${look}`} />
-      {words}
-    </li>
+    <button
+      type="button"
+      role="radio"
+      aria-checked={props.isOn}
+      onClick={props.onPress}
+      className="rounded-md border border-line px-2 py-1 text-sm hover:bg-well aria-checked:border-2 aria-checked:border-thread-deep aria-checked:font-semibold"
+    >
+      {props.words}
+    </button>
   );
 }
 
-function UpdoEntry({ updo }: { updo: Plan['updos'][number] }) {
+function DaySlider({ day, onChange }: { day: number; onChange: (day: number) => void }) {
+  return (
+    <div className="flex items-center gap-3 text-sm">
+      <span className="w-20">
+        day <strong className="text-lg">{day}</strong>
+      </span>
+      <Slider.Root
+        className="relative flex h-6 grow touch-none items-center select-none"
+        value={[day]}
+        min={0}
+        max={LAST_DAY}
+        step={1}
+        onValueChange={([v]) => v !== undefined && onChange(v)}
+      >
+        <Slider.Track className="relative h-1.5 grow rounded-full border border-edge bg-well">
+          <Slider.Range className="absolute h-full rounded-full bg-soft" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label="Day after the install"
+          className="block h-5 w-3 rounded-sm border-2 border-ink bg-thread"
+        />
+      </Slider.Root>
+    </div>
+  );
+}
+
+function Shown({ worn }: { worn: Worn }) {
   const lengths = useLengths();
   const holdRow = useBench((b) => b.holdRow);
-  const isAsked = useBench((b) => b.brief.consultation?.ways?.includes(updo.way)) ?? false;
-  const all = updo.coveredMm + updo.rowsMm + updo.bareMm || 1;
-  const width = (mm: number) => ({ width: `${(100 * mm) / all}%` });
+  const holdStation = useBench((b) => b.holdStation);
   return (
-    <section aria-label={updo.words} className="border-t border-line pt-2">
-      <h3 className="flex items-baseline justify-between gap-2">
-        <span className="font-semibold first-letter:uppercase">{updo.words}</span>
-        <span className={updo.works ? 'text-sm' : 'text-sm font-semibold text-chalk'}>
-          {updo.works ? '● carries it' : '▲ shows'}
-          {isAsked ? ', asked for' : ''}
-        </span>
-      </h3>
-      <div className="my-1 flex h-4 overflow-hidden rounded-sm border border-edge">
-        <span className="bg-ink" style={width(updo.coveredMm)} />
-        <span className="bg-soft/50" style={width(updo.rowsMm)} />
-        <span className="border-l border-chalk bg-chalk-wash" style={width(updo.bareMm)} />
-      </div>
-      <p className="text-sm text-soft">
-        {lengths.say(updo.bareMm)} bare of {lengths.say(all)}
-        {updo.rowsShowing.length > 0 && (
-          <>
-            ; {plural(updo.rowsShowing.length, 'row')} seen end-on:{' '}
-            {updo.rowsShowing.slice(0, MOST_NAMED).map((id) => (
-              <button key={id} type="button" className="mr-1 underline" onClick={() => holdRow(id)}>
-                {id}
-              </button>
+    <>
+      <section aria-label="What shows" className="border-t border-line pt-3">
+        <p className="flex items-baseline justify-between">
+          <span className="text-sm text-soft">of the scalp shows</span>
+          <strong className="text-3xl leading-none">{worn.exposedPercent.toFixed(1)} %</strong>
+        </p>
+        <ul className="mt-2 flex flex-col gap-1 text-sm">
+          {worn.zones.map((z) => (
+            <li key={z.zone} className="grid grid-cols-[4rem_1fr_3.5rem] items-center gap-2">
+              <span>{z.words}</span>
+              <span className="h-3 border border-edge bg-sheet" aria-hidden>
+                <span
+                  className="block h-full bg-ink"
+                  style={{ width: `${100 - z.exposedPercent}%` }}
+                />
+              </span>
+              <span className="text-right font-semibold">{z.exposedPercent.toFixed(1)} %</span>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-sm text-soft">
+          {Math.round(worn.fullnessPercent)} % of a full head; stands{' '}
+          {lengths.say(worn.zones[1]?.heightMm ?? 0)} high on top,{' '}
+          {lengths.say(worn.zones[2]?.heightMm ?? 0)} behind; {Math.round(worn.napeGrams)} g at the
+          nape. Estimates.
+        </p>
+      </section>
+      {worn.gaps.length > 0 && (
+        <section aria-label="Gaps" className="border-t border-line pt-2">
+          <h3 className="font-semibold">Gaps</h3>
+          <ul className="text-sm">
+            {worn.gaps.map((g, i) => (
+              <li key={`${g.x}/${g.y}`} className="flex justify-between gap-2 py-0.5">
+                <span>
+                  {i + 1}. {g.place}
+                </span>
+                <span className="whitespace-nowrap text-soft">
+                  {(g.areaMm2 / 100).toFixed(1)} cm², {Math.round(g.exposedPercent)} % bare
+                </span>
+              </li>
             ))}
-            {updo.rowsShowing.length > MOST_NAMED && '…'}
-          </>
-        )}
-        {updo.tailsShowing.length > 0 && `; ${plural(updo.tailsShowing.length, 'tail')} in sight`}
-      </p>
-    </section>
+          </ul>
+        </section>
+      )}
+      {worn.knots.length > 0 && (
+        <section aria-label="Knots that show" className="border-t border-line pt-2">
+          <h3 className="font-semibold">{worn.knots.length} knots show</h3>
+          <ul className="text-sm">
+            {worn.knots.slice(0, 6).map((k) => (
+              <li key={k.station}>
+                <button
+                  type="button"
+                  className="py-0.5 text-left underline"
+                  onClick={() => holdStation(k.station)}
+                >
+                  {k.station}
+                </button>
+                : {k.why}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      {worn.rows.length > 0 && (
+        <section aria-label="Rows that show" className="border-t border-line pt-2 text-sm">
+          <h3 className="text-base font-semibold">Rows that show</h3>
+          {worn.rows.slice(0, 8).map((r) => (
+            <Button key={r.row} look="quiet" onClick={() => holdRow(r.row)}>
+              {r.row}: {lengths.say(r.mm)}
+            </Button>
+          ))}
+        </section>
+      )}
+      {worn.remarks.length > 0 && <Findings of={worn.remarks} label="As it is worn" />}
+    </>
   );
 }

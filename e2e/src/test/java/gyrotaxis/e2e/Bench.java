@@ -59,7 +59,9 @@ final class Bench {
 
     /** The large figure on a tape. */
     int figure(String tape) {
-        return Integer.parseInt(tape(tape).locator("p").nth(1).innerText().split("\\D+")[0]);
+        // The first text node: the unit beside it begins with figures of its own.
+        return Integer.parseInt(String.valueOf(
+                tape(tape).locator("p").nth(1).evaluate("p => p.firstChild.textContent.split(/\\D+/)[0]")));
     }
 
     Locator tape(String name) {

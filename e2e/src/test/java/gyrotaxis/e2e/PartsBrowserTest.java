@@ -94,7 +94,7 @@ class PartsBrowserTest {
         page.keyboard().press("Enter");
         assertThat(page.getByText("fed into back row 2")).isVisible();
         bench.waitUntilSaved();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding order"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding"))
                 .click();
         bench.reload();
         bench.step("Client");

@@ -3,10 +3,10 @@ package gyrotaxis.core.care;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
-import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingPlan;
-import gyrotaxis.core.install.Station;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;
@@ -63,37 +63,32 @@ public final class Pull {
 
     /** What pulls on each row, in the order of the rows. */
     public static List<RowPull> of(
-            Scalp scalp,
-            Foundation foundation,
-            List<Station> stations,
-            HairLine hair,
-            OwnHair ownHair,
-            List<Region> regions) {
+            Scalp scalp, Foundation foundation, Hooked hooked, OwnHair ownHair, List<Region> regions) {
         Pull pull = new Pull(scalp, ownHair, regions);
         return foundation.rows().stream()
-                .map(row -> pull.of(row, grams(row, stations, hair)))
+                .map(row -> pull.of(row, grams(row, hooked)))
                 .toList();
     }
 
     /** Whether a row runs through a region of a kind, by its points. */
     public static boolean runsThrough(Scalp scalp, Row row, Region region) {
         List<Vec2> rim = scalp.chartOf(region);
-        return row.path().chart().stream().anyMatch(p -> contains(rim, p));
+        return row.path().chart().stream().anyMatch(p -> Polygons.contains(rim, p));
     }
 
     /** Weight hooked within a region, g. */
-    public static double gramsIn(Scalp scalp, Region region, List<Station> stations, HairLine hair) {
+    public static double gramsIn(Scalp scalp, Region region, Hooked hooked) {
         List<Vec2> rim = scalp.chartOf(region);
-        return stations.stream()
-                .filter(s -> contains(rim, s.chart()))
-                .mapToDouble(s -> s.share().ofLoop() * hair.gramsPerLoop())
+        return hooked.stations().stream()
+                .filter(s -> Polygons.contains(rim, s.chart()))
+                .mapToDouble(hooked::gramsOf)
                 .sum();
     }
 
-    private static double grams(Row row, List<Station> stations, HairLine hair) {
-        return stations.stream()
+    private static double grams(Row row, Hooked hooked) {
+        return hooked.stations().stream()
                 .filter(s -> s.id().row().equals(row.id()))
-                .mapToDouble(s -> s.share().ofLoop() * hair.gramsPerLoop())
+                .mapToDouble(hooked::gramsOf)
                 .sum();
     }
 
@@ -118,7 +113,7 @@ public final class Pull {
     private double sparedPart(Row row) {
         List<Vec2> line = row.path().chart();
         long inside = line.stream()
-                .filter(p -> spared.stream().anyMatch(rim -> contains(rim, p)))
+                .filter(p -> spared.stream().anyMatch(rim -> Polygons.contains(rim, p)))
                 .count();
         return (double) inside / line.size();
     }
@@ -146,18 +141,5 @@ public final class Pull {
         Vec2 row = path.chart().get(1).minus(start);
         double sine = Math.abs(along.x() * row.x() + along.y() * row.y()) / (along.norm() * row.norm());
         return Math.asin(Math.min(1, sine));
-    }
-
-    private static boolean contains(List<Vec2> rim, Vec2 p) {
-        boolean isInside = false;
-        for (int i = 0, j = rim.size() - 1; i < rim.size(); j = i++) {
-            Vec2 a = rim.get(i);
-            Vec2 b = rim.get(j);
-            if ((a.y() > p.y()) != (b.y() > p.y())
-                    && p.x() < (b.x() - a.x()) * (p.y() - a.y()) / (b.y() - a.y()) + a.x()) {
-                isInside = !isInside;
-            }
-        }
-        return isInside;
     }
 }

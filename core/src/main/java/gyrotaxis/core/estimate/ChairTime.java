@@ -1,9 +1,14 @@
 package gyrotaxis.core.estimate;
 
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -12,6 +17,9 @@ import java.util.Map;
  * @param minutes an estimate for every stage, in the order of work
  */
 public record ChairTime(Map<Stage, Estimate> minutes) {
+    /** Fills are hooked in last, where hair already hides them. */
+    private static final Tie FILL = Tie.of(Knot.REGULAR, 1);
+
     private static final double SECONDS = 60;
     private static final double MM_PER_CM = 10;
 
@@ -50,19 +58,28 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
      * The time a plan takes.
      *
      * @param rowLengthMm true length of all rows, mm
-     * @param tally shares placed
+     * @param hooked the head as it is hooked
      * @param reserveLoops loops kept for fills, each hooked as two halves
      * @param speeds who works, and how fast
      */
-    public static ChairTime of(double rowLengthMm, LoopTally tally, int reserveLoops, Speeds speeds) {
+    public static ChairTime of(double rowLengthMm, Hooked hooked, int reserveLoops, Speeds speeds) {
         int fillShares = 2 * reserveLoops;
+        int split = hooked.tallies().stream().mapToInt(LoopTally::splitShares).sum();
         EnumMap<Stage, Estimate> m = new EnumMap<>(Stage.class);
-        m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((tally.splitShares() + fillShares) / SECONDS));
+        m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((split + fillShares) / SECONDS));
         m.put(Stage.BRAIDING, braiding(rowLengthMm, speeds));
-        m.put(Stage.HOOKING, speeds.regularSecondsPerStation().times(tally.shares() / SECONDS));
-        m.put(Stage.FILLS, speeds.regularSecondsPerStation().times(fillShares / SECONDS));
+        m.put(Stage.HOOKING, hooking(hooked.stations(), speeds));
+        m.put(Stage.FILLS, speeds.tieSeconds(FILL).times(fillShares / SECONDS));
         m.put(Stage.FINISHING, speeds.finishMinutes());
         return new ChairTime(m);
+    }
+
+    /** Minutes to hook stations, one after the other. */
+    public static Estimate hooking(List<Station> stations, Speeds speeds) {
+        return stations.stream()
+                .map(s -> speeds.tieSeconds(s.tie()))
+                .reduce(Estimate.exactly(0), Estimate::plus)
+                .times(1 / SECONDS);
     }
 
     /** Minutes to part and braid a length of row, mm. */

@@ -1,6 +1,12 @@
 package gyrotaxis.core.estimate;
 
+import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Tie;
 import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Require;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * How fast somebody works.
@@ -9,27 +15,54 @@ import gyrotaxis.core.quantity.Estimate;
  *
  * @param braidSecondsPerCm parting and braiding, seconds per cm of row
  * @param splitSecondsPerShare splitting one share off a loop, s
- * @param regularSecondsPerStation hooking one share with a regular knot, s
+ * @param hookSeconds hooking one share with one pass, by knot, s; one for every {@link Knot}
+ * @param passSeconds each pass after the first, s
  * @param finishMinutes separating and trimming, minutes
  */
 public record Speeds(
         Estimate braidSecondsPerCm,
         Estimate splitSecondsPerShare,
-        Estimate regularSecondsPerStation,
+        Map<Knot, Estimate> hookSeconds,
+        Estimate passSeconds,
         Estimate finishMinutes) {
 
     /** Everything but braiding takes so much longer on oneself; for braiding, speeds on oneself are known. */
     private static final double SELF_FACTOR = 1.4;
 
+    public Speeds {
+        EnumMap<Knot, Estimate> all = new EnumMap<>(Knot.class);
+        all.putAll(hookSeconds);
+        Require.inRange(all.size(), Knot.values().length, Knot.values().length, "knots with a speed", "");
+        hookSeconds = Collections.unmodifiableMap(all);
+    }
+
+    /** Seconds to tie one share. */
+    public Estimate tieSeconds(Tie tie) {
+        return hookSeconds.getOrDefault(tie.knot(), passSeconds).plus(passSeconds.times(tie.passes() - 1.0));
+    }
+
     /** The usual speeds. */
     public static Speeds usual(Installer installer) {
         Estimate split = new Estimate(4, 5, 6);
-        Estimate regular = new Estimate(12, 15, 18);
+        Estimate pass = new Estimate(3, 3.5, 4);
+        Map<Knot, Estimate> hook = Map.of(
+                Knot.REGULAR, new Estimate(12, 15, 18),
+                Knot.INVISIBLE, new Estimate(25, 30, 35),
+                Knot.DOUBLE_ENTRY, new Estimate(35, 42, 50),
+                Knot.TWIST_FIRST, new Estimate(25, 30, 35),
+                Knot.BEAD, new Estimate(10, 13, 16));
         Estimate finish = new Estimate(15, 20, 30);
         return switch (installer) {
-            case STYLIST -> new Speeds(perCm(6, 5, 4), split, regular, finish);
-            case SELF -> new Speeds(perCm(3.5, 3, 2.5), split, regular.times(SELF_FACTOR), finish.times(SELF_FACTOR));
+            case STYLIST -> new Speeds(perCm(6, 5, 4), split, hook, pass, finish);
+            case SELF ->
+                new Speeds(perCm(3.5, 3, 2.5), split, onSelf(hook), pass.times(SELF_FACTOR), finish.times(SELF_FACTOR));
         };
+    }
+
+    private static Map<Knot, Estimate> onSelf(Map<Knot, Estimate> hook) {
+        EnumMap<Knot, Estimate> slower = new EnumMap<>(Knot.class);
+        hook.forEach((knot, seconds) -> slower.put(knot, seconds.times(SELF_FACTOR)));
+        return slower;
     }
 
     private static Estimate perCm(double fastCmPerMin, double likelyCmPerMin, double slowCmPerMin) {

@@ -1,11 +1,13 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
 import java.util.Collections;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -24,6 +26,11 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
      *     strips bare, and keeping the hair per area, which crowds them; the cover of a whole head will replace it"
      */
     public static final double USUAL_STRIP_MM = 24;
+
+    /** Centre to centre in the back by the fine school, and with big shares, mm. */
+    private static final double FINE_MM = 15;
+
+    private static final double WIDE_MM = 48;
 
     public HookingPlan {
         EnumMap<Zone, ZoneSetting> sorted = new EnumMap<>(Zone.class);
@@ -52,6 +59,55 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
                 graded(fullness, 11.5, 16, 22, 27, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
             case SILKY_WAVE -> graded(fullness, 10, 14, 19, 24, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
         };
+    }
+
+    /**
+     * The plan for a head by a stylist's own method and wishes.
+     *
+     * @throws HookingException if a wish puts stations closer than their knots are wide
+     */
+    public static HookingPlan of(HairLine hair, double fullness, HookingBrief brief) {
+        HookingPlan usual = usual(hair.texture(), fullness);
+        EnumMap<Zone, ZoneSetting> zones = new EnumMap<>(Zone.class);
+        // The even school keeps one spacing: with it the whole head takes about as much hair.
+        double even = Math.sqrt(usual.setting(Zone.MIDDLE).spacingMm()
+                * usual.setting(Zone.BACK).spacingMm());
+        for (Zone zone : Zone.values()) {
+            ZoneSetting s = usual.setting(zone);
+            double spacing = brief.method().spacing() == Method.Spacing.EVEN ? even : s.spacingMm();
+            Share share = s.share();
+            if (zone == Zone.BACK || zone == Zone.NAPE) {
+                switch (brief.method().back()) {
+                    case FINE -> {
+                        spacing = FINE_MM / fullness;
+                        share = Share.HALF;
+                    }
+                    case BIG_SHARES -> {
+                        spacing = WIDE_MM / fullness;
+                        share = Share.WHOLE;
+                    }
+                    case USUAL -> {}
+                }
+            }
+            ZoneWish wish = brief.wish(zone);
+            Share taken = wish.share().orElse(share);
+            double wanted = spacing / wish.closer();
+            double knot = SeatedShare.widthMm(hair, taken);
+            if (wanted < Math.max(knot, ZoneSetting.SPACING_MM.min())) {
+                throw new HookingException(
+                        HookingException.Wish.ZONE,
+                        zone.ordinal(),
+                        String.format(
+                                Locale.ROOT,
+                                "Hooked every %.1f mm at the %s, a %s would sit on its neighbour: its knot alone is %.1f mm wide. Take a smaller share or hook it more widely.",
+                                wanted,
+                                zone.words(),
+                                taken.words(),
+                                knot));
+            }
+            zones.put(zone, new ZoneSetting(Math.min(wanted, ZoneSetting.SPACING_MM.max()), taken));
+        }
+        return new HookingPlan(zones);
     }
 
     /**

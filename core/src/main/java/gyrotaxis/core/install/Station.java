@@ -8,18 +8,95 @@ import gyrotaxis.core.quantity.Require;
 /**
  * One place on a row where one share is hooked.
  *
- * <p>Immutable. Made by {@link StationPlacer}; tests may construct it directly.
+ * <p>Immutable. Made by {@link StationPlacer}; what it takes and how it is tied is settled by {@link Hooker}.
  *
  * @param id unique in its plan, stable when the plan is computed again from the same brief
  * @param alongRowMm distance from the row's start, mm, at least 0
  * @param chart where it lies on the map, mm
  * @param space where it lies on the head, scalp frame, mm
  * @param zone the belt it lies in
+ * @param role why it is there
+ * @param part the wearing part it lies beside, from 0 and from the client's left; -1 if none
  * @param share what is hooked
- * @param knot how it is held
+ * @param strand which hair of the mix, 0 for the main one
+ * @param tie how it is held
+ * @param bearing which way the hook goes in
+ * @param byHand whether it was put there, or changed, by hand
  */
-public record Station(StationId id, double alongRowMm, Vec2 chart, Vec3 space, Zone zone, Share share, Knot knot) {
+public record Station(
+        StationId id,
+        double alongRowMm,
+        Vec2 chart,
+        Vec3 space,
+        Zone zone,
+        Role role,
+        int part,
+        Share share,
+        int strand,
+        Tie tie,
+        Bearing bearing,
+        boolean byHand) {
+    /** No wearing part is near. */
+    public static final int NO_PART = -1;
+
+    private static final Tie PLAIN = Tie.of(Knot.REGULAR, 1);
+    private static final Bearing BACK = new Bearing(new Vec3(0, -1, 0), Bearing.Rule.FALL, false, "from the front");
+
     public Station {
         Require.atLeast(0, alongRowMm, "alongRowMm", "mm");
+        Require.inRange(strand, 0, HairMix.MOST_OTHERS, "strand", "");
+    }
+
+    /** A share that nothing more is known of. */
+    public static Station placed(
+            StationId id, double alongRowMm, Vec2 chart, Vec3 space, Zone zone, Role role, int part, Share share) {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, 0, PLAIN, BACK, false);
+    }
+
+    /** The same under another name. */
+    public Station named(StationId other) {
+        return new Station(other, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, byHand);
+    }
+
+    /** The same with another share. */
+    public Station taking(Share other) {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, other, strand, tie, bearing, byHand);
+    }
+
+    /** The same of another hair of the mix. */
+    public Station of(int otherStrand) {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, otherStrand, tie, bearing, byHand);
+    }
+
+    /** The same tied otherwise. */
+    public Station tied(Tie other) {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, other, bearing, byHand);
+    }
+
+    /** The same hooked another way. */
+    public Station hooked(Bearing other) {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, other, byHand);
+    }
+
+    /** The same, marked as put or changed by hand. */
+    public Station madeByHand() {
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, true);
+    }
+
+    /** The mirror image in the midline, on another row and beside another part; its bearing is settled later. */
+    public Station mirrored(StationId other, int otherPart) {
+        return new Station(
+                other,
+                alongRowMm,
+                chart.mirrored(),
+                space.mirrored(),
+                zone,
+                role,
+                otherPart,
+                share,
+                strand,
+                tie,
+                bearing,
+                byHand);
     }
 }

@@ -43,6 +43,13 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
         LEAVE_OUT,
         TOO_LONG_IN_CHAIR,
         EDIT_LOST,
+        KNOT_SLIPS,
+        KNOT_SHOWS,
+        BEARING_CONTESTED,
+        SCALP_SHOWS,
+        NOT_AS_FULL,
+        TOO_ROUND,
+        HOT_NAPE,
         CARE
     }
 
@@ -61,7 +68,9 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
             PART,
             REGION,
             RIM,
-            HAIR
+            HAIR,
+            ZONE,
+            STATION
         }
     }
 

@@ -46,6 +46,7 @@ final class Findings {
         new RowFindings(f.list).look();
         new RimFindings(f.list).look();
         new TailFindings(f.list).look();
+        new KnotFindings(f.list).look();
         f.lostEdits();
         f.time();
         f.care();

@@ -1,14 +1,18 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.install.Demand;
+import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.wear.Way;
 
 /**
  * All that a plan follows from. Equal briefs give equal plans.
@@ -21,6 +25,7 @@ import gyrotaxis.core.scalp.OwnHair;
  * @param shelfLoops loops of {@code hair} already in hand, in [0, {@link PackCount#MOST_SHELF_LOOPS}]
  * @param fullness how full it is to look, no unit, in {@link HookingPlan#FULLNESS}; 1 is a full look
  * @param installer who installs
+ * @param hooking how it is hooked, beyond hair and fullness
  */
 public record InstallBrief(
         HeadRecord head,
@@ -30,7 +35,8 @@ public record InstallBrief(
         HairLine hair,
         int shelfLoops,
         double fullness,
-        Installer installer) {
+        Installer installer,
+        HookingBrief hooking) {
     public InstallBrief {
         Require.inRange(shelfLoops, 0, PackCount.MOST_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(fullness, HookingPlan.FULLNESS.min(), HookingPlan.FULLNESS.max(), "fullness", "");
@@ -46,12 +52,14 @@ public record InstallBrief(
                 hair,
                 0,
                 1,
-                Installer.STYLIST);
+                Installer.STYLIST,
+                HookingBrief.usual());
     }
 
     /** The same on another head. */
     public InstallBrief withHead(HeadRecord other) {
-        return new InstallBrief(other, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer);
+        return new InstallBrief(
+                other, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, hooking);
     }
 
     /** The same on a head with other measures. */
@@ -61,31 +69,57 @@ public record InstallBrief(
 
     /** The same with other hair of her own. */
     public InstallBrief withOwnHair(OwnHair other) {
-        return new InstallBrief(head, other, consultation, foundation, hair, shelfLoops, fullness, installer);
+        return new InstallBrief(head, other, consultation, foundation, hair, shelfLoops, fullness, installer, hooking);
     }
 
     /** The same after another consultation. */
     public InstallBrief withConsultation(Consultation other) {
-        return new InstallBrief(head, ownHair, other, foundation, hair, shelfLoops, fullness, installer);
+        return new InstallBrief(head, ownHair, other, foundation, hair, shelfLoops, fullness, installer, hooking);
     }
 
     /** The same with another foundation. */
     public InstallBrief withFoundation(FoundationBrief other) {
-        return new InstallBrief(head, ownHair, consultation, other, hair, shelfLoops, fullness, installer);
+        return new InstallBrief(head, ownHair, consultation, other, hair, shelfLoops, fullness, installer, hooking);
     }
 
     /** The same with another fullness. */
     public InstallBrief withFullness(double other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, other, installer);
+        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, other, installer, hooking);
     }
 
     /** The same with so many loops on the shelf. */
     public InstallBrief withShelfLoops(int loops) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, loops, fullness, installer);
+        return new InstallBrief(head, ownHair, consultation, foundation, hair, loops, fullness, installer, hooking);
     }
 
     /** The same done by somebody else. */
     public InstallBrief by(Installer other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, other);
+        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, other, hooking);
+    }
+
+    /** The same with another main hair, of which nothing is on the shelf. */
+    public InstallBrief withHair(HairLine other) {
+        return new InstallBrief(head, ownHair, consultation, foundation, other, 0, fullness, installer, hooking);
+    }
+
+    /** The same hooked otherwise. */
+    public InstallBrief withHooking(HookingBrief other) {
+        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, other);
+    }
+
+    /** What the install has to stand. */
+    public Demand demand() {
+        return new Demand(
+                consultation.weeks(),
+                consultation.habits().contains(Habit.SPORT),
+                consultation.habits().contains(Habit.SWIMMING),
+                consultation.habits().contains(Habit.WIND)
+                        || consultation.ways().contains(Way.WIND),
+                consultation.goesUp(),
+                switch (consultation.fall()) {
+                    case BACK -> 0;
+                    case LEFT -> -1;
+                    case RIGHT -> 1;
+                });
     }
 }

@@ -6,11 +6,12 @@ import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.FoundationNeeds.Need;
-import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Purchase;
+import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.hair.LoopTally;
-import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.WorkStep;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoView;
@@ -25,10 +26,10 @@ import java.util.List;
  * @param braiding where their tails end, and in which order they are braided
  * @param steps the braiding as numbered steps
  * @param selfWork how hard it is to braid on oneself
- * @param hooking spacing and share by zone
- * @param stations where shares are hooked, row by row
- * @param tally shares by size
+ * @param hooked everything that is hooked, with spacing and share by zone
+ * @param work in which order it is hooked
  * @param packs what to buy
+ * @param quote what it costs
  * @param needs what the foundation takes besides loops
  * @param time how long it takes
  * @param weightGrams weight of all hair placed, g
@@ -44,10 +45,10 @@ public record InstallPlan(
         Braiding braiding,
         List<BraidStep> steps,
         SelfWork selfWork,
-        HookingPlan hooking,
-        List<Station> stations,
-        LoopTally tally,
-        PackCount packs,
+        Hooked hooked,
+        List<WorkStep> work,
+        Purchase packs,
+        Quote quote,
         List<Need> needs,
         ChairTime time,
         double weightGrams,
@@ -57,11 +58,16 @@ public record InstallPlan(
         List<Finding> findings) {
     public InstallPlan {
         steps = List.copyOf(steps);
-        stations = List.copyOf(stations);
+        work = List.copyOf(work);
         needs = List.copyOf(needs);
         pull = List.copyOf(pull);
         partChoices = List.copyOf(partChoices);
         updos = List.copyOf(updos);
         findings = List.copyOf(findings);
+    }
+
+    /** Where shares are hooked, row by row. */
+    public List<Station> stations() {
+        return hooked.stations();
     }
 }

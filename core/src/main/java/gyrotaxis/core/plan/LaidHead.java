@@ -5,7 +5,7 @@ import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.List;
@@ -17,7 +17,7 @@ record LaidHead(
         Foundation foundation,
         Braiding braiding,
         SelfWork selfWork,
-        List<Station> stations,
+        Hooked hooked,
         ChairTime time,
         List<RowPull> pull,
         List<UpdoView> updos) {}

@@ -9,15 +9,18 @@ import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.FoundationNeeds;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Purchase;
+import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.hair.HairLine;
-import gyrotaxis.core.hair.LoopTally;
-import gyrotaxis.core.install.HookingPlan;
-import gyrotaxis.core.install.Station;
-import gyrotaxis.core.install.StationPlacer;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Hooker;
+import gyrotaxis.core.install.HookingException;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.WorkOrder;
 import gyrotaxis.core.scalp.FittedHead;
 import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.scalp.HeadFitter;
@@ -25,13 +28,20 @@ import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.core.wear.CoverGrid;
+import gyrotaxis.core.wear.FallSimulator;
+import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoCheck;
 import gyrotaxis.core.wear.UpdoView;
+import gyrotaxis.core.wear.Worn;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.WeakHashMap;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 
 /**
  * Turns a brief into a plan.
@@ -60,6 +70,8 @@ public final class Planner {
         }
     });
 
+    private final Map<Scalp, Map<Integer, CoverGrid>> grids = Collections.synchronizedMap(new WeakHashMap<>());
+
     /**
      * The plan that the brief comes to.
      *
@@ -74,16 +86,14 @@ public final class Planner {
         Foundation foundation = RowLayout.lay(scalp, asked, brief.ownHair(), regions);
         Braiding braiding = TailRouter.route(foundation, asked.tails(), brief.ownHair());
         SelfWork selfWork = SelfWork.of(scalp, foundation);
-        HookingPlan hooking = HookingPlan.usual(brief.hair().texture(), brief.fullness());
-        List<Station> stations =
-                StationPlacer.place(scalp, foundation, hooking, asked.rim().setBackMm());
-        LoopTally tally = LoopTally.of(stations.stream().map(Station::share).toList());
-        PackCount packs = PackCount.of(tally, brief.hair(), loopsInHand(brief));
+        Hooked hooked = hook(brief, scalp, foundation);
+        Method method = brief.hooking().method();
+        Purchase packs = purchase(brief, hooked);
         ChairTime time =
-                ChairTime.of(foundation.lengthMm(), tally, packs.reserveLoops(), Speeds.usual(brief.installer()));
-        List<RowPull> pull = Pull.of(scalp, foundation, stations, brief.hair(), brief.ownHair(), regions);
+                ChairTime.of(foundation.lengthMm(), hooked, packs.reserveLoops(), Speeds.usual(brief.installer()));
+        List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
-        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, stations, time, pull, updos);
+        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, hooked, time, pull, updos);
         return new InstallPlan(
                 brief,
                 scalp,
@@ -91,17 +101,90 @@ public final class Planner {
                 braiding,
                 BraidSteps.of(foundation, braiding, asked),
                 selfWork,
-                hooking,
-                stations,
-                tally,
+                hooked,
+                WorkOrder.of(method.order(), foundation, hooked.stations()),
                 packs,
+                Quote.of(packs.cost(), time.inChair().likely(), method.hourMinor(), method.marginPercent()),
                 FoundationNeeds.of(scalp, foundation, asked, regions),
                 time,
-                weight(stations, brief.hair()),
+                hooked.stations().stream().mapToDouble(hooked::gramsOf).sum(),
                 pull,
                 PartChoice.of(foundation, braiding),
                 updos,
                 Findings.of(laid));
+    }
+
+    /** The rows that a brief asks for. */
+    Foundation foundation(InstallBrief brief) {
+        return RowLayout.lay(
+                scalp(brief.head()),
+                brief.foundation(),
+                brief.ownHair(),
+                brief.head().regions());
+    }
+
+    /** The head hooked by a brief, on a foundation that is laid already. */
+    static Hooked hook(InstallBrief brief, Scalp scalp, Foundation foundation) {
+        return Hooker.hook(
+                scalp,
+                foundation,
+                brief.hair(),
+                brief.fullness(),
+                brief.hooking(),
+                brief.demand(),
+                brief.head().regions(),
+                brief.foundation().rim().setBackMm());
+    }
+
+    /** How a plan looks in a way of wearing, on the day of the install. */
+    public WearView wear(InstallPlan plan, Worn worn) {
+        return wear(plan, worn, 0, FallSimulator.USUAL_SAMPLES);
+    }
+
+    /**
+     * How a plan looks.
+     *
+     * @param day days after the install, in [0, {@link gyrotaxis.core.hair.Loft#LAST_DAY}]
+     * @param samples how finely the scalp is looked at, in {@link CoverGrid#SAMPLES}
+     */
+    public WearView wear(InstallPlan plan, Worn worn, double day, int samples) {
+        return Wearing.of(plan, grid(plan.scalp(), samples), worn, day);
+    }
+
+    /** How the hair of every station of a plan lies and hangs. */
+    public List<FallenHair> hair(InstallPlan plan, Worn worn) {
+        return FallSimulator.hair(
+                grid(plan.scalp(), FallSimulator.USUAL_SAMPLES), plan.foundation(), plan.hooked(), worn);
+    }
+
+    /** The grid of a scalp, remembered for as long as the scalp is. */
+    CoverGrid grid(Scalp scalp, int samples) {
+        Map<Integer, CoverGrid> ofScalp = grids.computeIfAbsent(scalp, s -> new ConcurrentHashMap<>());
+        return ofScalp.computeIfAbsent(samples, n -> CoverGrid.of(scalp, n));
+    }
+
+    /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
+    static Purchase purchase(InstallBrief brief, Hooked hooked) {
+        int reserve = brief.hooking().method().reservePercent();
+        for (int k = 1; k < hooked.hairs().size(); k++) {
+            HairLine other = hooked.hairs().get(k).line();
+            if (!other.packPrice().currency().equals(brief.hair().packPrice().currency())) {
+                throw new HookingException(
+                        HookingException.Wish.MIX,
+                        k - 1,
+                        other.name() + " is priced in " + other.packPrice().currency() + " and "
+                                + brief.hair().name() + " in "
+                                + brief.hair().packPrice().currency()
+                                + ". Price both in one currency to count what they cost together.");
+            }
+        }
+        return new Purchase(IntStream.range(0, hooked.hairs().size())
+                .mapToObj(k -> PackCount.of(
+                        hooked.tallies().get(k),
+                        hooked.hairs().get(k).line(),
+                        k == 0 ? loopsInHand(brief) : 0,
+                        reserve))
+                .toList());
     }
 
     private static int loopsInHand(InstallBrief brief) {
@@ -109,11 +192,8 @@ public final class Planner {
         return Math.min(PackCount.MOST_SHELF_LOOPS, brief.shelfLoops() + brought);
     }
 
-    private static double weight(List<Station> stations, HairLine hair) {
-        return stations.stream().mapToDouble(s -> s.share().ofLoop()).sum() * hair.gramsPerLoop();
-    }
-
-    private Scalp scalp(HeadRecord head) {
+    /** The scalp of a head, remembered. */
+    Scalp scalp(HeadRecord head) {
         HeadKey key = new HeadKey(head.measures(), head.hairline());
         Scalp known = scalps.get(key);
         if (known != null) {

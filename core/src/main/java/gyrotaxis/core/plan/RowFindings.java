@@ -183,7 +183,7 @@ final class RowFindings {
                     .map(Row::id)
                     .toList();
             if (!through.isEmpty()) {
-                double grams = Pull.gramsIn(list.laid.scalp(), r, list.laid.stations(), brief.hair());
+                double grams = Pull.gramsIn(list.laid.scalp(), r, list.laid.hooked());
                 list.add(
                         Code.THROUGH_REGION,
                         Severity.HINT,

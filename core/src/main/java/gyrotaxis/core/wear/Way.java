@@ -8,7 +8,8 @@ public enum Way {
     HALF_UP("half up", true),
     HIGH_PONYTAIL("high ponytail", true),
     LOW_PONYTAIL("low ponytail", true),
-    BUN("bun", true);
+    BUN("bun", true),
+    WIND("in the wind", false);
 
     private final String words;
     private final boolean isUp;

@@ -9,16 +9,23 @@ import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.estimate.ChairTime.Stage;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.HookedHeads;
+import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -75,25 +82,72 @@ class EstimateTest {
         assertThatIllegalArgumentException().isThrownBy(() -> PackCount.of(SEVENTY, hair(20, 1, false), 10_001));
     }
 
+    /** Packs of 10 at 6, of 24 at 12, of 50 at 20: what a search of all mixes finds cheapest is what is bought. */
+    @Test
+    void theCheapestMixOfSizesIsBought() {
+        HairLine line = hair(10, 1, false)
+                .alsoIn(List.of(
+                        new PackSize(24, Money.of(1200, "EUR")),
+                        new PackSize(50, Money.of(2000, "EUR")),
+                        new PackSize(7, Money.of(1500, "EUR"))));
+        List<PackSize> sizes = line.packSizes();
+        for (int loops = 1; loops < 130; loops++) {
+            int need = loops;
+            PackCount count = PackCount.of(new LoopTally(Map.of(Share.WHOLE, need)), line, 0, 0);
+            long cheapest = IntStream.range(0, 14 * 7 * 4)
+                    .filter(k -> (k % 14) * sizes.get(0).loops()
+                                    + (k / 14 % 7) * sizes.get(1).loops()
+                                    + (k / 98) * sizes.get(2).loops()
+                            >= need)
+                    .mapToLong(k -> (k % 14) * sizes.get(0).price().minor()
+                            + (k / 14 % 7) * sizes.get(1).price().minor()
+                            + (k / 98) * sizes.get(2).price().minor())
+                    .min()
+                    .orElseThrow();
+            assertThat(count.cost().minor()).as("%d loops", need).isEqualTo(cheapest);
+            assertThat(count.leftOverLoops()).isNotNegative();
+        }
+    }
+
     @Test
     void minutesAreSpeedsTimesWork() {
-        Estimate second = Estimate.exactly(60);
-        ChairTime time = ChairTime.of(1500, SEVENTY, 7, new Speeds(second, second, second, Estimate.exactly(9)));
-        // 150 cm of row; 70 of 110 shares are split, and 14 halves for fills.
+        Estimate minute = Estimate.exactly(60);
+        Map<Knot, Estimate> hook = new EnumMap<>(Knot.class);
+        for (Knot k : Knot.values()) {
+            hook.put(k, minute);
+        }
+        Speeds speeds = new Speeds(minute, minute, hook, Estimate.exactly(6), Estimate.exactly(9));
+        Hooked hooked = HookedHeads.medium(Texture.LOOSE_WAVE);
+        ChairTime time = ChairTime.of(1500, hooked, 7, speeds);
+        int split = hooked.tallies().get(0).splitShares();
+        int passes = hooked.stations().stream().mapToInt(s -> s.tie().passes()).sum();
+        // 150 cm of row; some shares are split, and 14 halves for fills; a tenth of a minute for each pass after the
+        // first.
         assertThat(time.minutes().get(Stage.BRAIDING)).isEqualTo(Estimate.exactly(150));
-        assertThat(time.minutes().get(Stage.SPLITTING)).isEqualTo(Estimate.exactly(84));
-        assertThat(time.minutes().get(Stage.HOOKING)).isEqualTo(Estimate.exactly(110));
+        assertThat(time.minutes().get(Stage.SPLITTING).likely()).isEqualTo(split + 14);
+        double hooking = hooked.stations().size() * 0.9 + passes * 0.1;
+        assertThat(time.minutes().get(Stage.HOOKING).likely()).isCloseTo(hooking, within(1e-6));
         assertThat(time.minutes().get(Stage.FILLS)).isEqualTo(Estimate.exactly(14));
         // What is split before the chair does not count while she sits.
-        assertThat(time.inChair().likely()).isEqualTo(150 + 110 + 14 + 9);
+        assertThat(time.inChair().likely()).isCloseTo(150 + hooking + 14 + 9, within(1e-6));
+    }
+
+    @Test
+    void aQuoteIsMaterialsWithMarginAndTime() {
+        Quote q = Quote.of(Money.of(4505, "EUR"), 95, 3500, 20);
+        assertThat(q.margin()).isEqualTo(Money.of(901, "EUR"));
+        assertThat(q.chair()).isEqualTo(Money.of(5542, "EUR"));
+        assertThat(q.total()).isEqualTo(Money.of(4505 + 901 + 5542, "EUR"));
+        assertThat(Quote.of(Money.of(1200, "JPY"), 60, 4000, 15).total()).isEqualTo(Money.of(1200 + 180 + 4000, "JPY"));
     }
 
     @ParameterizedTest
     @EnumSource(Installer.class)
     void usualSpeedsRunFromQuickToSlow(Installer who) {
         Speeds s = Speeds.usual(who);
-        for (Estimate e : List.of(
-                s.braidSecondsPerCm(), s.splitSecondsPerShare(), s.regularSecondsPerStation(), s.finishMinutes())) {
+        List<Estimate> all = new ArrayList<>(s.hookSeconds().values());
+        all.addAll(List.of(s.braidSecondsPerCm(), s.splitSecondsPerShare(), s.passSeconds(), s.finishMinutes()));
+        for (Estimate e : all) {
             assertThat(e.low()).isPositive().isLessThan(e.high());
             assertThat(e.likely()).isBetween(e.low(), e.high());
         }

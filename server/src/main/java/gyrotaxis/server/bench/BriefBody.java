@@ -2,6 +2,7 @@ package gyrotaxis.server.bench;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
@@ -26,7 +27,8 @@ public record BriefBody(
         @Nullable FoundationBody foundation,
         @Nullable String hairLineId,
         @Nullable @Schema(nullable = true) Double fullness,
-        @Nullable Installer installer) {
+        @Nullable Installer installer,
+        @Nullable @Schema(nullable = true) HookingBody hooking) {
 
     /** What is written down for a brief of the core that came of this one. */
     BriefBody changedTo(InstallBrief brief) {
@@ -37,12 +39,13 @@ public record BriefBody(
                 FoundationBody.of(brief.foundation(), foundation),
                 hairLineId,
                 brief.fullness(),
-                brief.installer());
+                brief.installer(),
+                HookingBody.of(brief.hooking(), hooking == null ? null : hooking.mix()));
     }
 
     /** The same with another foundation. */
     BriefBody withFoundation(@Nullable FoundationBody other) {
-        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer);
+        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking);
     }
 
     /**
@@ -61,6 +64,7 @@ public record BriefBody(
                 .check(f, "foundation.");
         double full = f.number("fullness", "Fullness", fullness, HookingPlan.FULLNESS);
         Installer who = f.present("installer", "Who installs", installer, Installer.STYLIST);
+        HookingBrief hooked = hooking == null ? HookingBrief.usual() : hooking.check(f, shelf);
         Optional<StockedLine> line = line(f, shelf);
         return f.orRefuse(() -> new InstallBrief(
                 measured,
@@ -70,7 +74,8 @@ public record BriefBody(
                 line.orElseThrow().hair(),
                 line.orElseThrow().loopsOnShelf(),
                 full,
-                who));
+                who,
+                hooked));
     }
 
     private Optional<StockedLine> line(Fields f, Shelf shelf) {

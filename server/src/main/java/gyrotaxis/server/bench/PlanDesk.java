@@ -2,11 +2,24 @@ package gyrotaxis.server.bench;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.install.HookingException;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.BalanceGoal;
+import gyrotaxis.core.plan.Balancer;
 import gyrotaxis.core.plan.Comparison;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
+import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.Progress;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.wear.FallSimulator;
+import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
@@ -25,6 +38,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -39,6 +53,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlanDesk {
     private static final int LONGEST_NAME = 120;
     private static final int MOST_COMPARED = 3;
+    private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
+    private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
     private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
 
     private final Planner planner;
@@ -67,7 +83,7 @@ public class PlanDesk {
 
     /** Plans for one head beside each other: the brief as it stands with each of the foundations. */
     ComparisonView compare(ComparisonBody body) {
-        BriefBody brief = body.brief() == null ? new BriefBody(null, null, null, null, null, null, null) : body.brief();
+        BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();
         List<FoundationBody> foundations = body.foundations() == null ? List.of() : body.foundations();
         if (foundations.size() < 2 || foundations.size() > MOST_COMPARED) {
             throw new FieldProblems(List.of(new FieldProblem(
@@ -89,7 +105,51 @@ public class PlanDesk {
             throw refused("head." + HeadBody.field(e.misfit().measure()), e);
         } catch (FoundationException e) {
             throw refused(field(e), e);
+        } catch (HookingException e) {
+            throw refused(field(e), e);
         }
+    }
+
+    /** How a plan looks as it is worn, and how its hair lies if that is asked for. */
+    WornView wear(WearBody body) {
+        Fields f = new Fields();
+        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
+        Way way = f.present("way", "How it is worn", body.way(), Way.DOWN);
+        double day = body.day() == null ? 0 : f.number("day", "The day", body.day(), DAYS);
+        return f.orRefuse(() -> {
+            InstallPlan plan = plan(brief);
+            int parts = plan.foundation().parts().size();
+            if (body.part() != null && (body.part() < 0 || body.part() >= parts)) {
+                throw new FieldProblems(List.of(new FieldProblem(
+                        "part", "This plan has no such part to wear it with.", 0.0, Math.max(0.0, parts - 1.0), "")));
+            }
+            Worn worn = body.part() == null ? Worn.as(way) : new Worn(way, OptionalInt.of(body.part()));
+            WearView seen = planner.wear(plan, worn, day, FallSimulator.USUAL_SAMPLES);
+            List<FallenHair> hair = Boolean.TRUE.equals(body.withHair()) ? planner.hair(plan, worn) : List.of();
+            return WornView.of(plan, seen, hair, PlanViews.findings(seen.remarks(), brief));
+        });
+    }
+
+    /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */
+    Balancing balancing(BalanceBody body) {
+        BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();
+        InstallBrief checked = plan(brief).brief();
+        BalanceGoal goal = body.goal(checked.hair().loopsPerPack());
+        return progress -> BalanceLine.of(new Balancer(planner).balance(checked, goal, progress), brief);
+    }
+
+    /** A balancing that can be run once. */
+    @FunctionalInterface
+    interface Balancing {
+        BalanceLine run(Progress progress);
+    }
+
+    private static String field(HookingException e) {
+        return switch (e.wish()) {
+            case ZONE -> "hooking.zones." + Zone.values()[e.index()].name();
+            case MIX -> "hooking.mix.others[" + e.index() + "].hairLineId";
+            case CUT -> "hooking.cutsInHalf";
+        };
     }
 
     private static FieldProblems refused(String field, RuntimeException e) {
@@ -151,7 +211,8 @@ public class PlanDesk {
                 USUAL_FOUNDATION,
                 hairLineId,
                 1.0,
-                Installer.STYLIST);
+                Installer.STYLIST,
+                null);
         SavedPlan plan = new SavedPlan(
                 UUID.randomUUID(),
                 client.id(),

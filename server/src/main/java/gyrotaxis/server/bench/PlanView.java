@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.Severity;
@@ -35,6 +36,10 @@ record PlanView(
         SelfView selfWork,
         List<Updo> updos,
         List<NeedView> needs,
+        List<WorkView> work,
+        List<HoldView> holds,
+        List<HairUse> hairs,
+        QuoteView quote,
         Ledger ledger,
         List<FindingView> findings,
         Limits limits) {
@@ -91,20 +96,74 @@ record PlanView(
             String place,
             List<Double> path) {}
 
-    /** A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first. */
+    /**
+     * A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first, and
+     * {@code clearMm} the same less the width of a seated share. {@code towardX} and {@code towardY} are the unit direction on
+     * the map in which the hook goes in; {@code hold} is a place in the list of holds.
+     */
     record Station(
             String id,
             String row,
             double x,
             double y,
             double alongMm,
+            double at,
             @Nullable @Schema(nullable = true) Double gapMm,
+            @Nullable @Schema(nullable = true) Double clearMm,
             Zone zone,
             String zoneWords,
+            Role role,
+            String roleWords,
             int shareParts,
             String shareWords,
+            int strand,
             Knot knot,
-            String knotWords) {}
+            String tieWords,
+            int passes,
+            List<String> extraHolds,
+            int hold,
+            double towardX,
+            double towardY,
+            String bearingWords,
+            String bearingWhy,
+            boolean isContested,
+            boolean byHand) {}
+
+    /** How well a kind of tie holds: 1 just lasts. */
+    record HoldView(double score, boolean lasts, List<HoldFactor> factors) {}
+
+    /** One reason for it. */
+    record HoldFactor(String words, double factor) {}
+
+    /** One step of hooking. */
+    record WorkView(
+            int number,
+            String stage,
+            String row,
+            List<String> stations,
+            boolean isMarked,
+            String words,
+            Span minutes) {}
+
+    /** One hair that is hooked, with what to split beforehand and what to buy. */
+    record HairUse(
+            String name,
+            String colour,
+            double gramsPerLoop,
+            int placedLoops,
+            int reserveLoops,
+            int shelfLoops,
+            int packs,
+            List<BoughtView> bought,
+            int leftOverLoops,
+            long costMinor,
+            List<ShareCount> shares) {}
+
+    /** Packs of one size. */
+    record BoughtView(int loopsPerPack, long priceMinor, int count) {}
+
+    /** What the client is asked for. */
+    record QuoteView(long materialsMinor, long marginMinor, long chairMinor, long totalMinor, String currency) {}
 
     /**
      * A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0, and {@code channel}
@@ -203,7 +262,14 @@ record PlanView(
     record ShareCount(int parts, String words, int shares, int loops, int leftOver) {}
 
     /** How a zone is hooked. */
-    record ZoneView(Zone zone, String words, double spacingMm, String shareWords, int stations) {}
+    record ZoneView(
+            Zone zone,
+            String words,
+            double spacingMm,
+            double clearMm,
+            int shareParts,
+            String shareWords,
+            int stations) {}
 
     /** Something to be said about the plan. */
     record FindingView(
@@ -243,7 +309,13 @@ record PlanView(
             Range slantDeg,
             Range bowMm,
             Range moveMm,
-            double readsAsSkinMm) {}
+            double readsAsSkinMm,
+            Range closer,
+            int mostShareParts,
+            int mostPasses,
+            Range reservePercent,
+            Range marginPercent,
+            Range stationMoveMm) {}
 
     /** Both ends included. */
     record Range(double min, double max) {}

@@ -7,17 +7,32 @@ import static gyrotaxis.server.bench.Flat.tenth;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Purchase;
+import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.ExtraHold;
+import gyrotaxis.core.install.Hold;
+import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Tie;
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.install.ZoneSetting;
+import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.InstallPlan;
@@ -28,20 +43,29 @@ import gyrotaxis.server.book.HeadBody;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Writes a plan of the core down for the front end. */
 final class PlanViews {
     private final InstallPlan plan;
-    private final BriefBody asked;
+    /** Stations tied alike hold alike: each kind is told once. */
+    private final List<Hold> holdKinds;
 
-    private PlanViews(InstallPlan plan, BriefBody asked) {
+    private PlanViews(InstallPlan plan) {
         this.plan = plan;
-        this.asked = asked;
+        this.holdKinds = plan.stations().stream()
+                .map(s -> plan.hooked().holdOf(s, plan.brief().demand()))
+                .distinct()
+                .toList();
     }
 
     static PlanView of(InstallPlan plan, BriefBody asked) {
-        PlanViews v = new PlanViews(plan, asked);
+        PlanViews v = new PlanViews(plan);
         FoundationViews f = new FoundationViews(plan);
         return new PlanView(
                 v.head(),
@@ -61,8 +85,12 @@ final class PlanViews {
                 plan.needs().stream()
                         .map(n -> new PlanView.NeedView(n.what(), span(n.amount()), n.unit()))
                         .toList(),
+                v.work(),
+                v.holds(),
+                v.hairs(),
+                v.quote(),
                 v.ledger(),
-                v.findings(),
+                findings(plan.findings(), asked),
                 v.limits());
     }
 
@@ -95,43 +123,141 @@ final class PlanViews {
     }
 
     private List<PlanView.Station> stations() {
+        Map<RowId, Double> lengths =
+                plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Row::lengthMm));
         List<PlanView.Station> views = new ArrayList<>();
         for (int i = 0; i < plan.stations().size(); i++) {
             Station s = plan.stations().get(i);
-            boolean isFirst = s.id().number() == 1;
-            views.add(station(
-                    s,
-                    isFirst
-                            ? null
-                            : tenth(s.alongRowMm() - plan.stations().get(i - 1).alongRowMm())));
+            Double gap = s.id().number() == 1
+                    ? null
+                    : s.alongRowMm() - plan.stations().get(i - 1).alongRowMm();
+            views.add(station(s, gap, lengths.getOrDefault(s.id().row(), 1.0)));
         }
         return views;
     }
 
-    private static PlanView.Station station(Station s, @Nullable Double gapMm) {
+    private PlanView.Station station(Station s, @Nullable Double gapMm, double rowMm) {
+        double seated = SeatedShare.widthMm(plan.hooked().hairOf(s), s.share());
+        Vec2 toward = plan.scalp()
+                .chart()
+                .project(s.space().plus(s.bearing().entry()))
+                .minus(s.chart());
+        double far = toward.norm() > 0 ? toward.norm() : 1;
         return new PlanView.Station(
                 s.id().toString(),
                 s.id().row().toString(),
                 tenth(s.chart().x()),
                 tenth(s.chart().y()),
                 tenth(s.alongRowMm()),
-                gapMm,
+                s.alongRowMm() / rowMm,
+                gapMm == null ? null : tenth(gapMm),
+                gapMm == null ? null : tenth(Math.max(0, gapMm - seated)),
                 s.zone(),
                 s.zone().words(),
+                s.role(),
+                s.role().words(),
                 s.share().parts(),
                 s.share().words(),
-                s.knot(),
-                s.knot().words());
+                s.strand(),
+                s.tie().knot(),
+                s.tie().words(),
+                s.tie().passes(),
+                s.tie().holds().stream().map(ExtraHold::words).toList(),
+                holdKinds.indexOf(plan.hooked().holdOf(s, plan.brief().demand())),
+                hundredth(toward.x() / far),
+                hundredth(toward.y() / far),
+                s.bearing().words(),
+                s.bearing().rule().words(),
+                s.bearing().isContested(),
+                s.byHand());
+    }
+
+    private List<PlanView.HoldView> holds() {
+        return holdKinds.stream()
+                .map(h -> new PlanView.HoldView(
+                        hundredth(h.score()),
+                        h.lasts(),
+                        h.factors().stream()
+                                .map(f -> new PlanView.HoldFactor(f.words(), hundredth(f.factor())))
+                                .toList()))
+                .toList();
+    }
+
+    private List<PlanView.WorkView> work() {
+        Speeds speeds = Speeds.usual(plan.brief().installer());
+        Map<StationId, Station> byId =
+                plan.stations().stream().collect(Collectors.toMap(Station::id, Function.identity()));
+        return plan.work().stream()
+                .map(w -> new PlanView.WorkView(
+                        w.number(),
+                        w.stage().words(),
+                        w.row().toString(),
+                        w.stations().stream().map(StationId::toString).toList(),
+                        w.isMarked(),
+                        w.words(),
+                        span(ChairTime.hooking(
+                                w.stations().stream()
+                                        .map(id -> Objects.requireNonNull(byId.get(id)))
+                                        .toList(),
+                                speeds))))
+                .toList();
+    }
+
+    private List<PlanView.HairUse> hairs() {
+        return IntStream.range(0, plan.hooked().hairs().size())
+                .mapToObj(this::hair)
+                .toList();
+    }
+
+    private PlanView.HairUse hair(int k) {
+        Hooked.Strand strand = plan.hooked().hairs().get(k);
+        PackCount c = plan.packs().lines().get(k);
+        return new PlanView.HairUse(
+                strand.line().name(),
+                strand.colour(),
+                strand.line().gramsPerLoop(),
+                c.placedLoops(),
+                c.reserveLoops(),
+                c.shelfLoops(),
+                c.packs(),
+                c.bought().stream()
+                        .map(b -> new PlanView.BoughtView(
+                                b.size().loops(), b.size().price().minor(), b.count()))
+                        .toList(),
+                c.leftOverLoops(),
+                c.cost().minor(),
+                shares(plan.hooked().tallies().get(k)));
+    }
+
+    private static List<PlanView.ShareCount> shares(LoopTally tally) {
+        return tally.sharesBySize().entrySet().stream()
+                .map(e -> new PlanView.ShareCount(
+                        e.getKey().parts(),
+                        e.getKey().words(),
+                        e.getValue(),
+                        LoopTally.loops(e.getKey(), e.getValue()),
+                        LoopTally.leftOver(e.getKey(), e.getValue())))
+                .toList();
+    }
+
+    private PlanView.QuoteView quote() {
+        Quote q = plan.quote();
+        return new PlanView.QuoteView(
+                q.materials().minor(),
+                q.margin().minor(),
+                q.chair().minor(),
+                q.total().minor(),
+                q.total().currency().getCurrencyCode());
     }
 
     private PlanView.Ledger ledger() {
-        PackCount c = plan.packs();
+        Purchase c = plan.packs();
         return new PlanView.Ledger(
                 plan.stations().size(),
                 c.placedLoops(),
                 c.reserveLoops(),
                 c.neededLoops(),
-                c.shelfLoops(),
+                c.main().shelfLoops(),
                 c.packs(),
                 plan.brief().hair().loopsPerPack(),
                 c.leftOverLoops(),
@@ -146,40 +272,38 @@ final class PlanViews {
                 tenth(plan.weightGrams()),
                 tenth(plan.braiding().greatestBulk()),
                 hundredth(plan.pull().stream().mapToDouble(RowPull::share).max().orElse(0)),
-                plan.tally().sharesBySize().entrySet().stream()
-                        .map(e -> new PlanView.ShareCount(
-                                e.getKey().parts(),
-                                e.getKey().words(),
-                                e.getValue(),
-                                LoopTally.loops(e.getKey(), e.getValue()),
-                                LoopTally.leftOver(e.getKey(), e.getValue())))
+                plan.hooked().tallies().stream()
+                        .flatMap(t -> shares(t).stream())
                         .toList(),
                 Arrays.stream(Zone.values()).map(this::zone).toList());
     }
 
     private PlanView.ZoneView zone(Zone zone) {
+        ZoneSetting setting = plan.hooked().plan().setting(zone);
+        double seated = SeatedShare.widthMm(plan.hooked().hairs().get(0).line(), setting.share());
         return new PlanView.ZoneView(
                 zone,
                 zone.words(),
-                tenth(plan.hooking().setting(zone).spacingMm()),
-                plan.hooking().setting(zone).share().words(),
+                tenth(setting.spacingMm()),
+                tenth(Math.max(0, setting.spacingMm() - seated)),
+                setting.share().parts(),
+                setting.share().words(),
                 (int) plan.stations().stream().filter(s -> s.zone() == zone).count());
     }
 
-    private List<PlanView.FindingView> findings() {
-        return plan.findings().stream()
+    /** What the core has to say, with remedies as they would be written down. */
+    static List<PlanView.FindingView> findings(List<Finding> findings, BriefBody asked) {
+        return findings.stream()
                 .map(f -> new PlanView.FindingView(
                         f.code(),
                         f.severity(),
                         f.place().kind(),
                         f.place().id(),
                         f.reason(),
-                        f.remedies().stream().map(this::remedy).toList()))
+                        f.remedies().stream()
+                                .map(r -> new PlanView.RemedyView(r.words(), asked.changedTo(r.brief())))
+                                .toList()))
                 .toList();
-    }
-
-    private PlanView.RemedyView remedy(Finding.Remedy r) {
-        return new PlanView.RemedyView(r.words(), asked.changedTo(r.brief()));
     }
 
     private PlanView.Limits limits() {
@@ -210,7 +334,13 @@ final class PlanViews {
                         Math.rint(Math.toDegrees(WearingPart.SLANT_RAD.max()))),
                 range(WearingPart.BOW_MM),
                 range(RowEdit.Kind.MOVE.amounts()),
-                PartChoice.READS_AS_SKIN_MM);
+                PartChoice.READS_AS_SKIN_MM,
+                range(ZoneWish.CLOSER),
+                Share.MOST_PARTS,
+                Tie.MOST_PASSES,
+                range(Method.RESERVE_PERCENT),
+                range(Method.MARGIN_PERCENT),
+                range(StationEdit.Kind.MOVE.amounts()));
     }
 
     private static PlanView.Range range(Interval i) {

@@ -76,7 +76,10 @@ class DemoSeed implements ApplicationRunner {
                                 p.foundation(),
                                 line.toString(),
                                 p.fullness(),
-                                p.installer() == null ? Installer.STYLIST : p.installer()));
+                                p.installer() == null ? Installer.STYLIST : p.installer(),
+                                p.hooking() == null
+                                        ? null
+                                        : p.hooking().withLines(name -> String.valueOf(lines.get(name)))));
             }
             f.orRefuse(() -> id);
         }

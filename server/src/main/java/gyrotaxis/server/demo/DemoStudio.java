@@ -3,6 +3,7 @@ package gyrotaxis.server.demo;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.server.bench.ConsultationBody;
 import gyrotaxis.server.bench.FoundationBody;
+import gyrotaxis.server.bench.HookingBody;
 import gyrotaxis.server.book.HeadBody;
 import gyrotaxis.server.book.OwnHairBody;
 import gyrotaxis.server.shelf.HairLineBody;
@@ -23,5 +24,6 @@ record DemoStudio(List<HairLineBody> hairLines, List<DemoClient> clients) {
             FoundationBody foundation,
             double fullness,
             @Nullable ConsultationBody consultation,
-            @Nullable Installer installer) {}
+            @Nullable Installer installer,
+            @Nullable HookingBody hooking) {}
 }

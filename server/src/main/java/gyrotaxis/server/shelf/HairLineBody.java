@@ -1,14 +1,19 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.hair.Fibre;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackSize;
+import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -31,7 +36,19 @@ public record HairLineBody(
         boolean isCoated,
         @Nullable List<String> colours,
         @Nullable @Schema(nullable = true) Integer loopsOnShelf,
+        @Nullable @Schema(nullable = true) Double curlMm,
+        @Nullable @Schema(nullable = true) Slip slip,
+        @Nullable @Schema(nullable = true) Boolean isLooped,
+        @Nullable @Schema(nullable = true) Integer heatC,
+        @Nullable List<SizeBody> otherPacks,
         int version) {
+    /** A further size it is sold in. */
+    public record SizeBody(
+            @Nullable @Schema(nullable = true) Integer loops,
+            @Nullable @Schema(nullable = true) Long priceMinor) {}
+
+    private static final Interval PACK_LOOPS = new Interval(1, 2400);
+
     private static final int LONGEST_NAME = 80;
     private static final int MOST_COLOURS = 12;
     private static final Interval PRICE_MINOR = new Interval(0, 100_000_000);
@@ -59,6 +76,11 @@ public record HairLineBody(
         if (given.isEmpty() || given.size() > MOST_COLOURS) {
             f.problem("colours", "Name 1 to " + MOST_COLOURS + " colours.");
         }
+        Fibre usual = Fibre.usual(checkedTexture);
+        double curl = curlMm == null ? usual.curlMm() : f.lengthMm("curlMm", "A curl", curlMm, Fibre.CURL_MM);
+        int heat = heatC == null ? 0 : f.whole("heatC", "The heat it takes", heatC, Fibre.HEAT_C);
+        Slip checkedSlip = slip == null ? usual.slip() : slip;
+        List<PackSize> sizes = sizes(f, checkedCurrency);
         return f.orRefuse(() -> new StockedLine(
                 id,
                 checkedSupplier,
@@ -72,8 +94,31 @@ public record HairLineBody(
                         grams,
                         new Money((long) price, checkedCurrency),
                         isCoated,
-                        checkedColours),
+                        checkedColours,
+                        new Fibre(
+                                curl,
+                                checkedSlip,
+                                !Boolean.FALSE.equals(isLooped),
+                                heatC == null ? OptionalInt.empty() : OptionalInt.of(heat)),
+                        sizes),
                 shelf,
                 version));
+    }
+
+    private List<PackSize> sizes(Fields f, Currency currency) {
+        List<SizeBody> given = otherPacks == null ? List.of() : otherPacks;
+        if (given.size() > HairLine.MOST_SIZES) {
+            f.problem("otherPacks", "At most " + HairLine.MOST_SIZES + " further sizes are kept.");
+        }
+        List<PackSize> sizes = new ArrayList<>();
+        for (int i = 0; i < Math.min(given.size(), HairLine.MOST_SIZES); i++) {
+            String at = "otherPacks[" + i + "].";
+            int n = f.whole(at + "loops", "Loops in this pack", given.get(i).loops(), PACK_LOOPS);
+            Long asked = given.get(i).priceMinor();
+            double price = f.number(
+                    at + "priceMinor", "The price of this pack", asked == null ? null : (double) asked, PRICE_MINOR);
+            sizes.add(new PackSize(n, new Money((long) price, currency)));
+        }
+        return sizes;
     }
 }

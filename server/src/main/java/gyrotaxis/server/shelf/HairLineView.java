@@ -1,9 +1,12 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A hair line as it is shown. */
 record HairLineView(
@@ -23,7 +26,16 @@ record HairLineView(
         boolean isCoated,
         List<String> colours,
         int loopsOnShelf,
+        double curlMm,
+        Slip slip,
+        String slipWords,
+        boolean isLooped,
+        @Nullable @Schema(nullable = true) Integer heatC,
+        List<SizeView> otherPacks,
         int version) {
+
+    /** A further size it is sold in. */
+    record SizeView(int loops, long priceMinor) {}
 
     static HairLineView of(StockedLine line) {
         HairLine h = line.hair();
@@ -44,6 +56,14 @@ record HairLineView(
                 h.isCoated(),
                 h.colours(),
                 line.loopsOnShelf(),
+                h.fibre().curlMm(),
+                h.fibre().slip(),
+                h.fibre().slip().words(),
+                h.fibre().isLooped(),
+                h.fibre().heatC().isPresent() ? h.fibre().heatC().getAsInt() : null,
+                h.otherPacks().stream()
+                        .map(p -> new SizeView(p.loops(), p.price().minor()))
+                        .toList(),
                 line.version());
     }
 }

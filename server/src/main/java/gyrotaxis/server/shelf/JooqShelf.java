@@ -2,15 +2,21 @@ package gyrotaxis.server.shelf;
 
 import static gyrotaxis.server.db.Tables.HAIR_LINE;
 
+import gyrotaxis.core.hair.Fibre;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackSize;
+import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.server.db.tables.records.HairLineRecord;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqShelf implements Shelf {
@@ -18,19 +24,21 @@ class JooqShelf implements Shelf {
     private static final String BETWEEN_COLOURS = "\n";
 
     private final DSLContext db;
+    private final JsonMapper json;
 
-    JooqShelf(DSLContext db) {
+    JooqShelf(DSLContext db, JsonMapper json) {
         this.db = db;
+        this.json = json;
     }
 
     @Override
     public List<StockedLine> all() {
-        return db.selectFrom(HAIR_LINE).orderBy(HAIR_LINE.NAME, HAIR_LINE.ID).fetch(JooqShelf::line);
+        return db.selectFrom(HAIR_LINE).orderBy(HAIR_LINE.NAME, HAIR_LINE.ID).fetch(this::line);
     }
 
     @Override
     public Optional<StockedLine> find(UUID id) {
-        return db.selectFrom(HAIR_LINE).where(HAIR_LINE.ID.eq(id)).fetchOptional(JooqShelf::line);
+        return db.selectFrom(HAIR_LINE).where(HAIR_LINE.ID.eq(id)).fetchOptional(this::line);
     }
 
     @Override
@@ -49,7 +57,7 @@ class JooqShelf implements Shelf {
         return changed == 1 ? Optional.of(next) : Optional.empty();
     }
 
-    private static HairLineRecord record(StockedLine line) {
+    private HairLineRecord record(StockedLine line) {
         HairLine h = line.hair();
         return new HairLineRecord(
                 line.id(),
@@ -66,10 +74,29 @@ class JooqShelf implements Shelf {
                 h.isCoated(),
                 String.join(BETWEEN_COLOURS, h.colours()),
                 line.loopsOnShelf(),
-                line.version());
+                line.version(),
+                h.fibre().curlMm(),
+                h.fibre().slip().name(),
+                h.fibre().isLooped(),
+                h.fibre().heatC().isPresent() ? h.fibre().heatC().getAsInt() : null,
+                json.writeValueAsString(h.otherPacks().stream()
+                        .map(p -> new Size(p.loops(), p.price().minor()))
+                        .toList()));
     }
 
-    private static StockedLine line(HairLineRecord r) {
+    /** A size as it is kept; its currency is that of the line. */
+    private record Size(int loops, long priceMinor) {}
+
+    private static Fibre fibre(HairLineRecord r) {
+        Fibre usual = Fibre.usual(Texture.valueOf(r.getTexture()));
+        return new Fibre(
+                r.getCurlMm() == null ? usual.curlMm() : r.getCurlMm(),
+                r.getSlip() == null ? usual.slip() : Slip.valueOf(r.getSlip()),
+                r.getIsLooped(),
+                r.getHeatC() == null ? OptionalInt.empty() : OptionalInt.of(r.getHeatC()));
+    }
+
+    private StockedLine line(HairLineRecord r) {
         HairLine hair = new HairLine(
                 r.getName(),
                 Texture.valueOf(r.getTexture()),
@@ -80,7 +107,11 @@ class JooqShelf implements Shelf {
                 r.getGramsPerLoop(),
                 Money.of(r.getPriceMinor(), r.getCurrency()),
                 r.getIsCoated(),
-                List.of(r.getColours().split(BETWEEN_COLOURS)));
+                List.of(r.getColours().split(BETWEEN_COLOURS)),
+                fibre(r),
+                Arrays.stream(json.readValue(r.getOtherPacks(), Size[].class))
+                        .map(p -> new PackSize(p.loops(), Money.of(p.priceMinor(), r.getCurrency())))
+                        .toList());
         return new StockedLine(r.getId(), r.getSupplier(), hair, r.getLoopsOnShelf(), r.getVersion());
     }
 }

@@ -1,0 +1,106 @@
+package gyrotaxis.core.install;
+
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Slip;
+import java.util.List;
+
+/**
+ * How well a tied share holds, against what it has to stand.
+ *
+ * <p>A product of factors, each shown; 1 just lasts. All of them are ASSUMPTION: an ordering that stylists agree on, put into
+ * figures; to be learned from which knots slid.
+ *
+ * @param factors what it is made of, in the order in which it is told
+ */
+public record Hold(List<Factor> factors) {
+    /** Below this a knot is expected to slide before the hair is taken down. */
+    public static final double LASTS = 1;
+
+    /** A share at least so small locks under a first twist. */
+    static final int LOCKS_FROM_PARTS = 3;
+
+    private static final int USUAL_WEEKS = 5;
+
+    /**
+     * One reason for holding or sliding.
+     *
+     * @param words what it is
+     * @param factor more than 1 holds better
+     */
+    public record Factor(String words, double factor) {}
+
+    public Hold {
+        factors = List.copyOf(factors);
+    }
+
+    /** The hold of a share of fibre tied in a way. */
+    public static Hold of(Slip slip, Share share, Tie tie, Demand demand) {
+        boolean locks = share.parts() >= LOCKS_FROM_PARTS;
+        return new Hold(List.of(
+                new Factor(slip.words() + " fibre", slipFactor(slip)),
+                new Factor(share.words(), 1.35 - 0.5 * Math.sqrt(share.ofLoop())),
+                new Factor(knotWords(tie.knot(), locks), knotFactor(tie.knot(), locks)),
+                new Factor(tie.passes() == 1 ? "1 pass" : tie.passes() + " passes", passFactor(tie)),
+                new Factor(holdWords(tie), 1 + 0.15 * tie.holds().size()),
+                new Factor(demandWords(demand), demandFactor(demand))));
+    }
+
+    /** All factors together; at least {@link #LASTS} for a knot that is expected to last. */
+    public double score() {
+        return factors.stream().mapToDouble(Factor::factor).reduce(1, (a, b) -> a * b);
+    }
+
+    /** Whether it is expected to last. */
+    public boolean lasts() {
+        return score() >= LASTS;
+    }
+
+    private static double slipFactor(Slip slip) {
+        return switch (slip) {
+            case GRIPPY -> 1.6;
+            case MIDDLING -> 1.1;
+            case SLIDING -> 0.7;
+        };
+    }
+
+    private static double knotFactor(Knot knot, boolean locks) {
+        return switch (knot) {
+            case REGULAR -> 1;
+            case INVISIBLE -> 0.92;
+            case DOUBLE_ENTRY -> 0.9;
+            case TWIST_FIRST -> locks ? 1.35 : 0.7;
+            case BEAD -> 1.5;
+        };
+    }
+
+    private static String knotWords(Knot knot, boolean locks) {
+        return knot == Knot.TWIST_FIRST && !locks ? "twist-first: so big a share does not lock" : knot.words();
+    }
+
+    private static double passFactor(Tie tie) {
+        return tie.knot() == Knot.BEAD ? 1 : 0.7 + 0.3 * Math.pow(tie.passes(), 0.85);
+    }
+
+    private static String holdWords(Tie tie) {
+        return tie.holds().isEmpty() ? "nothing extra" : tie.holds().size() + " extra";
+    }
+
+    private static double demandFactor(Demand d) {
+        double weeks = Math.max(0.75, Math.min(1.1, 1 - 0.03 * (d.weeks() - USUAL_WEEKS)));
+        return weeks * (d.sports() ? 0.94 : 1) * (d.swims() ? 0.92 : 1) * (d.isWindy() ? 0.96 : 1);
+    }
+
+    private static String demandWords(Demand d) {
+        StringBuilder words = new StringBuilder(d.weeks() == 1 ? "1 week" : d.weeks() + " weeks");
+        if (d.sports()) {
+            words.append(", sport");
+        }
+        if (d.swims()) {
+            words.append(", swimming");
+        }
+        if (d.isWindy()) {
+            words.append(", wind");
+        }
+        return words.toString();
+    }
+}

@@ -1,0 +1,54 @@
+package gyrotaxis.core.install;
+
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.LoopTally;
+import java.util.List;
+
+/**
+ * A head with everything hooked to it.
+ *
+ * @param plan spacing and share by zone
+ * @param hairs the hair of every strand, the main one first
+ * @param stations where shares are hooked, row by row
+ * @param tallies shares by size for every strand, as many as {@code hairs}
+ * @param lost changes by hand that make no sense any more
+ */
+public record Hooked(
+        HookingPlan plan, List<Strand> hairs, List<Station> stations, List<LoopTally> tallies, List<LostEdit> lost) {
+
+    /**
+     * One hair in one colour.
+     *
+     * @param line the line, as it is hooked: cut, if it was to be cut
+     * @param colour which of its colours
+     */
+    public record Strand(HairLine line, String colour) {}
+
+    public Hooked {
+        hairs = List.copyOf(hairs);
+        stations = List.copyOf(stations);
+        tallies = List.copyOf(tallies);
+        lost = List.copyOf(lost);
+    }
+
+    /** The hair that a station takes. */
+    public HairLine hairOf(Station s) {
+        return hairs.get(s.strand()).line();
+    }
+
+    /** Weight of what a station takes, g. */
+    public double gramsOf(Station s) {
+        return s.share().ofLoop() * hairOf(s).gramsPerLoop();
+    }
+
+    /** Whole loops that are opened, of all strands. */
+    public int loops() {
+        return tallies.stream().mapToInt(LoopTally::loops).sum();
+    }
+
+    /** How well a station's knot holds. */
+    public Hold holdOf(Station s, Demand demand) {
+        return Hold.of(hairOf(s).fibre().slip(), s.share(), s.tie(), demand);
+    }
+}

@@ -1,0 +1,43 @@
+package gyrotaxis.core.install;
+
+import gyrotaxis.core.foundation.RowId;
+import java.util.List;
+
+/**
+ * One thing to do while hooking.
+ *
+ * @param number from 1
+ * @param stage which part of the head it belongs to
+ * @param row the row that is hooked
+ * @param stations what is hooked, in turn; not empty
+ * @param isMarked whether the row was kept for a part and marked until now
+ * @param words what is done, in one sentence
+ */
+public record WorkStep(int number, Stage stage, RowId row, List<StationId> stations, boolean isMarked, String words) {
+
+    /** Parts of the head that are worked as one. */
+    public enum Stage {
+        PERIMETER("perimeter"),
+        BACK("back, nape upward"),
+        SIDES("sides"),
+        TOP("top"),
+        FRONT("front"),
+        PARTS("parts"),
+        MIDDLE("what is left between");
+
+        private final String words;
+
+        Stage(String words) {
+            this.words = words;
+        }
+
+        /** What a stylist calls it. */
+        public String words() {
+            return words;
+        }
+    }
+
+    public WorkStep {
+        stations = List.copyOf(stations);
+    }
+}

@@ -1,0 +1,196 @@
+package gyrotaxis.core.wear;
+
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Station;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Lets the hair of every station fall, and says what of the scalp still shows.
+ *
+ * <p>Method: from each station the share's hair is followed over the surface for its length, or until it leaves the head, a
+ * band that widens as it goes. What it covers is laid out on a grid of the equal-area map: one whole loop covers its
+ * footprint once, wherever the band is wider it covers thinner, so that the hair laid out is the hair hooked. Where the
+ * covers of all bands add up to a depth d, the fraction exp(−d/κ) of the skin shows. Cost: linear in stations, length and the
+ * area of bands; deterministic.
+ *
+ * <p>Does not know clumps, or the thickness of hair above other hair; hair that leaves the hairline is let go.
+ */
+public final class FallSimulator {
+    /** Samples that are enough for figures by zone; for a map that is looked at, take more. */
+    public static final int USUAL_SAMPLES = 3_000;
+
+    /** A band is laid out in steps of this part of its width. */
+    private static final double STEP_OF_WIDTH = 0.2;
+
+    private static final double LEAST_STEP_MM = 4;
+    private static final double HANGING_STEP_MM = 25;
+
+    /** Wind lifts hair off the head: so much of it still covers. ASSUMPTION. */
+    private static final double COVERS_IN_WIND = 0.7;
+
+    /** Over what length hair that leaves the head turns downward, mm. */
+    private static final double TURNS_DOWN_MM = 35;
+
+    /** Drawn hair is smoothed flat: bands stay narrower than falling ones. ASSUMPTION. */
+    private static final double DRAWN_SPREAD = 0.3;
+
+    private final CoverGrid grid;
+    private final FallField field;
+    private final Worn worn;
+    private final double day;
+    private final Map<Texture, HairBody> bodies = new EnumMap<>(Texture.class);
+
+    private FallSimulator(CoverGrid grid, Foundation foundation, Worn worn, double day) {
+        this.grid = grid;
+        this.worn = worn;
+        this.day = day;
+        this.field = new FallField(grid.scalp(), worn.partsOf(foundation), worn.way());
+    }
+
+    /** What shows on the day of the install. */
+    public static Cover cover(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn) {
+        return cover(grid, foundation, hooked, worn, 0);
+    }
+
+    /**
+     * What shows on a day.
+     *
+     * @param day in [0, {@link Loft#LAST_DAY}]
+     */
+    public static Cover cover(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
+        return new Cover(grid, worn, depth(grid, foundation, hooked, hooked.stations(), worn, day));
+    }
+
+    /** The depth that some of the stations lay over every cell, footprints; depths of different stations add up. */
+    public static double[] depth(
+            CoverGrid grid, Foundation foundation, Hooked hooked, List<Station> stations, Worn worn, double day) {
+        FallSimulator s = new FallSimulator(grid, foundation, worn, day);
+        double[] depth = new double[grid.size()];
+        for (Station station : stations) {
+            s.fall(station, hooked.hairOf(station), depth, null);
+        }
+        return depth;
+    }
+
+    /** How the hair of every station lies and hangs. */
+    public static List<FallenHair> hair(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn) {
+        FallSimulator s = new FallSimulator(grid, foundation, worn, 0);
+        return hooked.stations().stream()
+                .map(station -> s.fallen(station, hooked.hairOf(station)))
+                .toList();
+    }
+
+    private HairBody body(HairLine hair) {
+        return bodies.computeIfAbsent(
+                hair.texture(), t -> HairBody.of(t).lofted(Loft.of(t).at(day)));
+    }
+
+    private FallenHair fallen(Station station, HairLine hair) {
+        List<Vec3> line = new ArrayList<>();
+        double rest = fall(station, hair, null, line);
+        int onHead = line.size();
+        if (worn.way() != Way.BUN || field.tieOf(station.space()).isEmpty()) {
+            hang(line, rest);
+        }
+        return new FallenHair(station.id(), line, onHead);
+    }
+
+    /** Follows the hair of a station over the head; returns how much of its length is left where it leaves. */
+    private double fall(Station station, HairLine hair, double @Nullable [] depth, @Nullable List<Vec3> line) {
+        HairBody body = body(hair);
+        double covers = body.footprintMm() * station.share().ofLoop() * (worn.way() == Way.WIND ? COVERS_IN_WIND : 1);
+        Optional<Vec3> tie = field.tieOf(station.space());
+        Vec3 combed = field.combed(station.space());
+        Vec3 p = station.space();
+        Vec2 at = station.chart();
+        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
+        double run = depth == null || tie.isPresent() ? 0 : Math.min(body.riseMm(), hair.lengthMm());
+        if (depth != null && run > 0) {
+            lay(depth, at, body.widthMm(run / 2), covers * run);
+        }
+        while (run < hair.lengthMm()) {
+            double width = body.widthMm(tie.isPresent() ? run * DRAWN_SPREAD : run);
+            double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), hair.lengthMm() - run);
+            if (depth != null) {
+                lay(depth, at, width, covers * step);
+            }
+            if (line != null) {
+                line.add(p);
+            }
+            Vec3 here = p;
+            double ran = run;
+            Optional<Vec3> way = tie.isPresent()
+                    ? tie.flatMap(t -> field.drawn(here, t))
+                    : Optional.of(field.falling(here, combed, ran));
+            if (way.isEmpty()) {
+                break;
+            }
+            run += step;
+            p = grid.scalp().surface().inDirection(p.plus(way.get().times(step)));
+            at = grid.scalp().chart().project(p);
+            if (at.norm() > grid.reachMm(at) + CoverGrid.BEYOND_MM) {
+                break;
+            }
+        }
+        return Math.max(0, hair.lengthMm() - run);
+    }
+
+    /** Hangs what is left: it turns downward from the way it left the head. */
+    private static void hang(List<Vec3> line, double rest) {
+        Vec3 p = line.get(line.size() - 1);
+        Vec3 way = line.size() > 1 ? p.minus(line.get(line.size() - 2)) : new Vec3(0, 0, -1);
+        way = way.norm() < 1e-9 ? new Vec3(0, 0, -1) : way.unit();
+        for (double run = 0; run < rest; run += HANGING_STEP_MM) {
+            double step = Math.min(HANGING_STEP_MM, rest - run);
+            double turn = Math.min(1, step / TURNS_DOWN_MM);
+            Vec3 next = way.times(1 - turn).plus(new Vec3(0, 0, -turn));
+            way = next.norm() < 1e-9 ? new Vec3(0, 0, -1) : next.unit();
+            p = p.plus(way.times(step));
+            line.add(p);
+        }
+    }
+
+    /** Lays an area of cover out in a round patch, thickest in the middle; all of it lands on the grid. */
+    private void lay(double[] depth, Vec2 at, double width, double areaMm2) {
+        double cell = grid.cellMm();
+        double radius = Math.max(width / 2, cell);
+        int fromColumn = Math.max(0, (int) Math.floor((at.x() - radius - grid.left()) / cell));
+        int toColumn = Math.min(grid.columns() - 1, (int) Math.floor((at.x() + radius - grid.left()) / cell));
+        int fromLine = Math.max(0, (int) Math.floor((grid.front() - at.y() - radius) / cell));
+        int toLine = Math.min(grid.lines() - 1, (int) Math.floor((grid.front() - at.y() + radius) / cell));
+        double square = radius * radius;
+        double sum = 0;
+        for (int line = fromLine; line <= toLine; line++) {
+            double dy = grid.front() - (line + 0.5) * cell - at.y();
+            for (int column = fromColumn; column <= toColumn; column++) {
+                double dx = grid.left() + (column + 0.5) * cell - at.x();
+                sum += Math.max(0, square - dx * dx - dy * dy);
+            }
+        }
+        if (sum == 0) {
+            return;
+        }
+        double unit = areaMm2 / sum / (cell * cell);
+        for (int line = fromLine; line <= toLine; line++) {
+            double dy = grid.front() - (line + 0.5) * cell - at.y();
+            for (int column = fromColumn; column <= toColumn; column++) {
+                double dx = grid.left() + (column + 0.5) * cell - at.x();
+                double weight = square - dx * dx - dy * dy;
+                if (weight > 0) {
+                    depth[line * grid.columns() + column] += unit * weight;
+                }
+            }
+        }
+    }
+}

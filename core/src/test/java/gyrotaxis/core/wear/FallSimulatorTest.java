@@ -1,0 +1,214 @@
+package gyrotaxis.core.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Demand;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Hooker;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class FallSimulatorTest {
+    private static final Scalp HEAD = Scalp.of(HeadFitter.fit(HeadMeasures.ofAll(565, 360, 330, 317, 370, 125)));
+    private static final Foundation ROWS = RowLayout.lay(HEAD, FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
+    private static final CoverGrid GRID = CoverGrid.of(HEAD, FallSimulator.USUAL_SAMPLES);
+    private static final Worn DOWN = Worn.as(Way.DOWN);
+
+    private static HairLine hair(Texture texture, double lengthMm) {
+        return new HairLine(
+                "Slack Water", texture, lengthMm, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+    }
+
+    private static Hooked hooked(Foundation rows, Texture texture, double lengthMm, double fullness) {
+        return Hooker.hook(
+                HEAD, rows, hair(texture, lengthMm), fullness, HookingBrief.usual(), Demand.ordinary(), List.of(), 0);
+    }
+
+    private static Hooked only(Hooked all, List<Station> stations) {
+        return new Hooked(all.plan(), all.hairs(), stations, all.tallies(), all.lost());
+    }
+
+    private static Cover cover(Texture texture, double fullness, Way way) {
+        return FallSimulator.cover(GRID, ROWS, hooked(ROWS, texture, 300, fullness), Worn.as(way));
+    }
+
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void aUsualHeadIsCoveredAndOneWithHalfTheHairIsNot(Texture texture) {
+        Cover full = cover(texture, 1, Way.DOWN);
+        Cover half = cover(texture, 0.5, Way.DOWN);
+        System.out.printf(
+                "%-13s depth %.2f, exposed %.1f %% (front %.1f, middle %.1f, back %.1f, nape %.1f); half the hair %.1f %%%n",
+                texture,
+                full.meanDepth(),
+                100 * full.exposed(),
+                100 * full.exposedByZone().get(Zone.FRONT),
+                100 * full.exposedByZone().get(Zone.MIDDLE),
+                100 * full.exposedByZone().get(Zone.BACK),
+                100 * full.exposedByZone().get(Zone.NAPE),
+                100 * half.exposed());
+        assertThat(full.exposed()).isLessThan(0.08);
+        assertThat(half.exposed()).isGreaterThan(2.2 * full.exposed()).isGreaterThan(0.12);
+        // Hair from above covers what lies below it, although the front is hooked most densely.
+        assertThat(full.depthByZone().get(Zone.NAPE))
+                .isGreaterThan(full.depthByZone().get(Zone.FRONT));
+    }
+
+    /** The hair laid out is the hair hooked: nothing is lost on the way, nothing made up. */
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void hairIsConservedBetweenStationsAndDepth(Texture texture) {
+        // So short, and so high on the head, that none of it leaves the grid.
+        double length = 100;
+        Hooked all = hooked(ROWS, texture, length, 1);
+        List<Station> upper = all.stations().stream()
+                .filter(s -> s.zone() == Zone.MIDDLE && Math.abs(s.chart().x()) < 30)
+                .toList();
+        double laid = upper.stream().mapToDouble(s -> s.share().ofLoop()).sum()
+                * HairBody.of(texture).footprintMm()
+                * length;
+        Cover down = FallSimulator.cover(GRID, ROWS, only(all, upper), DOWN);
+        assertThat(down.depthAreaMm2()).isCloseTo(laid, within(0.01 * laid));
+        // Tied hair ends at its tie, so that at most all of it lies on the head.
+        double most =
+                all.stations().stream().mapToDouble(s -> s.share().ofLoop()).sum()
+                        * HairBody.of(texture).footprintMm()
+                        * length;
+        assertThat(FallSimulator.cover(GRID, ROWS, all, Worn.as(Way.HIGH_PONYTAIL))
+                        .depthAreaMm2())
+                .isLessThanOrEqualTo(1.0001 * most);
+    }
+
+    @Test
+    void moreHairNeverExposesMore() {
+        Hooked all = hooked(ROWS, Texture.DEEP_WAVE, 300, 1);
+        Cover last = FallSimulator.cover(GRID, ROWS, only(all, List.of()), DOWN);
+        assertThat(last.exposed()).isEqualTo(1);
+        for (int n : new int[] {1, 40, 80, all.stations().size()}) {
+            Cover now = FallSimulator.cover(GRID, ROWS, only(all, all.stations().subList(0, n)), DOWN);
+            Cover before = last;
+            assertThat(IntStream.range(0, GRID.size())).allMatch(i -> now.exposedAt(i) <= before.exposedAt(i) + 1e-12);
+            last = now;
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Texture.class,
+            names = {"SPRINGY_CURL", "LOOSE_WAVE", "SILKY_WAVE"})
+    void exposedFallsAsSpacingFalls(Texture texture) {
+        double last = 1;
+        for (double fullness = 0.5; fullness <= 1.55; fullness += 0.1) {
+            double exposed = cover(texture, fullness, Way.DOWN).exposed();
+            // A step may hook a row no more closely than before, since stations are whole.
+            assertThat(exposed).isLessThan(last + 0.004);
+            last = exposed;
+        }
+        assertThat(last).isLessThan(0.03);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Way.class,
+            names = {"DOWN", "HALF_UP", "HIGH_PONYTAIL", "LOW_PONYTAIL", "BUN"})
+    void bothSidesShowAlike(Way way) {
+        Cover c = cover(Texture.SPRINGY_CURL, 1, way);
+        int columns = GRID.columns();
+        for (int i = 0; i < GRID.size(); i++) {
+            int twin = i - i % columns + columns - 1 - i % columns;
+            assertThat(c.exposedAt(i)).isCloseTo(c.exposedAt(twin), within(1e-6));
+        }
+    }
+
+    @Test
+    void sweptHairLeavesTheOtherSideBarer() {
+        Cover right = cover(Texture.DEEP_WAVE, 1, Way.SWEPT_RIGHT);
+        assertThat(half(right, true)).isGreaterThan(half(right, false));
+        Cover left = cover(Texture.DEEP_WAVE, 1, Way.SWEPT_LEFT);
+        assertThat(half(left, false)).isCloseTo(half(right, true), within(0.01));
+    }
+
+    private static double half(Cover c, boolean left) {
+        return IntStream.range(0, GRID.size())
+                .filter(i -> GRID.isInside(i) && GRID.middle(i).x() < 0 == left)
+                .mapToDouble(c::exposedAt)
+                .average()
+                .orElseThrow();
+    }
+
+    @Test
+    void aHighPonytailExposesTheNapeAndNamesItsGaps() {
+        Cover down = cover(Texture.DEEP_WAVE, 1, Way.DOWN);
+        Cover high = cover(Texture.DEEP_WAVE, 1, Way.HIGH_PONYTAIL);
+        assertThat(high.exposedByZone().get(Zone.NAPE))
+                .isGreaterThan(2 * down.exposedByZone().get(Zone.NAPE));
+        assertThat(high.gaps()).isNotEmpty();
+        assertThat(high.gaps().get(0).place()).isNotBlank();
+        assertThat(high.gaps().get(0).exposed()).isBetween(0.3, 1.0);
+    }
+
+    @Test
+    void aWornPartShowsMoreSkinThanTheSameHeadCombedBack() {
+        Foundation parted = RowLayout.lay(
+                HEAD,
+                FoundationBrief.of(14, 6, 12).withParts(List.of(WearingPart.straight(0)), FlankSchool.WIDE_CHANNEL),
+                OwnHair.ordinary());
+        Hooked all = hooked(parted, Texture.DEEP_WAVE, 300, 1);
+        int onPart = GRID.cellAt(parted.parts().get(0).path().chartAt(20));
+        assertThat(FallSimulator.cover(GRID, parted, all, Worn.parted(0)).exposedAt(onPart))
+                .isGreaterThan(FallSimulator.cover(GRID, parted, all, DOWN).exposedAt(onPart));
+    }
+
+    @Test
+    void looseHairCoversLessAfterTwoWeeksAndKinkyHairMore() {
+        for (Texture t : List.of(Texture.SILKY_WAVE, Texture.COARSE_KINKY)) {
+            Hooked all = hooked(ROWS, t, 300, 1);
+            double first = FallSimulator.cover(GRID, ROWS, all, DOWN).exposed();
+            double later = FallSimulator.cover(GRID, ROWS, all, DOWN, 14).exposed();
+            assertThat(later > first).isEqualTo(t == Texture.SILKY_WAVE);
+        }
+    }
+
+    @Test
+    void hairHasItsLengthAndLeavesTheHeadDownward() {
+        Hooked all = hooked(ROWS, Texture.DEEP_WAVE, 400, 1);
+        for (FallenHair h : FallSimulator.hair(GRID, ROWS, all, DOWN)) {
+            double length = 0;
+            for (int i = 1; i < h.line().size(); i++) {
+                length += h.line().get(i).distance(h.line().get(i - 1));
+            }
+            assertThat(length).as(h.station().toString()).isBetween(360.0, 420.0);
+            assertThat(h.line().get(h.line().size() - 1).z())
+                    .isLessThan(h.line().get(0).z());
+        }
+    }
+
+    @Test
+    void finerSamplingChangesLittle() {
+        Hooked all = hooked(ROWS, Texture.DEEP_WAVE, 300, 1);
+        double fine =
+                FallSimulator.cover(CoverGrid.of(HEAD, 12_000), ROWS, all, DOWN).exposed();
+        assertThat(FallSimulator.cover(GRID, ROWS, all, DOWN).exposed()).isCloseTo(fine, within(0.004));
+        assertThatIllegalArgumentException().isThrownBy(() -> CoverGrid.of(HEAD, 100));
+    }
+}

@@ -1,0 +1,12 @@
+package gyrotaxis.server.bench;
+
+import java.util.UUID;
+
+/**
+ * A method that a stylist keeps as hers.
+ *
+ * @param id never changes
+ * @param name what she calls it
+ * @param method as it was written down
+ */
+record KeptMethod(UUID id, String name, MethodBody method) {}

@@ -1,0 +1,104 @@
+package gyrotaxis.server.bench;
+
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.School;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import java.util.Arrays;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/methods")
+@Transactional
+class MethodController {
+    private static final int LONGEST_NAME = 80;
+
+    private final Methods methods;
+
+    MethodController(Methods methods) {
+        this.methods = methods;
+    }
+
+    /** A method to be kept. */
+    record KeepBody(@Nullable String name, @Nullable MethodBody method) {}
+
+    /** A question on which practitioners differ, with what each side says. */
+    record Question(String field, String words, List<Side> sides) {}
+
+    /** One side of it. */
+    record Side(String value, String words, String reason) {}
+
+    @GetMapping
+    List<KeptMethod> list() {
+        return methods.all();
+    }
+
+    @GetMapping("/questions")
+    List<Question> questions() {
+        return List.of(
+                question("spacing", "Spacing, front to nape", Method.Spacing.values()),
+                question("back", "In the back", Method.BackSpacing.values()),
+                question("partKnot", "Beside a part", Method.PartKnot.values()),
+                question("hairlineKnot", "At the hairline", Method.HairlineKnot.values()),
+                question("rowStart", "A row starts with", Method.RowStart.values()),
+                question("bearing", "The hook goes by", Method.BearingFirst.values()),
+                question("order", "Order of work", Method.Order.values()));
+    }
+
+    private static <S extends Enum<S> & School> Question question(String field, String words, S[] sides) {
+        return new Question(
+                field,
+                words,
+                Arrays.stream(sides)
+                        .map(s -> new Side(s.name(), s.words(), s.reason()))
+                        .toList());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptMethod keep(@RequestBody KeepBody body) {
+        Fields f = new Fields();
+        String name = f.text("name", "The method's name", body.name(), LONGEST_NAME);
+        MethodBody given = f.present("method", "The method", body.method(), MethodBody.of(Method.usual()));
+        Method checked = given.check(f, "method.");
+        KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, named(checked, name)));
+        methods.add(kept);
+        return kept;
+    }
+
+    private static MethodBody named(Method m, String name) {
+        MethodBody b = MethodBody.of(m);
+        return new MethodBody(
+                name,
+                b.spacing(),
+                b.back(),
+                b.partKnot(),
+                b.hairlineKnot(),
+                b.rowStart(),
+                b.bearing(),
+                b.order(),
+                b.reservePercent(),
+                b.hourMinor(),
+                b.marginPercent());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        if (!methods.remove(id)) {
+            throw new NotFound("This method is no longer kept.");
+        }
+    }
+}

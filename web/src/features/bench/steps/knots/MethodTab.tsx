@@ -1,0 +1,158 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Save, X } from 'lucide-react';
+import { useState } from 'react';
+import { api } from '../../../../api/client';
+import type { Method, Question } from '../../../../api/types';
+import { Button } from '../../../../ui/Button';
+import { Counter } from '../../../../ui/Counter';
+import { TextField } from '../../../../ui/Field';
+import { methodQuestionsQuery, methodsQuery } from '../../bench.queries';
+import { hookingOf, withHooking, withMethod } from '../../hookingEdits';
+import { useBench, useComputed } from '../../useBench';
+
+/** Where practitioners differ: each question with both sides and the reason of each, answered her own way and kept. */
+export function MethodTab() {
+  const questions = useQuery(methodQuestionsQuery());
+  const method = useBench((b) => hookingOf(b.brief).method);
+  const change = useBench((b) => b.change);
+  const limits = useComputed().plan?.limits;
+  return (
+    <>
+      <p className="text-sm text-soft">
+        By <strong className="text-ink">{method?.name ?? 'the usual'}</strong> method. Where
+        stylists differ, both sides have a reason; yours decides.
+      </p>
+      {(questions.data ?? []).map((q) => (
+        <QuestionEntry key={q.field} question={q} method={method} />
+      ))}
+      {limits && (
+        <>
+          <Counter
+            label="Kept back for fills, %"
+            value={method?.reservePercent ?? 10}
+            min={limits.reservePercent.min}
+            max={limits.reservePercent.max}
+            onChange={(reservePercent) =>
+              change('reserve', (b) => withMethod(b, { reservePercent }))
+            }
+          />
+          <Counter
+            label="Margin on hair, %"
+            value={method?.marginPercent ?? 20}
+            min={limits.marginPercent.min}
+            max={limits.marginPercent.max}
+            step={5}
+            onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
+          />
+          <Counter
+            label="An hour in the chair"
+            value={Math.round((method?.hourMinor ?? 3500) / 100)}
+            min={0}
+            max={500}
+            step={1}
+            onChange={(hour) => change('hour', (b) => withMethod(b, { hourMinor: hour * 100 }))}
+          />
+        </>
+      )}
+      <Kept method={method} />
+    </>
+  );
+}
+
+interface EntryProps {
+  question: Question;
+  method: Method | null | undefined;
+}
+
+function QuestionEntry({ question, method }: EntryProps) {
+  const change = useBench((b) => b.change);
+  const field = question.field as keyof Method;
+  const chosen = method?.[field] ?? question.sides[0]?.value;
+  return (
+    <fieldset className="flex flex-col gap-1">
+      <legend className="text-sm text-soft">{question.words}</legend>
+      {question.sides.map((s) => (
+        <label
+          key={s.value}
+          className={`flex gap-2 rounded-md border px-2 py-1 text-sm leading-snug hover:bg-well ${
+            chosen === s.value ? 'border-2 border-thread-deep' : 'border-line'
+          }`}
+        >
+          <input
+            type="radio"
+            name={question.field}
+            checked={chosen === s.value}
+            onChange={() =>
+              change(`method ${question.field}`, (b) => withMethod(b, { [field]: s.value }))
+            }
+            className="mt-0.5 accent-ink"
+          />
+          <span>
+            <strong>{s.words}</strong>
+            <span className="block text-soft">{s.reason}</span>
+          </span>
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+function Kept({ method }: { method: Method | null | undefined }) {
+  const [name, setName] = useState('');
+  const change = useBench((b) => b.change);
+  const client = useQueryClient();
+  const methods = useQuery(methodsQuery());
+  const refresh = () => client.invalidateQueries({ queryKey: ['methods'] });
+  const keep = useMutation({
+    mutationFn: () => api.keepMethod({ name, method: method ?? emptyMethod }),
+    onSuccess: () => {
+      setName('');
+      void refresh();
+    },
+  });
+  const remove = useMutation({ mutationFn: api.removeMethod, onSuccess: refresh });
+  return (
+    <section aria-label="My methods" className="flex flex-col gap-2 border-t border-line pt-3">
+      <h3 className="font-semibold">My methods</h3>
+      <div className="flex items-end gap-2">
+        <span className="grow">
+          <TextField
+            label="Keep this one as"
+            value={name}
+            maxLength={80}
+            onChange={(e) => setName(e.target.value)}
+            error={keep.error?.message}
+          />
+        </span>
+        <Button
+          aria-label="Keep the method"
+          disabled={keep.isPending}
+          onClick={() => keep.mutate()}
+        >
+          <Save size={16} />
+        </Button>
+      </div>
+      <ul className="flex flex-col gap-1">
+        {(methods.data ?? []).map((m) => (
+          <li key={m.id} className="flex gap-1">
+            <Button
+              className="grow justify-start"
+              onClick={() => change('method', (b) => withHooking(b, { method: m.method }))}
+            >
+              {m.name}
+            </Button>
+            <Button
+              look="quiet"
+              aria-label={`Throw away the method ${m.name}`}
+              onClick={() => remove.mutate(m.id)}
+            >
+              <X size={14} />
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const emptyMethod = {} as Method;

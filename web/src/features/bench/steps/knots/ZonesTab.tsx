@@ -1,0 +1,174 @@
+import { Minus, Plus, RotateCcw } from 'lucide-react';
+import type { Plan } from '../../../../api/types';
+import { Button } from '../../../../ui/Button';
+import { CONTROL } from '../../../../ui/Field';
+import { useLengths } from '../../../../ui/prefs';
+import { Tick } from '../../../../ui/Tick';
+import { hookingOf, withHooking, withZone, wishOf } from '../../hookingEdits';
+import { useBench, useComputed, useFieldError } from '../../useBench';
+
+const STEP = 1.08;
+
+/** Spacing and share of each zone, and what is hooked beside each part. */
+export function ZonesTab() {
+  const { plan } = useComputed();
+  const usesBaseHair = useBench((b) => hookingOf(b.brief).usesBaseHair) ?? false;
+  const change = useBench((b) => b.change);
+  if (!plan) return null;
+  return (
+    <>
+      {plan.ledger.zones.map((z) => (
+        <ZoneEntry key={z.zone} plan={plan} zone={z} />
+      ))}
+      {plan.parts.map((p, i) => (
+        <PartEntry key={p.index} plan={plan} number={p.number} part={i} />
+      ))}
+      <Tick
+        words="hook into base hair too, where more cover is wanted"
+        isOn={usesBaseHair}
+        onChange={(isOn) => change('base hair', (b) => withHooking(b, { usesBaseHair: isOn }))}
+      />
+      {usesBaseHair && (
+        <p className="text-sm text-soft">
+          Base hair carries little: it pulls. Every other share only.
+        </p>
+      )}
+      <p className="text-xs text-soft">
+        Spacing on a strip one and a half fingers wide; wider strips are hooked closer. Estimates
+        until visits are recorded.
+      </p>
+    </>
+  );
+}
+
+type ZoneView = Plan['ledger']['zones'][number];
+
+function ZoneEntry({ plan, zone }: { plan: Plan; zone: ZoneView }) {
+  const lengths = useLengths();
+  const brief = useBench((b) => b.brief);
+  const wish = wishOf(brief, zone.zone);
+  const change = useBench((b) => b.change);
+  const error = useFieldError(`hooking.zones.${zone.zone}`);
+  const closer = wish.closer ?? 1;
+  const { min, max } = plan.limits.closer;
+  const set = (to: number) =>
+    change(`zone ${zone.zone}`, (b) =>
+      withZone(b, zone.zone, { closer: Math.max(min, Math.min(max, Number(to.toFixed(3)))) }),
+    );
+  const isUsual = closer === 1 && (wish.shareParts ?? null) === null;
+  return (
+    <section aria-label={zone.words} className="border-b border-line pb-2">
+      <div className="flex items-baseline justify-between">
+        <h3 className="font-semibold first-letter:uppercase">{zone.words}</h3>
+        <span className="text-sm text-soft">{zone.stations} shares</span>
+      </div>
+      <p className="flex items-baseline gap-2">
+        <strong className="text-2xl leading-none whitespace-nowrap">
+          {lengths.say(zone.spacingMm)}
+        </strong>
+        <span className="text-sm text-soft">apart, {lengths.say(zone.clearMm)} clear</span>
+      </p>
+      <div className="mt-1 flex items-center gap-1">
+        <IconKey words={`hook the ${zone.words} wider`} onPress={() => set(closer / STEP)}>
+          <Minus size={14} />
+        </IconKey>
+        <IconKey words={`hook the ${zone.words} closer`} onPress={() => set(closer * STEP)}>
+          <Plus size={14} />
+        </IconKey>
+        <ShareChoice plan={plan} zone={zone} />
+        {!isUsual && (
+          <IconKey
+            words={`hook the ${zone.words} as usual`}
+            onPress={() =>
+              change(`zone ${zone.zone}`, (b) =>
+                withZone(b, zone.zone, { closer: 1, shareParts: null }),
+              )
+            }
+          >
+            <RotateCcw size={14} />
+          </IconKey>
+        )}
+      </div>
+      {error && (
+        <p role="alert" className="text-sm font-medium text-chalk">
+          ✕ {error}
+        </p>
+      )}
+    </section>
+  );
+}
+
+const SHARE_WORDS: Record<number, string> = {
+  1: 'whole',
+  2: 'half',
+  3: 'third',
+  4: 'quarter',
+  8: 'eighth',
+};
+
+function ShareChoice({ plan, zone }: { plan: Plan; zone: ZoneView }) {
+  const change = useBench((b) => b.change);
+  return (
+    <select
+      aria-label={`Share at the ${zone.words}`}
+      className={`${CONTROL} w-24`}
+      value={zone.shareParts}
+      onChange={(e) =>
+        change(`share ${zone.zone}`, (b) =>
+          withZone(b, zone.zone, { shareParts: Number(e.target.value) }),
+        )
+      }
+    >
+      {Array.from({ length: plan.limits.mostShareParts }, (_, i) => i + 1).map((parts) => (
+        <option key={parts} value={parts}>
+          {SHARE_WORDS[parts] ?? `1/${parts}`}
+        </option>
+      ))}
+    </select>
+  );
+}
+
+function PartEntry({ plan, number, part }: { plan: Plan; number: number; part: number }) {
+  const closer = useBench(
+    (b) => hookingOf(b.brief).parts?.find((p) => p.part === part)?.closer ?? 1,
+  );
+  const change = useBench((b) => b.change);
+  const { min, max } = plan.limits.closer;
+  const set = (to: number) =>
+    change(`beside part ${part}`, (b) =>
+      withHooking(b, {
+        parts: [
+          ...(hookingOf(b).parts ?? []).filter((p) => p.part !== part),
+          { part, closer: Math.max(min, Math.min(max, Number(to.toFixed(3)))) },
+        ],
+      }),
+    );
+  const beside = plan.stations.filter((s) => s.role === 'PART').length;
+  return (
+    <section aria-label={`Beside part ${number}`} className="border-b border-line pb-2">
+      <div className="flex items-center gap-2">
+        <span className="grow">
+          <span className="font-semibold">Beside part {number}</span>
+          <span className="block text-xs text-soft">
+            almost touching, small shares; {beside} beside all parts
+          </span>
+        </span>
+        <strong className="whitespace-nowrap">{Math.round(closer * 100)} %</strong>
+        <IconKey words={`hook beside part ${number} wider`} onPress={() => set(closer / STEP)}>
+          <Minus size={14} />
+        </IconKey>
+        <IconKey words={`hook beside part ${number} closer`} onPress={() => set(closer * STEP)}>
+          <Plus size={14} />
+        </IconKey>
+      </div>
+    </section>
+  );
+}
+
+function IconKey(props: { words: string; onPress: () => void; children: React.ReactNode }) {
+  return (
+    <Button aria-label={props.words} title={props.words} onClick={props.onPress} className="px-2">
+      {props.children}
+    </Button>
+  );
+}
