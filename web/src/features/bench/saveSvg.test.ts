@@ -34,7 +34,31 @@ const PLAN = {
     ],
   },
   rows: [row('F1', -20, 1), row('F2', 20, 2)],
-  stations: [{ id: 'F1/1', row: 'F1', x: -20, y: 80, shareParts: 4 }],
+  stations: [
+    {
+      id: 'F1/1',
+      row: 'F1',
+      x: -20,
+      y: 80,
+      shareParts: 4,
+      knot: 'REGULAR',
+      towardX: 0,
+      towardY: 1,
+      strand: 0,
+    },
+    {
+      id: 'F1/2',
+      row: 'F1',
+      x: -20,
+      y: 60,
+      shareParts: 1,
+      knot: 'DOUBLE_ENTRY',
+      towardX: 1,
+      towardY: 0,
+      strand: 0,
+    },
+  ],
+  hairs: [{ name: 'Ebb Loose', colour: 'ink' }],
   parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
   tails: [
     { row: 'F1', end: 'FED', into: 'F2', bulk: 2, thread: [-20, 10, 20, 40] },
@@ -73,9 +97,20 @@ describe('chartSvg', () => {
     const svg = draw();
     expect(svg.querySelectorAll('[data-row]')).toHaveLength(2);
     const bead = svg.querySelector('[data-station="F1/1"]');
-    expect(Number(bead?.getAttribute('r'))).toBeCloseTo(1.45);
-    expect(bead?.getAttribute('cy')).toBe('-80');
+    expect(Number(bead?.querySelector('circle')?.getAttribute('r'))).toBeCloseTo(1.45);
+    expect(bead?.getAttribute('transform')).toContain('translate(-20 -80)');
     expect(svg.documentElement.outerHTML).toContain('stroke-dasharray="2 2"');
+  });
+
+  it('tells knots by their shape and hooks by a barb, drawn only when asked for', () => {
+    const plain = draw();
+    expect(plain.querySelector('[data-station="F1/2"] circle')).toBeNull();
+    expect(plain.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(1);
+    const barbed = draw({ layers: { stations: true, names: true, bearing: true } });
+    expect(barbed.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(2);
+    expect(barbed.querySelector('[data-station="F1/1"]')?.getAttribute('transform')).toContain(
+      'rotate(-90',
+    );
   });
 
   it('has a scale bar in the unit asked for', () => {

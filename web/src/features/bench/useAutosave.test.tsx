@@ -21,7 +21,7 @@ const PLAN = {
   name: 'Ball curls',
   version: 1,
   updatedAt: '',
-  brief: { fullness: 1 } as Brief,
+  brief: { fullness: 1, foundation: { parts: [] } } as unknown as Brief,
 } satisfies SavedPlan;
 
 const wrapper = ({ children }: { children: ReactNode }) => (

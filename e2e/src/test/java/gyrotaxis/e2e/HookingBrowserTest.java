@@ -137,8 +137,8 @@ class HookingBrowserTest {
         Locator came = region(page, "What balancing came to");
         assertThat(came).containsText("loops instead of " + before);
         int after = Integer.parseInt(came.locator("p").first().innerText().split(" ")[0]);
-        // Two packs of 24, and nothing else.
-        assertThat(after).isLessThanOrEqualTo(48).isLessThan(before);
+        // Two packs of 44, and nothing else.
+        assertThat(after).isLessThanOrEqualTo(88).isLessThan(before);
         came.getByRole(AriaRole.BUTTON).first().click();
         assertThat(came).hasCount(0);
         assertThat(bench.tape("loops").locator("p").nth(1)).containsText(String.valueOf(after));
