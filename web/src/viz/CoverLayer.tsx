@@ -47,7 +47,14 @@ export function CoverLayer({ worn, palette, isTurned }: Props) {
   return (
     <g>
       {paths.map((p) => (
-        <path key={p.from} d={p.d} fill={p.fill} fillOpacity={0.82} fillRule="evenodd" />
+        <path
+          key={p.from}
+          data-cover={p.from}
+          d={p.d}
+          fill={p.fill}
+          fillOpacity={0.82}
+          fillRule="evenodd"
+        />
       ))}
       {worn.gaps.map((g, i) => (
         <g key={`${g.x}/${g.y}`}>

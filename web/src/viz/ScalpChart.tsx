@@ -89,7 +89,7 @@ export function ScalpChart(props: Props) {
               palette={palette}
               use={row.use}
               isOver={over.has(row.id)}
-              isPlain={layers.plain === true}
+              isPlain={layers.plain === true || layers.cover === true}
               isHeld={row.id === heldRow}
               data-row={row.id}
               {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}

@@ -47,7 +47,8 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
   const isComparing = useStore(store, (b) => b.isComparing);
   const computed = useComputedPlan(brief);
   const asWorn = useStore(store, (b) => b.worn);
-  const worn = useComputedWorn(computed.of, asWorn);
+  const isLookedAt = useStore(store, (b) => b.showsCover || b.step === 'wear');
+  const worn = useComputedWorn(isLookedAt ? computed.of : undefined, asWorn);
   const [isHelpOpen, setHelpOpen] = useState(false);
   useAutosave(store, computed.of);
   useBenchKeys(store, () => setHelpOpen(true));

@@ -51,6 +51,7 @@ export const Stage = memo(function Stage() {
   const holdStation = useBench((b) => b.holdStation);
   const pickStation = useBench((b) => b.pickStation);
   const worn = useWorn();
+  const showCover = useBench((b) => b.showCover);
   const takeRow = useTakeRow();
   const title = useBench((b) => `${b.clientName}, ${b.name}`);
 
@@ -79,7 +80,10 @@ export const Stage = memo(function Stage() {
             key={l.key}
             words={l.words}
             isOn={layers[l.key] === true}
-            onPress={() => setLayers({ ...layers, [l.key]: layers[l.key] !== true })}
+            onPress={() => {
+              if (l.key === 'cover') showCover(!layers.cover);
+              setLayers({ ...layers, [l.key]: layers[l.key] !== true });
+            }}
           />
         ))}
         <span className="grow" />

@@ -57,6 +57,8 @@ export interface BenchState {
   rowTab: RowTab;
   knotTab: KnotTab;
   worn: WornAs;
+  /** Whether what shows is drawn on the map; it is only asked for while it is looked at. */
+  showsCover: boolean;
   isComparing: boolean;
   /** The ledger as it was before what is being dragged was taken hold of. */
   before: Ledger | undefined;
@@ -80,6 +82,7 @@ export interface BenchState {
   showTab: (tab: RowTab) => void;
   showKnots: (tab: KnotTab) => void;
   wear: (how: Partial<WornAs>) => void;
+  showCover: (isShown: boolean) => void;
   compare: (isComparing: boolean) => void;
   rename: (name: string) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
@@ -117,6 +120,7 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     rowTab: 'pattern',
     knotTab: 'zones',
     worn: { way: 'DOWN', part: plan.brief.foundation.parts?.length ? 0 : null, day: 0 },
+    showsCover: false,
     isComparing: false,
     before: undefined,
     theirs: draft && draft.version !== plan.version ? plan : undefined,
@@ -181,6 +185,7 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     take: (tool) => set({ tool }),
     showTab: (tab) => set({ rowTab: tab }),
     showKnots: (tab) => set({ knotTab: tab }),
+    showCover: (isShown) => set({ showsCover: isShown }),
     wear: (how) => set({ worn: { ...get().worn, ...how } }),
     compare: (isComparing) => set({ isComparing }),
     rename: (name) => set({ name, saving: 'changed' }),

@@ -3,6 +3,7 @@ package gyrotaxis.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -34,6 +35,41 @@ class RedrawMeasurement {
               return 'median ' + times[30].toFixed(0) + ' ms, 90 % within ' + times[54].toFixed(0) + ' ms';
             }
             """;
+
+    /** Moves the start of the part with every frame for five seconds, and counts how often rows and cover come out anew. */
+    private static final String COUNT = """
+            async () => {
+              const grip = document.querySelector('[role=slider][aria-label="Part 1, start"]');
+              const row = () => document.querySelector('[data-row="F5"] path').getAttribute('d');
+              const cover = () => document.querySelector('[data-cover]').getAttribute('d');
+              const seen = { rows: 0, covers: 0 };
+              let last = { row: row(), cover: cover() };
+              const start = performance.now();
+              for (let i = 0; performance.now() - start < 5000; i++) {
+                const key = i % 60 < 30 ? 'ArrowRight' : 'ArrowLeft';
+                grip.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey: true, bubbles: true }));
+                await new Promise((done) => requestAnimationFrame(done));
+                const now = { row: row(), cover: cover() };
+                seen.rows += now.row === last.row ? 0 : 1;
+                seen.covers += now.cover === last.cover ? 0 : 1;
+                last = now;
+              }
+              return (seen.rows / 5).toFixed(1) + ' maps and ' + (seen.covers / 5).toFixed(1) + ' covers a second';
+            }
+            """;
+
+    @Test
+    void updatesASecondWhileAPartIsDraggedWithCoverOn(Page page) {
+        page.navigate("/book");
+        page.getByText("Regatta deep wave").click();
+        assertThat(page.locator("[aria-label='Ear line']")).isVisible();
+        page.keyboard().press("p");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("cover"))
+                .click();
+        assertThat(page.locator("[data-cover]").first()).isAttached();
+        page.evaluate(COUNT);
+        System.out.println("dragging with cover on: " + page.evaluate(COUNT));
+    }
 
     @Test
     void fromMovingAHandleToTheMapRedrawn(Page page) {

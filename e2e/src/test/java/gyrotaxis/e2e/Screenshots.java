@@ -3,6 +3,7 @@ package gyrotaxis.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
@@ -44,8 +45,31 @@ class Screenshots {
         page.keyboard().press("p");
         layer(page, "stations");
         take(page, "bench-parts");
+    }
+
+    @Test
+    void hookedAndWorn(Page page) {
+        open(page, "Regatta deep wave");
+        page.keyboard().press("l");
+        take(page, "bench-hair");
+        page.keyboard().press("k");
+        layer(page, "hook");
+        take(page, "bench-knots");
+        layer(page, "hook");
         page.keyboard().press("w");
+        layer(page, "cover");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("high ponytail"))
+                .click();
+        assertThat(page.getByText("of the nape shows").first()).isVisible();
         take(page, "bench-wear");
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("down, part 1"))
+                .click();
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Counts"))
+                .click();
+        button(page, "Best for these packs");
+        assertThat(page.getByText("loops instead of")).isVisible();
+        take(page, "bench-counts");
     }
 
     @Test

@@ -1,7 +1,9 @@
 package gyrotaxis.core.foundation;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -23,6 +25,7 @@ final class LaneField {
 
     private final List<DoubleUnaryOperator> borders;
     private final List<List<Lane.Spec>> intervals;
+    private final List<Map<Double, double[]>> known;
 
     /**
      * Lanes between borders.
@@ -34,6 +37,9 @@ final class LaneField {
     LaneField(List<DoubleUnaryOperator> borders, List<List<Lane.Spec>> intervals) {
         this.borders = borders;
         this.intervals = intervals;
+        this.known = intervals.stream()
+                .<Map<Double, double[]>>map(x -> new HashMap<>())
+                .toList();
     }
 
     /** Lanes over the whole width. */
@@ -69,7 +75,12 @@ final class LaneField {
         return Math.max(edges[j] + MARGIN * width, Math.min(edges[j + 1] - MARGIN * width, wanted));
     }
 
+    /** Rows of one section are made of the same fractions along, lane by lane, and each asks for all edges. */
     private double[] edges(int i, double u) {
+        return known.get(i).computeIfAbsent(u, v -> computed(i, v));
+    }
+
+    private double[] computed(int i, double u) {
         double[] edges = unmoved(i, u);
         List<Lane.Spec> lanes = intervals.get(i);
         double[] moved = edges.clone();

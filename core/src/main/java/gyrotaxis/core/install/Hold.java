@@ -38,11 +38,23 @@ public record Hold(List<Factor> factors) {
         boolean locks = share.parts() >= LOCKS_FROM_PARTS;
         return new Hold(List.of(
                 new Factor(slip.words() + " fibre", slipFactor(slip)),
-                new Factor(share.words(), 1.35 - 0.5 * Math.sqrt(share.ofLoop())),
+                new Factor(share.words(), shareFactor(share)),
                 new Factor(knotWords(tie.knot(), locks), knotFactor(tie.knot(), locks)),
                 new Factor(tie.passes() == 1 ? "1 pass" : tie.passes() + " passes", passFactor(tie)),
-                new Factor(holdWords(tie), 1 + 0.15 * tie.holds().size()),
+                new Factor(holdWords(tie), holdFactor(tie)),
                 new Factor(demandWords(demand), demandFactor(demand))));
+    }
+
+    /** Whether a share would last, as {@link #lasts} says, without telling why: it is asked of every share and pass. */
+    static boolean wouldLast(Slip slip, Share share, Tie tie, Demand demand) {
+        boolean locks = share.parts() >= LOCKS_FROM_PARTS;
+        return slipFactor(slip)
+                        * shareFactor(share)
+                        * knotFactor(tie.knot(), locks)
+                        * passFactor(tie)
+                        * holdFactor(tie)
+                        * demandFactor(demand)
+                >= LASTS;
     }
 
     /** All factors together; at least {@link #LASTS} for a knot that is expected to last. */
@@ -53,6 +65,14 @@ public record Hold(List<Factor> factors) {
     /** Whether it is expected to last. */
     public boolean lasts() {
         return score() >= LASTS;
+    }
+
+    private static double shareFactor(Share share) {
+        return 1.35 - 0.5 * Math.sqrt(share.ofLoop());
+    }
+
+    private static double holdFactor(Tie tie) {
+        return 1 + 0.15 * tie.holds().size();
     }
 
     private static double slipFactor(Slip slip) {

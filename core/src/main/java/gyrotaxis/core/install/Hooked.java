@@ -51,4 +51,9 @@ public record Hooked(
     public Hold holdOf(Station s, Demand demand) {
         return Hold.of(hairOf(s).fibre().slip(), s.share(), s.tie(), demand);
     }
+
+    /** Whether a station's knot is expected to last. */
+    public boolean lasts(Station s, Demand demand) {
+        return Hold.wouldLast(hairOf(s).fibre().slip(), s.share(), s.tie(), demand);
+    }
 }

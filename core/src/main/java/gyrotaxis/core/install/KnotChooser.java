@@ -19,10 +19,10 @@ record KnotChooser(Method method, Demand demand) {
         Tie tie = Tie.of(knot, least(role, knot));
         while (tie.passes() < Tie.MOST_PASSES
                 && knot != Knot.BEAD
-                && !Hold.of(hair.fibre().slip(), share, tie, demand).lasts()) {
+                && !Hold.wouldLast(hair.fibre().slip(), share, tie, demand)) {
             tie = Tie.of(knot, tie.passes() + 1);
         }
-        if (!Hold.of(hair.fibre().slip(), share, tie, demand).lasts() && demand.isWindy() && role == Role.HAIRLINE) {
+        if (!Hold.wouldLast(hair.fibre().slip(), share, tie, demand) && demand.isWindy() && role == Role.HAIRLINE) {
             // A hairline that must stand wind: later hair covers the leg that is carried back.
             tie = tie.holding(Set.of(ExtraHold.CARRIED_BACK));
         }

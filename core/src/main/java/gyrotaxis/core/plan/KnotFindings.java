@@ -72,7 +72,7 @@ final class KnotFindings {
     /** Remedies in the order in which a stylist tries them: a smaller share, more passes, another method, extra hold. */
     private void slips() {
         List<Station> sliding = hooked.stations().stream()
-                .filter(s -> !hooked.holdOf(s, brief.demand()).lasts())
+                .filter(s -> !hooked.lasts(s, brief.demand()))
                 .toList();
         if (sliding.isEmpty()) {
             return;

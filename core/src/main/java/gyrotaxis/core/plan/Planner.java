@@ -59,17 +59,13 @@ public final class Planner {
 
     private static final int HEADS_REMEMBERED = 32;
 
+    /** A plan that was just made is soon asked for again, to be looked at as it is worn. */
+    private static final int PLANS_REMEMBERED = 16;
+
     private record HeadKey(HeadMeasures measures, HairlineShape hairline) {}
 
-    private final Map<HeadKey, Scalp> scalps = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<HeadKey, Scalp> eldest) {
-            return size() > HEADS_REMEMBERED;
-        }
-    });
-
+    private final Map<HeadKey, Scalp> scalps = lastUsed(HEADS_REMEMBERED);
+    private final Map<InstallBrief, InstallPlan> plans = lastUsed(PLANS_REMEMBERED);
     private final Map<Scalp, Map<Integer, CoverGrid>> grids = Collections.synchronizedMap(new WeakHashMap<>());
 
     /**
@@ -80,6 +76,16 @@ public final class Planner {
      * @throws gyrotaxis.core.foundation.FoundationException if the foundation cannot be laid on this head
      */
     public InstallPlan plan(InstallBrief brief) {
+        InstallPlan known = plans.get(brief);
+        if (known != null) {
+            return known;
+        }
+        InstallPlan made = make(brief);
+        plans.put(brief, made);
+        return made;
+    }
+
+    private InstallPlan make(InstallBrief brief) {
         Scalp scalp = scalp(brief.head());
         FoundationBrief asked = brief.foundation();
         List<Region> regions = brief.head().regions();
@@ -112,6 +118,17 @@ public final class Planner {
                 PartChoice.of(foundation, braiding),
                 updos,
                 Findings.of(laid));
+    }
+
+    private static <K, V> Map<K, V> lastUsed(int most) {
+        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
+                return size() > most;
+            }
+        });
     }
 
     /** The rows that a brief asks for. */

@@ -1,0 +1,87 @@
+package gyrotaxis.bench;
+
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.plan.Balance;
+import gyrotaxis.core.plan.BalanceGoal;
+import gyrotaxis.core.plan.Balancer;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.Progress;
+import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.wear.Cover;
+import gyrotaxis.core.wear.CoverGrid;
+import gyrotaxis.core.wear.FallSimulator;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** How long it takes to see what shows, and to balance a head. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 4, time = 3)
+@Fork(1)
+public class WearBenchmark {
+    private static final HeadMeasures HEAD = HeadMeasures.ofAll(565, 360, 330, 317, 370, 125);
+
+    /** Cells the scalp is divided into. */
+    @Param({"3000", "12000"})
+    public int samples;
+
+    /** Spacing is divided by it; 1.3 gives some 150 stations on 14 rows. */
+    @Param({"0.8", "1.3"})
+    public double fullness;
+
+    private final Planner planner = new Planner();
+    private final Balancer balancer = new Balancer(planner);
+    private InstallBrief brief;
+    private InstallPlan plan;
+    private CoverGrid grid;
+
+    @Setup
+    public void setUp() {
+        HairLine hair = new HairLine(
+                "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+        brief = InstallBrief.of(HEAD, FoundationBrief.of(14, 5, 12), hair).withFullness(fullness);
+        plan = planner.plan(brief);
+        grid = CoverGrid.of(plan.scalp(), samples);
+        System.out.println(plan.stations().size() + " stations");
+    }
+
+    @Benchmark
+    public Cover wornDown() {
+        return FallSimulator.cover(grid, plan.foundation(), plan.hooked(), Worn.as(Way.DOWN));
+    }
+
+    @Benchmark
+    public Cover highPonytail() {
+        return FallSimulator.cover(grid, plan.foundation(), plan.hooked(), Worn.as(Way.HIGH_PONYTAIL));
+    }
+
+    @Benchmark
+    public Balance fewestLoops() {
+        return balancer.balance(brief, new BalanceGoal.Fewest(0.06), Progress.UNSEEN);
+    }
+
+    @Benchmark
+    public CoverGrid makeGrid() {
+        return CoverGrid.of(plan.scalp(), samples);
+    }
+}
