@@ -35,17 +35,18 @@ export function StationMark({ station, palette, isHeld = false, hasBarb, tint, .
   return (
     <g transform={`translate(${at.x} ${at.y}) rotate(${turn.toFixed(1)})`} {...rest}>
       {hasBarb && (
-        <path
-          d={`M${-r - BARB_MM} 0H${r + 1.4}m-2.4 -1.7l2.4 1.7l-2.4 1.7`}
-          fill="none"
-          stroke={palette.ink}
-          strokeWidth={0.8}
-        />
+        <>
+          <path d={barb(r)} fill="none" stroke={palette.bead} strokeWidth={2.2} />
+          <path d={barb(r)} fill="none" stroke={palette.ink} strokeWidth={0.9} />
+        </>
       )}
       <Bead knot={station.knot} r={r} look={look} />
     </g>
   );
 }
+
+/** From where the hook comes to a point ahead of the bead. */
+const barb = (r: number) => `M${-r - BARB_MM} 0H${r + 1.8}m-2.6 -1.9l2.6 1.9l-2.6 1.9`;
 
 interface BeadProps {
   knot: PlanStation['knot'];

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Ledger } from '../../api/types';
+import type { Ledger, Plan } from '../../api/types';
 import { formatMoney } from '../../lib/money';
 import { formatMinutes, plural } from '../../lib/time';
 import { Tape } from '../../ui/Tape';
@@ -23,7 +23,7 @@ export const Consequences = memo(function Consequences() {
       <Tape
         label={plural(l.packs, 'pack').replace(/^\d+ /, '') + ' to buy'}
         figure={String(l.packs)}
-        unit={`× ${plural(l.loopsPerPack, 'loop')}`}
+        unit={packWords(plan)}
         aside={`${plural(l.leftOverLoops, 'loop')} left over`}
         value={l.packs}
         end={Math.max(10, l.packs + 2)}
@@ -64,6 +64,16 @@ export const Consequences = memo(function Consequences() {
     </aside>
   );
 });
+
+/** The sizes to buy, with how many of each where there are several. */
+function packWords(plan: Plan): string {
+  const bought = plan.hairs.flatMap((h) => h.bought);
+  const sizes = [...new Set(bought.map((b) => b.loopsPerPack))].sort((a, b) => b - a);
+  if (sizes.length < 2) return `× ${plural(sizes[0] ?? plan.ledger.loopsPerPack, 'loop')}`;
+  const count = (size: number) =>
+    bought.reduce((sum, b) => sum + (b.loopsPerPack === size ? b.count : 0), 0);
+  return sizes.map((size) => `${count(size)} of ${size}`).join(', ');
+}
 
 function LoopTape({ ledger: l, before }: { ledger: Ledger; before: Ledger | undefined }) {
   return (

@@ -107,7 +107,7 @@ describe('chartSvg', () => {
     expect(plain.querySelector('[data-station="F1/2"] circle')).toBeNull();
     expect(plain.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(1);
     const barbed = draw({ layers: { stations: true, names: true, bearing: true } });
-    expect(barbed.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(2);
+    expect(barbed.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(3);
     expect(barbed.querySelector('[data-station="F1/1"]')?.getAttribute('transform')).toContain(
       'rotate(-90',
     );
