@@ -29,14 +29,15 @@ class PlacesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"Client", "Rows", "Hair", "Knots", "Counts"})
+    @ValueSource(strings = {"Client", "Rows", "Hair", "Knots", "Wear", "Counts"})
     void everyStepIsAccessible(String step, Page page) {
         page.navigate("/bench");
         assertThat(page.locator("[data-row]").first()).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(step))
                 .first()
                 .click();
-        seriousFindings(new AxeBuilder(page), step);
+        // The map and the figures beside it are the same on every step, and were looked at with the place.
+        seriousFindings(new AxeBuilder(page).include(List.of("aside")), step);
     }
 
     private static void seriousFindings(AxeBuilder axe, String where) {

@@ -3,6 +3,8 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * How well a tied share holds, against what it has to stand.
@@ -55,6 +57,18 @@ public record Hold(List<Factor> factors) {
                         * holdFactor(tie)
                         * demandFactor(demand)
                 >= LASTS;
+    }
+
+    /** The largest share of a fibre that lasts when it is tied as well as passes can; empty if not even the smallest does. */
+    public static Optional<Share> largestThatLasts(Slip slip, Demand demand) {
+        return IntStream.rangeClosed(1, Share.MOST_PARTS)
+                .mapToObj(Share::new)
+                .filter(share -> {
+                    boolean locks = slip == Slip.SLIDING && share.parts() >= LOCKS_FROM_PARTS;
+                    Tie best = Tie.of(locks ? Knot.TWIST_FIRST : Knot.REGULAR, Tie.MOST_PASSES);
+                    return wouldLast(slip, share, best, demand);
+                })
+                .findFirst();
     }
 
     /** All factors together; at least {@link #LASTS} for a knot that is expected to last. */

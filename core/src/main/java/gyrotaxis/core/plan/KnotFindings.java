@@ -128,9 +128,9 @@ final class KnotFindings {
         Map<Zone, Share> zones = new LinkedHashMap<>();
         for (Station s : sliding) {
             Share usual = hooked.plan().setting(s.zone()).share();
-            if (s.share().equals(usual) && usual.parts() < Share.QUARTER.parts()) {
-                zones.put(s.zone(), new Share(usual.parts() + 1));
-            }
+            Hold.largestThatLasts(hooked.hairOf(s).fibre().slip(), brief.demand())
+                    .filter(lasting -> s.share().equals(usual) && lasting.parts() > usual.parts())
+                    .ifPresent(lasting -> zones.put(s.zone(), lasting));
         }
         if (zones.isEmpty()) {
             return Optional.empty();

@@ -1,0 +1,217 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.server.Api.Answer;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Hooking, wearing, balancing and methods as they go over the wire. */
+@ExtendWith(RunningServer.class)
+class HookingApiTest {
+    private static final JsonMapper JSON = Api.JSON;
+
+    private static ObjectNode brief(Api api, String hooking) {
+        ObjectNode brief = api.anyBrief();
+        brief.set("hooking", JSON.readTree(hooking));
+        return brief;
+    }
+
+    private static ObjectNode asking(ObjectNode brief, String rest) {
+        ObjectNode body = (ObjectNode) JSON.readTree(rest);
+        body.set("brief", brief);
+        return body;
+    }
+
+    @Test
+    void aStationTellsEverythingAboutItself(Api api) {
+        JsonNode plan = api.post("/api/plan", brief(api, "{}")).json();
+        assertThat(plan.path("stations")).allSatisfy(s -> {
+            double toward =
+                    Math.hypot(s.path("towardX").asDouble(), s.path("towardY").asDouble());
+            assertThat(toward).isBetween(0.98, 1.02);
+            assertThat(s.path("bearingWords").asString()).startsWith("from ");
+            assertThat(s.path("at").asDouble()).isBetween(0.0, 1.0);
+            JsonNode hold = plan.path("holds").path(s.path("hold").asInt());
+            double product = 1;
+            for (JsonNode f : hold.path("factors")) {
+                product *= f.path("factor").asDouble();
+            }
+            // Factors are told to a hundredth.
+            assertThat(hold.path("score").asDouble()).isBetween(product - 0.06, product + 0.06);
+        });
+        List<String> worked = new ArrayList<>();
+        plan.path("work").forEach(w -> w.path("stations").forEach(s -> worked.add(s.asString())));
+        assertThat(worked).doesNotHaveDuplicates().hasSize(plan.path("stations").size());
+        JsonNode quote = plan.path("quote");
+        assertThat(quote.path("totalMinor").asLong())
+                .isEqualTo(quote.path("materialsMinor").asLong()
+                        + quote.path("marginMinor").asLong()
+                        + quote.path("chairMinor").asLong());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'{\"zones\":[{\"zone\":\"BACK\",\"closer\":9}]}', hooking.zones[0].closer, between 0.4 and 2.5",
+        "'{\"zones\":[{\"zone\":\"BACK\",\"closer\":1,\"shareParts\":12}]}', hooking.zones[0].shareParts, between 1 and 8",
+        "'{\"zones\":[{\"closer\":1}]}', hooking.zones[0].zone, is missing",
+        "'{\"parts\":[{\"part\":0,\"closer\":0}]}', hooking.parts[0].closer, between 0.4 and 2.5",
+        "'{\"edits\":[{\"row\":\"F3\",\"at\":2,\"kind\":\"REMOVE\"}]}', hooking.edits[0].at, between 0 and 1",
+        "'{\"edits\":[{\"row\":\"?\",\"at\":0.5,\"kind\":\"REMOVE\"}]}', hooking.edits[0].row, is not said",
+        "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"SHARE\",\"amount\":99}]}', hooking.edits[0].amount, between 1 and 8",
+        "'{\"method\":{\"reservePercent\":99}}', hooking.method.reservePercent, between 0 and 30",
+        "'{\"mix\":{\"how\":\"RATIO\",\"others\":[{\"hairLineId\":\"x\",\"percent\":20}]}}', hooking.mix.others[0].hairLineId, is not chosen"
+    })
+    void whatCannotBeHookedIsSaidAtItsField(String hooking, String field, String says, Api api) {
+        Answer answer = api.post("/api/plan", brief(api, hooking));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt(field)).contains(says);
+    }
+
+    @Test
+    void aMixThatDoesNotAddUpIsSaid(Api api) {
+        String line = api.anyBrief().path("hairLineId").asString();
+        String strand = strand(line, 60);
+        Answer answer = api.post(
+                "/api/plan", brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand + "," + strand + "]}}"));
+        assertThat(answer.messageAt("hooking.mix.others")).contains("120 %").contains("20 %");
+        JsonNode half = api.post(
+                        "/api/plan", brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand(line, 30) + "]}}"))
+                .json();
+        assertThat(half.path("hairs")).hasSize(2);
+        assertThat(half.path("hairs").path(1).path("placedLoops").asInt()).isPositive();
+    }
+
+    private static String strand(String line, int percent) {
+        return "{\"hairLineId\":\"" + line + "\",\"percent\":" + percent + "}";
+    }
+
+    @Test
+    void loopsAreNotCutAcrossAndLooseLengthsMayBe(Api api) {
+        for (JsonNode line : api.get("/api/hair-lines").json()) {
+            ObjectNode brief = brief(api, "{\"cutsInHalf\":true}");
+            brief.put("hairLineId", line.path("id").asString());
+            Answer answer = api.post("/api/plan", brief);
+            if (line.path("isLooped").asBoolean()) {
+                assertThat(answer.messageAt("hooking.cutsInHalf")).contains("cannot be cut across");
+            } else {
+                assertThat(answer.status()).isEqualTo(200);
+            }
+        }
+    }
+
+    @Test
+    void aRemedyKeepsTheMix(Api api) {
+        String line = api.anyBrief().path("hairLineId").asString();
+        ObjectNode brief = brief(
+                api,
+                "{\"mix\":{\"how\":\"RATIO\",\"seed\":5,\"others\":[{\"hairLineId\":\"" + line + "\",\"percent\":20}]},"
+                        + "\"edits\":[{\"row\":\"F99\",\"at\":0.5,\"kind\":\"REMOVE\",\"amount\":0}]}");
+        JsonNode lost = JSON.missingNode();
+        for (JsonNode f : api.post("/api/plan", brief).json().path("findings")) {
+            lost = f.path("code").asString().equals("EDIT_LOST") ? f : lost;
+        }
+        JsonNode after = lost.at("/remedies/0/brief/hooking");
+        assertThat(after.path("edits")).isEmpty();
+        assertThat(after.at("/mix/others/0/hairLineId").asString()).isEqualTo(line);
+        assertThat(after.at("/mix/seed").asInt()).isEqualTo(5);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"DOWN", "SWEPT_LEFT", "SWEPT_RIGHT", "HALF_UP", "HIGH_PONYTAIL", "LOW_PONYTAIL", "BUN", "WIND"})
+    void everyWayOfWearingIsShown(String way, Api api) {
+        ObjectNode body = asking(brief(api, "{}"), "{\"way\":\"" + way + "\",\"withHair\":true}");
+        JsonNode worn = api.post("/api/wear", body).json();
+        assertThat(worn.path("exposedPercent").asDouble()).isBetween(0.0, 60.0);
+        JsonNode grid = worn.path("grid");
+        assertThat(grid.path("percent"))
+                .hasSize(grid.path("columns").asInt() * grid.path("lines").asInt());
+        assertThat(worn.path("hair"))
+                .isNotEmpty()
+                .allSatisfy(h -> assertThat(h.path("line").size() % 3).isZero());
+        assertThat(worn.path("zones")).hasSize(4);
+        assertThat(worn.path("loftByDay")).hasSize(15);
+    }
+
+    @Test
+    void wearingWithAPartThatIsNotThereIsRefused(Api api) {
+        Answer answer = api.post("/api/wear", asking(brief(api, "{}"), "{\"way\":\"DOWN\",\"part\":7}"));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt("part")).contains("no such part");
+        assertThat(api.post("/api/wear", asking(brief(api, "{}"), "{\"way\":\"DOWN\",\"day\":99}"))
+                        .messageAt("day"))
+                .contains("between 0 and 14");
+    }
+
+    @Test
+    void balancingTellsHowFarItIsAndWhatItCameTo(Api api) {
+        Answer answer =
+                api.post("/api/balance", asking(brief(api, "{}"), "{\"kind\":\"FEWEST\",\"exposedPercent\":8}"));
+        assertThat(answer.status()).isEqualTo(200);
+        String[] lines = answer.text().split("\n");
+        assertThat(lines.length).isGreaterThan(10);
+        double last = 0;
+        for (int i = 0; i < lines.length - 1; i++) {
+            JsonNode line = JSON.readTree(lines[i]);
+            assertThat(line.path("done").asDouble()).isGreaterThanOrEqualTo(last);
+            assertThat(line.path("result").isNull()).isTrue();
+            last = line.path("done").asDouble();
+        }
+        JsonNode result = JSON.readTree(lines[lines.length - 1]).path("result");
+        JsonNode plan = api.post("/api/plan", result.path("brief")).json();
+        assertThat(plan.at("/ledger/neededLoops").asInt())
+                .isEqualTo(result.path("loopsAfter").asInt());
+        assertThat(result.path("changes")).hasSize(4);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'{\"kind\":\"PACKS\",\"packs\":0}', packs, With no packs in hand",
+        "'{\"kind\":\"PACKS\",\"packs\":-3}', packs, between 1 and 60",
+        "'{\"kind\":\"FEWEST\",\"exposedPercent\":99}', exposedPercent, between 0.5 and 60",
+        "'{\"kind\":\"ZONE\"}', zone, is missing"
+    })
+    void whatCannotBeBalancedIsSaidAtItsField(String rest, String field, String says, Api api) {
+        Answer answer = api.post("/api/balance", asking(brief(api, "{}"), rest));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt(field)).contains(says);
+    }
+
+    @Test
+    void aMethodIsKeptAppliedAndThrownAway(Api api) {
+        JsonNode kept = api.post(
+                        "/api/methods",
+                        JSON.readTree(
+                                "{\"name\":\"Harbour way\",\"method\":{\"back\":\"BIG_SHARES\",\"reservePercent\":5}}"))
+                .json();
+        assertThat(api.get("/api/methods").json())
+                .anySatisfy(m -> assertThat(m.path("name").asString()).isEqualTo("Harbour way"));
+        int usual =
+                api.post("/api/plan", brief(api, "{}")).json().path("stations").size();
+        int wide = api.post("/api/plan", brief(api, "{\"method\":" + kept.path("method") + "}"))
+                .json()
+                .path("stations")
+                .size();
+        assertThat(wide).isLessThan(usual);
+        assertThat(api.post("/api/methods", JSON.readTree("{\"name\":\" \"}")).messageAt("name"))
+                .contains("is missing");
+        for (JsonNode q : api.get("/api/methods/questions").json()) {
+            assertThat(q.path("sides").size()).isGreaterThanOrEqualTo(2);
+            assertThat(q.path("sides"))
+                    .allSatisfy(s -> assertThat(s.path("reason").asString()).isNotBlank());
+        }
+        assertThat(api.delete("/api/methods/" + kept.path("id").asString()).status())
+                .isEqualTo(204);
+        assertThat(api.delete("/api/methods/" + kept.path("id").asString()).status())
+                .isEqualTo(404);
+    }
+}
