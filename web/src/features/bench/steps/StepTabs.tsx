@@ -1,0 +1,39 @@
+import { Tabs } from 'radix-ui';
+import type { ReactNode } from 'react';
+
+export interface StepTab<T extends string> {
+  value: T;
+  words: string;
+  content: ReactNode;
+}
+
+interface Props<T extends string> {
+  label: string;
+  value: T;
+  tabs: readonly StepTab<T>[];
+  onShow: (value: T) => void;
+}
+
+/** The controls of a step that has more of them than fit below each other: four tabs, one of them open. */
+export function StepTabs<T extends string>({ label, value, tabs, onShow }: Props<T>) {
+  return (
+    <Tabs.Root value={value} onValueChange={(t) => onShow(t as T)} className="flex flex-col">
+      <Tabs.List aria-label={label} className="mb-3 grid grid-cols-4 border-b border-edge">
+        {tabs.map((t) => (
+          <Tabs.Trigger
+            key={t.value}
+            value={t.value}
+            className="border-b-3 border-transparent px-1 pb-1 text-sm hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
+          >
+            {t.words}
+          </Tabs.Trigger>
+        ))}
+      </Tabs.List>
+      {tabs.map((t) => (
+        <Tabs.Content key={t.value} value={t.value} className="flex flex-col gap-3">
+          {t.content}
+        </Tabs.Content>
+      ))}
+    </Tabs.Root>
+  );
+}
