@@ -45,6 +45,8 @@ interface Props {
   heldStation?: string | undefined;
   heldRegion?: number | undefined;
   worn?: Worn | undefined;
+  /** Whether the scale of the cover stands beside it. */
+  hasLegend?: boolean;
   onRow?: (id: string) => void;
   onStation?: (id: string | undefined) => void;
   onPickStation?: (id: string) => void;
@@ -158,7 +160,7 @@ export function ScalpChart(props: Props) {
       </g>
       {layers.names && <Sides palette={palette} isTurned={isTurned} />}
       {layers.names && <Names plan={plan} palette={palette} isTurned={isTurned} />}
-      {layers.cover && props.worn && (
+      {layers.cover && props.worn && props.hasLegend !== false && (
         <CoverLegend palette={palette} x={SHEET.x + 8} y={SHEET.y + SHEET.height - 84} />
       )}
       {layers.names && (

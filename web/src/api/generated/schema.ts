@@ -355,6 +355,11 @@ export interface components {
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
         };
+        ChoiceView: {
+            differs: boolean;
+            what: string;
+            words: string[];
+        };
         ClientBody: {
             head: components["schemas"]["HeadBody"] | null;
             name: string;
@@ -376,12 +381,14 @@ export interface components {
             wishes: string;
         };
         ComparisonBody: {
-            brief: components["schemas"]["BriefBody"];
-            foundations: components["schemas"]["FoundationBody"][];
+            briefs: components["schemas"]["BriefBody"][];
+            worn: components["schemas"]["WornAsBody"] | null;
         };
         ComparisonView: {
+            choices: components["schemas"]["ChoiceView"][];
             figures: components["schemas"]["FigureView"][];
             plans: components["schemas"]["PlanView"][];
+            worn: components["schemas"]["WornView"][];
         };
         ConsultationBody: {
             /** Format: double */
@@ -416,7 +423,9 @@ export interface components {
             better: "LESS" | "MORE" | "NEITHER";
             differs: boolean;
             /** @enum {string} */
-            kind: "COUNT" | "LENGTH_MM" | "MINUTES" | "RATIO";
+            group: "FOUNDATION" | "HOOKING" | "WORN";
+            /** @enum {string} */
+            kind: "COUNT" | "LENGTH_MM" | "MINUTES" | "RATIO" | "PERCENT" | "MONEY";
             values: number[];
             what: string;
         };
@@ -1209,13 +1218,8 @@ export interface components {
         };
         WearBody: {
             brief: components["schemas"]["BriefBody"];
-            /** Format: double */
-            day: number | null;
-            /** Format: int32 */
-            part: number | null;
-            /** @enum {string} */
-            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             withHair: boolean | null;
+            worn: components["schemas"]["WornAsBody"];
         };
         WorkView: {
             isMarked: boolean;
@@ -1226,6 +1230,14 @@ export interface components {
             stage: string;
             stations: string[];
             words: string;
+        };
+        WornAsBody: {
+            /** Format: double */
+            day: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
         };
         WornView: {
             /** Format: double */

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Redo2, Undo2 } from 'lucide-react';
+import { Columns2, Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
@@ -18,6 +18,7 @@ import { useAutosave } from './useAutosave';
 import { useBenchKeys } from './useBenchKeys';
 import { useComputedPlan } from './useComputedPlan';
 import { useComputedWorn, WornContext } from './useWorn';
+import { WhatIf } from './WhatIf';
 
 /** The bench with the plan that the address names. */
 export function BenchPage() {
@@ -64,7 +65,10 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
             ) : (
               <div className="flex min-h-0 flex-1">
                 <Thread />
-                <Stage />
+                <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+                  <Stage />
+                  <WhatIf />
+                </div>
                 <Consequences />
               </div>
             )}
@@ -93,6 +97,9 @@ function BenchHead() {
   const canRedo = useBench((b) => b.future.length > 0);
   const undo = useBench((b) => b.undo);
   const redo = useBench((b) => b.redo);
+  const brief = useBench((b) => b.brief);
+  const isBeside = useBench((b) => b.beside !== undefined);
+  const keepBeside = useBench((b) => b.keepBeside);
   return (
     <header className="flex items-center gap-3 border-b border-line bg-sheet px-4 py-1.5">
       <h1 className="max-w-96 min-w-0 truncate text-lg font-semibold" title={clientName}>
@@ -108,6 +115,14 @@ function BenchHead() {
       <p role="status" className="text-sm whitespace-nowrap text-soft" data-saving={saving}>
         {SAVING_WORDS[saving]}
       </p>
+      <Button
+        look="quiet"
+        aria-pressed={isBeside}
+        onClick={() => keepBeside(isBeside ? undefined : brief)}
+        title="Keeps the plan as it is now beside what you try next"
+      >
+        <Columns2 size={16} aria-hidden /> what if
+      </Button>
       <Button look="quiet" disabled={!canUndo} onClick={undo} title="Ctrl Z">
         <Undo2 size={16} aria-hidden /> undo
       </Button>

@@ -4,13 +4,13 @@ import { useMemo, useState } from 'react';
 import { api } from '../../api/client';
 import type { Brief, Comparison, Family, Foundation } from '../../api/types';
 import { mmPer } from '../../lib/length';
-import { formatMinutes } from '../../lib/time';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Field';
-import { useLengths, usePrefs } from '../../ui/prefs';
+import { usePrefs } from '../../ui/prefs';
 import { SCREEN } from '../../viz/palette';
 import { ScalpChart, SHEET } from '../../viz/ScalpChart';
 import { patternsQuery } from './bench.queries';
+import { bestOf, useFigureWords } from './figureWords';
 import { withBack } from './foundationEdits';
 import { useBench } from './useBench';
 
@@ -44,7 +44,11 @@ export function Compare() {
   );
   const compared = useQuery({
     queryKey: ['compare', brief, foundations],
-    queryFn: () => api.compare({ brief, foundations }),
+    queryFn: () =>
+      api.compare({
+        briefs: foundations.map((foundation) => ({ ...brief, foundation })),
+        worn: { way: 'DOWN', part: null, day: 0 },
+      }),
     placeholderData: keepPreviousData,
     gcTime: 0,
     retry: false,
@@ -157,26 +161,13 @@ function Map({ compared, index }: { compared: Comparison | undefined; index: num
 }
 
 function Figures({ compared }: { compared: Comparison }) {
-  const lengths = useLengths();
-  const say = (kind: Comparison['figures'][number]['kind'], v: number) =>
-    kind === 'LENGTH_MM'
-      ? lengths.say(v)
-      : kind === 'MINUTES'
-        ? formatMinutes(v)
-        : kind === 'RATIO'
-          ? v.toFixed(1)
-          : String(Math.round(v));
+  const say = useFigureWords(compared.plans[0]?.ledger.currency ?? 'EUR');
   const style = grid(compared.plans.length);
   return (
     <table className="mt-4 block w-full">
       <tbody className="block">
         {compared.figures.map((f) => {
-          const best =
-            f.better === 'LESS'
-              ? Math.min(...f.values)
-              : f.better === 'MORE'
-                ? Math.max(...f.values)
-                : undefined;
+          const best = bestOf(f);
           return (
             <tr
               key={f.what}
@@ -186,7 +177,7 @@ function Figures({ compared }: { compared: Comparison }) {
               <th className="text-left text-sm font-normal">{f.what}</th>
               {f.values.map((v, i) => (
                 <td key={i} className="text-lg leading-tight font-semibold">
-                  {f.differs && v === best && (
+                  {v === best && (
                     <span aria-label="better" title="better" className="mr-1 text-thread-deep">
                       ◆
                     </span>

@@ -163,7 +163,7 @@ export const Stage = memo(function Stage() {
             </ScalpChart>
           </svg>
         )}
-        <div className="flex w-26 shrink-0 flex-col gap-2 overflow-hidden pt-2">
+        <div className="flex w-26 shrink-0 flex-col flex-wrap gap-2 overflow-hidden pt-2">
           {plan.views.map((v) => (
             <SideView
               key={v.from}

@@ -60,6 +60,8 @@ export interface BenchState {
   /** Whether what shows is drawn on the map; it is only asked for while it is looked at. */
   showsCover: boolean;
   isComparing: boolean;
+  /** Another brief that this one is held against: what if it were done so instead? */
+  beside: Brief | undefined;
   /** The ledger as it was before what is being dragged was taken hold of. */
   before: Ledger | undefined;
   /** A newer version from elsewhere, until somebody decides. */
@@ -84,6 +86,10 @@ export interface BenchState {
   wear: (how: Partial<WornAs>) => void;
   showCover: (isShown: boolean) => void;
   compare: (isComparing: boolean) => void;
+  /** Keeps the brief as it is now beside what it will become; undefined takes it away again. */
+  keepBeside: (brief: Brief | undefined) => void;
+  /** The brief that was kept beside comes onto the bench, and the one from the bench beside it. */
+  exchange: () => void;
   rename: (name: string) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
   setSaving: (saving: Saving) => void;
@@ -122,6 +128,7 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     worn: { way: 'DOWN', part: plan.brief.foundation.parts?.length ? 0 : null, day: 0 },
     showsCover: false,
     isComparing: false,
+    beside: undefined,
     before: undefined,
     theirs: draft && draft.version !== plan.version ? plan : undefined,
 
@@ -188,6 +195,13 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     showCover: (isShown) => set({ showsCover: isShown }),
     wear: (how) => set({ worn: { ...get().worn, ...how } }),
     compare: (isComparing) => set({ isComparing }),
+    keepBeside: (brief) => set({ beside: brief }),
+    exchange: () => {
+      const { beside, brief, change } = get();
+      if (!beside) return;
+      change('exchange', () => beside);
+      set({ beside: brief, texts: {} });
+    },
     rename: (name) => set({ name, saving: 'changed' }),
     saved: (stored, sent) => {
       const isCurrent = get().brief === sent && get().name === stored.name;

@@ -12,7 +12,7 @@ export const useWorn = (): Worn | undefined => useContext(WornContext);
 /** Asks how a brief is worn, once there is a plan of it. */
 export function useComputedWorn(brief: Brief | undefined, worn: WornAs): Worn | undefined {
   const asked = useMemo<WearAsked | undefined>(
-    () => brief && { brief, way: worn.way, part: worn.part, day: worn.day, withHair: false },
+    () => brief && { brief, worn, withHair: false },
     [brief, worn],
   );
   return useNewest(asked, api.wear).answer;

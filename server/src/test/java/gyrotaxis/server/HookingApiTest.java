@@ -129,7 +129,7 @@ class HookingApiTest {
     @ValueSource(
             strings = {"DOWN", "SWEPT_LEFT", "SWEPT_RIGHT", "HALF_UP", "HIGH_PONYTAIL", "LOW_PONYTAIL", "BUN", "WIND"})
     void everyWayOfWearingIsShown(String way, Api api) {
-        ObjectNode body = asking(brief(api, "{}"), "{\"way\":\"" + way + "\",\"withHair\":true}");
+        ObjectNode body = asking(brief(api, "{}"), "{\"worn\":{\"way\":\"" + way + "\"},\"withHair\":true}");
         JsonNode worn = api.post("/api/wear", body).json();
         assertThat(worn.path("exposedPercent").asDouble()).isBetween(0.0, 60.0);
         JsonNode grid = worn.path("grid");
@@ -144,11 +144,11 @@ class HookingApiTest {
 
     @Test
     void wearingWithAPartThatIsNotThereIsRefused(Api api) {
-        Answer answer = api.post("/api/wear", asking(brief(api, "{}"), "{\"way\":\"DOWN\",\"part\":7}"));
+        Answer answer = api.post("/api/wear", asking(brief(api, "{}"), "{\"worn\":{\"way\":\"DOWN\",\"part\":7}}"));
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.messageAt("part")).contains("no such part");
-        assertThat(api.post("/api/wear", asking(brief(api, "{}"), "{\"way\":\"DOWN\",\"day\":99}"))
-                        .messageAt("day"))
+        assertThat(answer.messageAt("worn.part")).contains("no such part");
+        assertThat(api.post("/api/wear", asking(brief(api, "{}"), "{\"worn\":{\"way\":\"DOWN\",\"day\":99}}"))
+                        .messageAt("worn.day"))
                 .contains("between 0 and 14");
     }
 

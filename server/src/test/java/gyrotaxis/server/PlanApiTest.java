@@ -123,19 +123,34 @@ class PlanApiTest {
     }
 
     @Test
-    void foundationsAreComparedTwoOrThreeAtATime(Api api) {
+    void plansAreComparedTwoOrThreeAtATime(Api api) {
         ObjectNode brief = ofWholeHead(api);
+        ObjectNode other = brief.deepCopy();
+        ((ObjectNode) other.path("foundation"))
+                .set("back", Api.JSON.readTree("{\"family\":\"SWITCHBACK\",\"levels\":5}"));
+        other.put("fullness", 1.3);
         ObjectNode body = Api.JSON.createObjectNode();
-        body.set("brief", brief);
-        ObjectNode other = (ObjectNode) brief.path("foundation").deepCopy();
-        other.set("back", Api.JSON.readTree("{\"family\":\"SWITCHBACK\",\"levels\":5}"));
-        body.putArray("foundations").add(brief.path("foundation")).add(other);
+        body.putArray("briefs").add(brief).add(other);
         JsonNode compared = api.post("/api/compare", body).json();
         assertThat(compared.path("plans")).hasSize(2);
-        assertThat(compared.path("figures").size()).isGreaterThan(10);
+        assertThat(compared.path("worn")).isEmpty();
+        assertThat(compared.path("figures").size()).isGreaterThan(20);
         assertThat(compared.at("/figures/0/values")).hasSize(2);
-        ((ArrayNode) body.path("foundations")).remove(1);
-        assertThat(api.post("/api/compare", body).messageAt("foundations")).contains("Two or three");
+        assertThat(compared.path("choices"))
+                .filteredOn(c -> c.path("differs").asBoolean())
+                .extracting(c -> c.path("what").asString())
+                .contains("foundation", "wished fullness");
+
+        body.putObject("worn").put("way", "DOWN").put("part", 3);
+        JsonNode worn = api.post("/api/compare", body).json();
+        assertThat(worn.path("worn"))
+                .hasSize(2)
+                .allSatisfy(w -> assertThat(w.path("part").isNull()).isTrue());
+        assertThat(worn.path("figures").size())
+                .isGreaterThan(compared.path("figures").size());
+
+        ((ArrayNode) body.path("briefs")).remove(1);
+        assertThat(api.post("/api/compare", body).messageAt("briefs")).contains("Two or three");
         assertThat(api.post("/api/compare", "{}").status()).isEqualTo(422);
     }
 

@@ -10,7 +10,8 @@ import java.util.function.ToDoubleFunction;
 
 /** Sets plans for the same head beside each other, figure by figure. */
 public final class Comparison {
-    private static final double MM_PER_CM = 10;
+    /** Figures are told to a tenth. */
+    private static final double PER_UNIT = 10;
 
     private Comparison() {}
 
@@ -26,7 +27,10 @@ public final class Comparison {
         COUNT,
         LENGTH_MM,
         MINUTES,
-        RATIO
+        RATIO,
+        PERCENT,
+        /** In the smallest unit of the plans' currency. */
+        MONEY
     }
 
     /**
@@ -42,84 +46,82 @@ public final class Comparison {
             values = List.copyOf(values);
         }
 
+        static <T> Figure of(String what, Kind kind, Better better, List<T> all, ToDoubleFunction<T> value) {
+            return new Figure(
+                    what,
+                    kind,
+                    better,
+                    all.stream()
+                            .map(p -> Math.rint(value.applyAsDouble(p) * PER_UNIT) / PER_UNIT)
+                            .toList());
+        }
+
         /** Whether the plans differ in it. */
         public boolean differs() {
             return values.stream().distinct().count() > 1;
         }
     }
 
-    /** The figures of plans, in the order of the trade. */
+    /** The figures of foundations, in the order of the trade. */
     public static List<Figure> of(List<InstallPlan> plans) {
         List<Figure> figures = new ArrayList<>();
-        figures.add(figure("rows in front", Kind.COUNT, Better.NEITHER, plans, p -> count(p, Section.FRONT)));
-        figures.add(figure(
+        figures.add(Figure.of("rows in front", Kind.COUNT, Better.NEITHER, plans, p -> count(p, Section.FRONT)));
+        figures.add(Figure.of(
                 "rows in all",
                 Kind.COUNT,
                 Better.NEITHER,
                 plans,
                 p -> p.foundation().rows().size()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "braided length",
                 Kind.LENGTH_MM,
                 Better.LESS,
                 plans,
                 p -> p.foundation().lengthMm()));
-        figures.add(figure("thickest row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest));
-        figures.add(figure(
+        figures.add(Figure.of("thickest row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest));
+        figures.add(Figure.of(
                 "loose ends",
                 Kind.COUNT,
                 Better.LESS,
                 plans,
                 p -> p.braiding().looseEnds().size()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "greatest bulk, against a single row",
                 Kind.RATIO,
                 Better.LESS,
                 plans,
                 p -> p.braiding().greatestBulk()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "longest part it allows",
                 Kind.LENGTH_MM,
                 Better.MORE,
                 plans,
                 p -> p.partChoices().stream().mapToDouble(c -> c.openMm()).max().orElse(0)));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "gaps wide enough for a part",
                 Kind.COUNT,
                 Better.MORE,
                 plans,
                 p -> p.partChoices().stream().filter(c -> c.readsAsSkin()).count()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "updos it carries",
                 Kind.COUNT,
                 Better.MORE,
                 plans,
                 p -> p.updos().stream().filter(UpdoView::works).count()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "heaviest row, against its limit",
                 Kind.RATIO,
                 Better.LESS,
                 plans,
                 p -> p.pull().stream().mapToDouble(RowPull::share).max().orElse(0)));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "strain on oneself",
                 Kind.RATIO,
                 Better.LESS,
                 plans,
                 p -> p.selfWork().strain()));
-        figures.add(figure(
-                "stations", Kind.COUNT, Better.NEITHER, plans, p -> p.stations().size()));
-        figures.add(
-                figure("loops", Kind.COUNT, Better.LESS, plans, p -> p.packs().neededLoops()));
-        figures.add(figure(
-                "packs to buy", Kind.COUNT, Better.LESS, plans, p -> p.packs().packs()));
-        figures.add(figure(
-                "in the chair",
-                Kind.MINUTES,
-                Better.LESS,
-                plans,
-                p -> p.time().inChair().likely()));
-        figures.add(figure(
+        figures.add(Figure.of(
                 "things to mind",
                 Kind.COUNT,
                 Better.LESS,
@@ -128,17 +130,6 @@ public final class Comparison {
                         .filter(f -> f.severity() != Severity.HINT)
                         .count()));
         return List.copyOf(figures);
-    }
-
-    private static Figure figure(
-            String what, Kind kind, Better better, List<InstallPlan> plans, ToDoubleFunction<InstallPlan> value) {
-        return new Figure(
-                what,
-                kind,
-                better,
-                plans.stream()
-                        .map(p -> Math.rint(value.applyAsDouble(p) * MM_PER_CM) / MM_PER_CM)
-                        .toList());
     }
 
     private static double count(InstallPlan plan, Section section) {

@@ -2,12 +2,10 @@ package gyrotaxis.server.bench;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationException;
-import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.BalanceGoal;
 import gyrotaxis.core.plan.Balancer;
-import gyrotaxis.core.plan.Comparison;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
 import gyrotaxis.core.plan.InstallBrief;
@@ -15,10 +13,8 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.Progress;
 import gyrotaxis.core.plan.WearView;
-import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.FallenHair;
-import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
@@ -38,11 +34,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -53,7 +47,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlanDesk {
     private static final int LONGEST_NAME = 120;
     private static final int MOST_COMPARED = 3;
-    private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
     private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
     private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
 
@@ -81,21 +74,26 @@ public class PlanDesk {
         return SolidView.of(plan(body));
     }
 
-    /** Plans for one head beside each other: the brief as it stands with each of the foundations. */
+    /** Plans beside each other. */
     ComparisonView compare(ComparisonBody body) {
-        BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();
-        List<FoundationBody> foundations = body.foundations() == null ? List.of() : body.foundations();
-        if (foundations.size() < 2 || foundations.size() > MOST_COMPARED) {
-            throw new FieldProblems(List.of(new FieldProblem(
-                    "foundations", "Two or three foundations can be compared.", 2.0, (double) MOST_COMPARED, "")));
+        Fields f = new Fields();
+        List<BriefBody> briefs = body.briefs() == null ? List.of() : body.briefs();
+        if (briefs.size() < 2 || briefs.size() > MOST_COMPARED) {
+            f.problem("briefs", "Two or three plans can be compared.");
         }
-        List<BriefBody> briefs = foundations.stream().map(brief::withFoundation).toList();
-        List<InstallPlan> plans = briefs.stream().map(this::plan).toList();
-        return new ComparisonView(
-                IntStream.range(0, plans.size())
-                        .mapToObj(i -> PlanViews.of(plans.get(i), briefs.get(i)))
-                        .toList(),
-                Comparison.of(plans).stream().map(ComparisonView.FigureView::of).toList());
+        WornAsBody.Checked asked = body.worn() == null ? null : body.worn().check(f);
+        return f.orRefuse(() -> {
+            List<InstallPlan> compared = briefs.stream().map(this::plan).toList();
+            List<WearView> seen = asked == null
+                    ? List.of()
+                    : compared.stream().map(p -> seen(p, asked)).toList();
+            return ComparisonView.of(briefs, compared, seen);
+        });
+    }
+
+    private WearView seen(InstallPlan plan, WornAsBody.Checked asked) {
+        Worn worn = asked.asFarAsItGoes(plan.foundation().parts().size());
+        return planner.wear(plan, worn, asked.day(), FallSimulator.USUAL_SAMPLES);
     }
 
     private InstallPlan plan(BriefBody body) {
@@ -114,19 +112,14 @@ public class PlanDesk {
     WornView wear(WearBody body) {
         Fields f = new Fields();
         BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
-        Way way = f.present("way", "How it is worn", body.way(), Way.DOWN);
-        double day = body.day() == null ? 0 : f.number("day", "The day", body.day(), DAYS);
+        WornAsBody.Checked asked = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
+                .check(f);
         return f.orRefuse(() -> {
             InstallPlan plan = plan(brief);
-            int parts = plan.foundation().parts().size();
-            if (body.part() != null && (body.part() < 0 || body.part() >= parts)) {
-                throw new FieldProblems(List.of(new FieldProblem(
-                        "part", "This plan has no such part to wear it with.", 0.0, Math.max(0.0, parts - 1.0), "")));
-            }
-            Worn worn = body.part() == null ? Worn.as(way) : new Worn(way, OptionalInt.of(body.part()));
-            WearView seen = planner.wear(plan, worn, day, FallSimulator.USUAL_SAMPLES);
+            Worn worn = asked.on(plan.foundation().parts().size());
+            WearView seen = planner.wear(plan, worn, asked.day(), FallSimulator.USUAL_SAMPLES);
             List<FallenHair> hair = Boolean.TRUE.equals(body.withHair()) ? planner.hair(plan, worn) : List.of();
-            return WornView.of(plan, seen, hair, PlanViews.findings(seen.remarks(), brief));
+            return WornView.of(plan, seen, hair, brief);
         });
     }
 

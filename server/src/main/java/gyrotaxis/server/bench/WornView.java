@@ -63,7 +63,7 @@ record WornView(
 
     private static final double ALL_PERCENT = 100;
 
-    static WornView of(InstallPlan plan, WearView w, List<FallenHair> hair, List<PlanView.FindingView> remarks) {
+    static WornView of(InstallPlan plan, WearView w, List<FallenHair> hair, BriefBody asked) {
         Cover c = w.cover();
         Worn worn = c.worn();
         return new WornView(
@@ -98,7 +98,7 @@ record WornView(
                 w.outline().isTooRound(),
                 w.outline().hasHump(),
                 Flat.tenth(w.napeGrams()),
-                remarks,
+                PlanViews.findings(w.remarks(), asked),
                 IntStream.rangeClosed(0, Loft.LAST_DAY)
                         .mapToObj(d -> Flat.hundredth(
                                 Loft.of(plan.brief().hair().texture()).at(d)))
