@@ -66,6 +66,8 @@ async function balance(
 
 export const api = {
   compute: (brief: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body: brief })),
+  computeWorn: (body: Body<'/api/plan/worn', 'post'>) =>
+    take(http.POST('/api/plan/worn', { body })),
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),

@@ -1,16 +1,30 @@
+interface Currency {
+  format: Intl.NumberFormat;
+  /** By what its smallest unit is divided to be written. */
+  minors: number;
+}
+
+/** They are slow to make, and few are ever used. */
+const currencies = new Map<string, Currency>();
+
+function currencyOf(letters: string): Currency {
+  const known = currencies.get(letters);
+  if (known) return known;
+  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency: letters });
+  const made = { format, minors: 10 ** (format.resolvedOptions().maximumFractionDigits ?? 2) };
+  currencies.set(letters, made);
+  return made;
+}
+
 /** An amount in a currency's smallest unit, as people write it. */
 export function formatMoney(minor: number, currency: string): string {
-  const format = new Intl.NumberFormat('en-GB', { style: 'currency', currency });
-  const digits = format.resolvedOptions().maximumFractionDigits ?? 2;
-  return format.format(minor / 10 ** digits);
+  const { format, minors } = currencyOf(currency);
+  return format.format(minor / minors);
 }
 
 /** What was written as an amount, in the smallest unit; null if it cannot be read. */
 export function parseMoney(text: string, currency: string): number | null {
   const cleaned = text.trim().replace(',', '.');
   if (!/^\d+(\.\d+)?$/.test(cleaned)) return null;
-  const digits =
-    new Intl.NumberFormat('en-GB', { style: 'currency', currency }).resolvedOptions()
-      .maximumFractionDigits ?? 2;
-  return Math.round(Number(cleaned) * 10 ** digits);
+  return Math.round(Number(cleaned) * currencyOf(currency).minors);
 }

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { pathData } from '../lib/curve';
 import type { MapPalette } from './palette';
 
@@ -9,7 +10,7 @@ interface Props {
 }
 
 /** A wearing part: a pale gap between two chalk lines; dashed where its rows join before it ends. */
-export function PartMark({ path, widthMm, isOpen, palette }: Props) {
+export const PartMark = memo(function PartMark({ path, widthMm, isOpen, palette }: Props) {
   const line = pathData(path);
   return (
     <g fill="none" strokeLinecap="butt">
@@ -18,4 +19,4 @@ export function PartMark({ path, widthMm, isOpen, palette }: Props) {
       {!isOpen && <path d={line} stroke={palette.clay} strokeWidth={1} strokeDasharray="2 2" />}
     </g>
   );
-}
+});

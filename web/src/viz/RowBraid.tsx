@@ -1,9 +1,10 @@
-import type { SVGProps } from 'react';
+import { memo } from 'react';
 import type { PlanRow } from '../api/types';
 import { chevrons, pathData } from '../lib/curve';
 import type { MapPalette } from './palette';
 
-interface Props extends Omit<SVGProps<SVGGElement>, 'path'> {
+interface Props {
+  id: string;
   path: number[];
   widthMm: number;
   palette: MapPalette;
@@ -19,7 +20,8 @@ interface Props extends Omit<SVGProps<SVGGElement>, 'path'> {
  * A row: a chain of chevrons along its path that point the way it is braided, as wide as the plait is. One that is shown has
  * a pale edge, one under a cap is dashed, one that carries wefts has a seam of stitches.
  */
-export function RowBraid({
+export const RowBraid = memo(function RowBraid({
+  id,
   path,
   widthMm,
   palette,
@@ -27,11 +29,10 @@ export function RowBraid({
   use = 'HOOKED',
   isPlain = false,
   isOver = false,
-  ...rest
 }: Props) {
   const line = pathData(path);
   return (
-    <g fill="none" strokeLinecap="round" strokeLinejoin="round" {...rest}>
+    <g fill="none" strokeLinecap="round" strokeLinejoin="round" data-row={id}>
       {isOver && <path d={line} stroke={palette.clay} strokeWidth={widthMm + 3} />}
       {isHeld && <path d={line} stroke={palette.held} strokeWidth={widthMm + 3.4} />}
       {use === 'SHOWN' && <path d={line} stroke={palette.bead} strokeWidth={widthMm + 2} />}
@@ -56,4 +57,4 @@ export function RowBraid({
       )}
     </g>
   );
-}
+});

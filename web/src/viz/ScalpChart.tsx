@@ -1,9 +1,8 @@
-import { useId, type ReactNode } from 'react';
+import { useId, type MouseEvent, type ReactNode } from 'react';
 import type { Plan, Worn } from '../api/types';
 import { pathData, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
 import { CoverLayer, CoverLegend } from './CoverLayer';
-import { tintOf } from './tints';
 import { PartMark } from './PartMark';
 import { BackTone, CapMark, Ears } from './MapGround';
 import { Bulk, Order, Pull, type LayerProps } from './MapLayers';
@@ -11,7 +10,7 @@ import { HaloText } from './MapText';
 import { RegionMark } from './RegionMark';
 import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
-import { StationMark } from './StationMark';
+import { Stations } from './Stations';
 import { TailMark } from './TailMark';
 
 /** The piece of paper the map is drawn on, mm. */
@@ -50,6 +49,8 @@ interface Props {
   onRow?: (id: string) => void;
   onStation?: (id: string | undefined) => void;
   onPickStation?: (id: string) => void;
+  /** Whether something is in the hand: nothing else can be touched meanwhile, and drawing is all that counts. */
+  isMoving?: boolean;
   /** Drawn over the map, in its millimetres: handles. */
   children?: ReactNode;
 }
@@ -83,20 +84,21 @@ export function ScalpChart(props: Props) {
               isOpen={part.isOpen}
             />
           ))}
-          {rows.map((row) => (
-            <RowBraid
-              key={row.id}
-              path={row.path}
-              widthMm={row.braidWidthMm}
-              palette={palette}
-              use={row.use}
-              isOver={over.has(row.id)}
-              isPlain={layers.plain === true || layers.cover === true}
-              isHeld={row.id === heldRow}
-              data-row={row.id}
-              {...(onRow && { onClick: () => onRow(row.id), style: { cursor: 'pointer' } })}
-            />
-          ))}
+          <g onClick={(e) => pickRow(e, onRow)} style={onRow && { cursor: 'pointer' }}>
+            {rows.map((row) => (
+              <RowBraid
+                key={row.id}
+                id={row.id}
+                path={row.path}
+                widthMm={row.braidWidthMm}
+                palette={palette}
+                use={row.use}
+                isOver={over.has(row.id)}
+                isPlain={layers.plain === true || layers.cover === true}
+                isHeld={row.id === heldRow}
+              />
+            ))}
+          </g>
           {plan.map.regions.map((r) => (
             <RegionMark
               key={r.index}
@@ -134,28 +136,28 @@ export function ScalpChart(props: Props) {
         />
         {!layers.cover &&
           plan.tails.map((tail) => (
-            <TailMark key={tail.row} tail={tail} rows={plan.rows} palette={palette} />
+            <TailMark
+              key={tail.row}
+              tail={tail}
+              path={plan.rows.find((r) => r.id === tail.row)?.path}
+              palette={palette}
+            />
           ))}
         {layers.pull && <Pull plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.bulk && <Bulk plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.order && <Order plan={plan} palette={palette} isTurned={isTurned} />}
-        {layers.stations &&
-          plan.stations.map((s) => (
-            <StationMark
-              key={s.id}
-              station={s}
-              palette={palette}
-              isHeld={s.id === heldStation}
-              hasBarb={layers.bearing === true}
-              tint={s.strand > 0 ? tintOf(plan.hairs[s.strand]?.colour ?? '') : undefined}
-              data-station={s.id}
-              {...(onStation && {
-                onPointerEnter: () => onStation(s.id),
-                onPointerLeave: () => onStation(undefined),
-                onClick: () => props.onPickStation?.(s.id),
-              })}
-            />
-          ))}
+        {layers.stations && (
+          <Stations
+            stations={plan.stations}
+            kinds={plan.kinds}
+            hairs={plan.hairs}
+            palette={palette}
+            hasBarbs={layers.bearing === true}
+            held={heldStation}
+            onHold={props.isMoving ? undefined : onStation}
+            onPick={props.onPickStation}
+          />
+        )}
         {props.children}
       </g>
       {layers.names && <Sides palette={palette} isTurned={isTurned} />}
@@ -174,6 +176,11 @@ export function ScalpChart(props: Props) {
       )}
     </>
   );
+}
+
+function pickRow(e: MouseEvent, onRow: Props['onRow']) {
+  const row = e.target instanceof Element ? e.target.closest<SVGElement>('[data-row]') : null;
+  if (row?.dataset.row) onRow?.(row.dataset.row);
 }
 
 /** Left and right are the client's, and stay readable when the map is turned over. */

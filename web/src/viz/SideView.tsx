@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { SideViewData } from '../api/types';
 import { boundsOf, pathData, points } from '../lib/curve';
 import type { MapPalette } from './palette';
@@ -12,8 +13,21 @@ interface Props {
   isBare?: boolean;
 }
 
+/** Strokes of no length with round ends are dots: one line of the drawing for all of them. */
+const dots = (flat: number[]) =>
+  points(flat)
+    .map((p) => `M${p.x} ${p.y}h0`)
+    .join('');
+
 /** The head from one side, at true proportion; what is out of sight is not drawn. */
-export function SideView({ view, palette, words, heldRow, isTurned, isBare = false }: Props) {
+export const SideView = memo(function SideView({
+  view,
+  palette,
+  words,
+  heldRow,
+  isTurned,
+  isBare = false,
+}: Props) {
   const rim = boundsOf(view.rim);
   // Below the nape the model is no head any more; the picture ends a little under it.
   const bottom = Math.max(...view.hairline.flatMap((piece) => points(piece).map((p) => p.y)), 0);
@@ -42,9 +56,13 @@ export function SideView({ view, palette, words, heldRow, isTurned, isBare = fal
       {view.hairline.map((piece, i) => (
         <path key={i} d={pathData(piece)} fill="none" stroke={palette.ink} strokeWidth={1.5} />
       ))}
-      {points(view.stations).map((p, i) => (
-        <circle key={i} cx={p.x} cy={p.y} r={2} fill={palette.bead} />
-      ))}
+      <path
+        d={dots(view.stations)}
+        fill="none"
+        stroke={palette.bead}
+        strokeWidth={4}
+        strokeLinecap="round"
+      />
     </g>
   );
   if (isBare) return drawing;
@@ -61,4 +79,4 @@ export function SideView({ view, palette, words, heldRow, isTurned, isBare = fal
       <figcaption className="text-center text-sm text-soft">{words}</figcaption>
     </figure>
   );
-}
+});

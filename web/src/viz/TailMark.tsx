@@ -1,10 +1,12 @@
+import { memo } from 'react';
 import type { Plan } from '../api/types';
 import { points, type Point } from '../lib/curve';
 import type { MapPalette } from './palette';
 
 interface Props {
   tail: Plan['tails'][number];
-  rows: Plan['rows'];
+  /** The path of its row. */
+  path: number[] | undefined;
   palette: MapPalette;
 }
 
@@ -14,10 +16,10 @@ const HEAD_MM = 4;
  * A tail: a thin thread that ends in what secures it. An arrow into a plait (fed), dashes (threaded), a bar across
  * (laid down), a cross-stitch (sewn), a pin, a bar (banded), a knot (ponytail), an open ring (loose).
  */
-export function TailMark({ tail, rows, palette }: Props) {
+export const TailMark = memo(function TailMark({ tail, path, palette }: Props) {
   const [from, to] = points(tail.thread);
   if (from && to) return <EnteringTail tail={tail} from={from} to={to} palette={palette} />;
-  const line = points(rows.find((r) => r.id === tail.row)?.path ?? []);
+  const line = points(path ?? []);
   const end = line.at(-1);
   if (!end) return null;
   return (
@@ -25,7 +27,7 @@ export function TailMark({ tail, rows, palette }: Props) {
       <EndSign end={tail.end} x={end.x} y={end.y + 2} bead={palette.bead} ink={palette.tail} />
     </g>
   );
-}
+});
 
 function EndSign(props: {
   end: Plan['tails'][number]['end'];

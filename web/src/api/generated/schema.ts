@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/worn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["computeWorn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -871,7 +887,7 @@ export interface components {
             gaps: components["schemas"]["Gap"][];
             hairs: components["schemas"]["HairUse"][];
             head: components["schemas"]["Head"];
-            holds: components["schemas"]["HoldView"][];
+            kinds: components["schemas"]["StationKind"][];
             ledger: components["schemas"]["Ledger"];
             limits: components["schemas"]["Limits"];
             map: components["schemas"]["Map"];
@@ -1098,32 +1114,15 @@ export interface components {
             alongMm: number;
             /** Format: double */
             at: number;
-            bearingWhy: string;
-            bearingWords: string;
             byHand: boolean;
             /** Format: double */
             clearMm: number | null;
-            extraHolds: string[];
             /** Format: double */
             gapMm: number | null;
-            /** Format: int32 */
-            hold: number;
             id: string;
-            isContested: boolean;
-            /** @enum {string} */
-            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
             /** Format: int32 */
-            passes: number;
-            /** @enum {string} */
-            role: "ROW" | "HAIRLINE" | "PART" | "PERIMETER" | "PLAIT" | "CAP" | "CROSSING" | "BASE" | "HAND";
-            roleWords: string;
+            kind: number;
             row: string;
-            /** Format: int32 */
-            shareParts: number;
-            shareWords: string;
-            /** Format: int32 */
-            strand: number;
-            tieWords: string;
             /** Format: double */
             towardX: number;
             /** Format: double */
@@ -1132,9 +1131,6 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
-            /** @enum {string} */
-            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
-            zoneWords: string;
         };
         StationEditBody: {
             /** Format: double */
@@ -1144,6 +1140,29 @@ export interface components {
             /** @enum {string} */
             kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD";
             row: string;
+        };
+        StationKind: {
+            bearingWhy: string;
+            bearingWords: string;
+            extraHolds: string[];
+            hold: components["schemas"]["HoldView"];
+            isContested: boolean;
+            /** @enum {string} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            /** Format: int32 */
+            passes: number;
+            /** @enum {string} */
+            role: "ROW" | "HAIRLINE" | "PART" | "PERIMETER" | "PLAIT" | "CAP" | "CROSSING" | "BASE" | "HAND";
+            roleWords: string;
+            /** Format: int32 */
+            shareParts: number;
+            shareWords: string;
+            /** Format: int32 */
+            strand: number;
+            tieWords: string;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+            zoneWords: string;
         };
         Step: {
             /** @enum {string} */
@@ -1234,10 +1253,15 @@ export interface components {
         WornAsBody: {
             /** Format: double */
             day: number | null;
+            isRough: boolean | null;
             /** Format: int32 */
             part: number | null;
             /** @enum {string} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+        };
+        WornPlanView: {
+            plan: components["schemas"]["PlanView"];
+            worn: components["schemas"]["WornView"];
         };
         WornView: {
             /** Format: double */
@@ -1752,6 +1776,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SolidView"];
+                };
+            };
+        };
+    };
+    computeWorn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WornPlanView"];
                 };
             };
         };

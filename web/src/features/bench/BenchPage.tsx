@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { Columns2, Redo2, Undo2 } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import type { SavedPlan } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { planQuery } from './bench.queries';
-import { createBench, type Saving } from './benchStore';
+import { createBench, type BenchStore, type Saving } from './benchStore';
 import { Compare } from './Compare';
 import { Consequences } from './Consequences';
 import { ElsewhereDialog } from './ElsewhereDialog';
@@ -17,7 +17,7 @@ import { BenchContext, ComputedContext, useBench } from './useBench';
 import { useAutosave } from './useAutosave';
 import { useBenchKeys } from './useBenchKeys';
 import { useComputedPlan } from './useComputedPlan';
-import { useComputedWorn, WornContext } from './useWorn';
+import { WornContext } from './useWorn';
 import { WhatIf } from './WhatIf';
 
 /** The bench with the plan that the address names. */
@@ -44,40 +44,47 @@ function Notice({ words }: { words: string }) {
 
 function OpenBench({ plan }: { plan: SavedPlan }) {
   const store = useMemo(() => createBench(plan), [plan]);
-  const brief = useStore(store, (b) => b.brief);
   const isComparing = useStore(store, (b) => b.isComparing);
-  const computed = useComputedPlan(brief);
-  const asWorn = useStore(store, (b) => b.worn);
-  const isLookedAt = useStore(store, (b) => b.showsCover || b.step === 'wear');
-  const worn = useComputedWorn(isLookedAt ? computed.of : undefined, asWorn);
   const [isHelpOpen, setHelpOpen] = useState(false);
-  useAutosave(store, computed.of);
   useBenchKeys(store, () => setHelpOpen(true));
 
   return (
     <BenchContext value={store}>
-      <ComputedContext value={computed}>
-        <WornContext value={worn}>
-          <main className="flex min-h-0 flex-1 flex-col">
-            <BenchHead />
-            {isComparing ? (
-              <Compare />
-            ) : (
-              <div className="flex min-h-0 flex-1">
-                <Thread />
-                <div className="flex min-h-0 min-w-0 flex-1 flex-col">
-                  <Stage />
-                  <WhatIf />
-                </div>
-                <Consequences />
+      <Computing store={store}>
+        <main className="flex min-h-0 flex-1 flex-col">
+          <BenchHead />
+          {isComparing ? (
+            <Compare />
+          ) : (
+            <div className="flex min-h-0 flex-1">
+              <Thread />
+              <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+                <Stage />
+                <WhatIf />
               </div>
-            )}
-          </main>
-          <ElsewhereDialog />
-          <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
-        </WornContext>
-      </ComputedContext>
+              <Consequences />
+            </div>
+          )}
+        </main>
+        <ElsewhereDialog />
+        <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+      </Computing>
     </BenchContext>
+  );
+}
+
+/** Keeps the plan up with the brief, and the brief saved. What stands within is not drawn anew for it. */
+function Computing({ store, children }: { store: BenchStore; children: ReactNode }) {
+  const brief = useStore(store, (b) => b.brief);
+  const how = useStore(store, (b) => (b.showsCover || b.step === 'wear' ? b.worn : undefined));
+  const isRough = useStore(store, (b) => b.before !== undefined);
+  const worn = useMemo(() => how && { ...how, isRough }, [how, isRough]);
+  const computed = useComputedPlan(brief, worn);
+  useAutosave(store, computed.of);
+  return (
+    <ComputedContext value={computed}>
+      <WornContext value={computed.worn}>{children}</WornContext>
+    </ComputedContext>
   );
 }
 
@@ -97,7 +104,6 @@ function BenchHead() {
   const canRedo = useBench((b) => b.future.length > 0);
   const undo = useBench((b) => b.undo);
   const redo = useBench((b) => b.redo);
-  const brief = useBench((b) => b.brief);
   const isBeside = useBench((b) => b.beside !== undefined);
   const keepBeside = useBench((b) => b.keepBeside);
   return (
@@ -118,7 +124,7 @@ function BenchHead() {
       <Button
         look="quiet"
         aria-pressed={isBeside}
-        onClick={() => keepBeside(isBeside ? undefined : brief)}
+        onClick={() => keepBeside(!isBeside)}
         title="Keeps the plan as it is now beside what you try next"
       >
         <Columns2 size={16} aria-hidden /> what if

@@ -47,7 +47,7 @@ export function Compare() {
     queryFn: () =>
       api.compare({
         briefs: foundations.map((foundation) => ({ ...brief, foundation })),
-        worn: { way: 'DOWN', part: null, day: 0 },
+        worn: { way: 'DOWN', part: null, day: 0, isRough: false },
       }),
     placeholderData: keepPreviousData,
     gcTime: 0,

@@ -1,7 +1,9 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, type KeyboardEvent } from 'react';
 import { pathData, points } from '../../lib/curve';
 import type { Plan } from '../../api/types';
 import { useLengths } from '../../ui/prefs';
+import { mapFrame, mapPoint } from './mapPoint';
+import { usePace } from './usePace';
 import { useBench } from './useBench';
 
 const STEP_MM = 5;
@@ -16,7 +18,7 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
   const letGo = useBench((b) => b.letGo);
   const giveUp = useBench((b) => b.giveUp);
   const lengths = useLengths();
-  const grip = useRef<{ y: number; behind: number } | null>(null);
+  const grip = useRef<{ y: number; behind: number; frame: DOMMatrix } | null>(null);
   const { min, max } = plan.limits.earLineBehindMm;
   // Off the midline, where the end of a middle part has its own handle.
   const line = points(plan.map.earLine);
@@ -30,12 +32,10 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
         earLineBehindMm: Math.max(min, Math.min(max, Math.round(mm))),
       },
     }));
-  const chartY = (e: PointerEvent<SVGElement>): number => {
-    const svg = e.currentTarget.ownerSVGElement;
-    const matrix = svg?.getScreenCTM();
-    return matrix ? new DOMPoint(e.clientX, e.clientY).matrixTransform(matrix.inverse()).y : 0;
-  };
+  const pace = usePace(plan);
   const end = (how: () => void) => {
+    if (how === letGo) pace.finish();
+    else pace.drop();
     if (grip.current) how();
     grip.current = null;
   };
@@ -63,12 +63,16 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
       onKeyDown={onKey}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);
-        grip.current = { y: chartY(e), behind };
+        const frame = mapFrame(e);
+        grip.current = { y: mapPoint(e, false, frame).y, behind, frame };
         hold(plan.ledger);
       }}
       onPointerMove={(e) => {
         // The map keeps areas, not lengths, but near its middle a millimetre is a millimetre.
-        if (grip.current) move(grip.current.behind + chartY(e) - grip.current.y);
+        if (!grip.current) return;
+        const { y, behind: was, frame } = grip.current;
+        const by = mapPoint(e, false, frame).y - y;
+        pace.move(() => move(was + by));
       }}
       onPointerUp={() => end(letGo)}
       onPointerCancel={() => end(letGo)}

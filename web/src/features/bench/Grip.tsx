@@ -1,7 +1,8 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Point } from '../../lib/curve';
-import { mapPoint } from './mapPoint';
+import { mapFrame, mapPoint } from './mapPoint';
 import { useBench, useComputed } from './useBench';
+import { usePace } from './usePace';
 
 interface Props {
   at: Point;
@@ -29,9 +30,12 @@ export function Grip(props: Props) {
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const giveUp = useBench((b) => b.giveUp);
-  const taken = useRef<Point | null>(null);
+  const taken = useRef<{ from: Point; frame: DOMMatrix } | null>(null);
   const [isHeld, setHeld] = useState(false);
+  const pace = usePace(plan);
   const end = (how: () => void) => {
+    if (how === letGo) pace.finish();
+    else pace.drop();
     if (taken.current) how();
     taken.current = null;
     setHeld(false);
@@ -69,16 +73,18 @@ export function Grip(props: Props) {
     onBlur: () => setHeld(taken.current !== null),
     onPointerDown: (e: React.PointerEvent<SVGElement>) => {
       e.currentTarget.setPointerCapture(e.pointerId);
-      taken.current = mapPoint(e, isTurned);
+      const frame = mapFrame(e);
+      taken.current = { from: mapPoint(e, isTurned, frame), frame };
       setHeld(true);
       hold(plan?.ledger);
       props.onTake();
     },
     onPointerMove: (e: React.PointerEvent<SVGElement>) => {
-      const from = taken.current;
-      if (!from) return;
-      const p = mapPoint(e, isTurned);
-      props.onDrag({ x: p.x - from.x, y: p.y - from.y }, e.altKey);
+      if (!taken.current) return;
+      const { from, frame } = taken.current;
+      const p = mapPoint(e, isTurned, frame);
+      const refuses = e.altKey;
+      pace.move(() => props.onDrag({ x: p.x - from.x, y: p.y - from.y }, refuses));
     },
     onPointerUp: () => end(letGo),
     onPointerCancel: () => end(letGo),

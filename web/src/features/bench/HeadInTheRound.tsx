@@ -21,7 +21,7 @@ export default function HeadInTheRound() {
   });
   const worn = useQuery({
     queryKey: ['hair', brief, how.way, how.part],
-    queryFn: () => api.wear({ brief, worn: { ...how, day: 0 }, withHair: true }),
+    queryFn: () => api.wear({ brief, worn: { ...how, day: 0, isRough: false }, withHair: true }),
     placeholderData: keepPreviousData,
     gcTime: 0,
     retry: false,

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
-import type { Plan } from '../../api/types';
+import type { Plan, StationKind } from '../../api/types';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
+import { kindOf } from '../../viz/beads';
 import { useBench } from './useBench';
 
 /** What is in her hand: a station, else a row. */
@@ -16,14 +17,15 @@ export function HeldCard({ plan }: { plan: Plan }) {
   const rowOfStation = station && plan.rows.find((r) => r.id === station.row);
 
   if (station && rowOfStation) {
+    const kind = kindOf(plan, station);
     return (
       <Card title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}>
-        <Fact name="share" words={station.shareWords} />
-        <Fact name="knot" words={station.tieWords} />
-        <Fact name="hook in" words={station.bearingWords} />
-        <Fact name="because" words={station.roleWords} />
-        <Fact name="hair" words={hairWords(plan, station.strand)} />
-        <Fact name="holds" words={holdWords(plan, station.hold)} />
+        <Fact name="share" words={kind.shareWords} />
+        <Fact name="knot" words={kind.tieWords} />
+        <Fact name="hook in" words={kind.bearingWords} />
+        <Fact name="because" words={kind.roleWords} />
+        <Fact name="hair" words={hairWords(plan, kind.strand)} />
+        <Fact name="holds" words={holdWords(kind.hold)} />
         <Fact name="from the start" words={lengths.say(station.alongMm)} />
         <Fact
           name="after the last"
@@ -33,9 +35,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
               : `${lengths.say(station.gapMm)}, ${lengths.say(station.clearMm ?? 0)} clear`
           }
         />
-        {station.extraHolds.length > 0 && (
-          <Fact name="also" words={station.extraHolds.join('; ')} />
-        )}
+        {kind.extraHolds.length > 0 && <Fact name="also" words={kind.extraHolds.join('; ')} />}
       </Card>
     );
   }
@@ -63,10 +63,8 @@ const hairWords = (plan: Plan, strand: number): string => {
   return hair ? `${hair.name}, ${hair.colour}` : '';
 };
 
-function holdWords(plan: Plan, hold: number): string {
-  const kind = plan.holds[hold];
-  return kind ? `${kind.lasts ? '' : '▲ '}${Math.round(kind.score * 100)} %` : '';
-}
+const holdWords = (hold: StationKind['hold']): string =>
+  `${hold.lasts ? '' : '▲ '}${Math.round(hold.score * 100)} %`;
 
 /** Where a row's end goes, in short. */
 function endWords(plan: Plan, id: string, joins: string | null): string {

@@ -1,5 +1,6 @@
 import { Box, Download, FileText, FlipHorizontal2, Printer } from 'lucide-react';
 import { lazy, memo, Suspense, useState } from 'react';
+import type { Plan } from '../../api/types';
 import { mmPer } from '../../lib/length';
 import { Button } from '../../ui/Button';
 import { usePrefs } from '../../ui/prefs';
@@ -51,6 +52,7 @@ export const Stage = memo(function Stage() {
   const holdStation = useBench((b) => b.holdStation);
   const pickStation = useBench((b) => b.pickStation);
   const worn = useWorn();
+  const isMoving = useBench((b) => b.before !== undefined);
   const showCover = useBench((b) => b.showCover);
   const takeRow = useTakeRow();
   const title = useBench((b) => `${b.clientName}, ${b.name}`);
@@ -152,6 +154,7 @@ export const Stage = memo(function Stage() {
               onStation={holdStation}
               onPickStation={pickStation}
               worn={worn}
+              isMoving={isMoving}
             >
               <RowHandles plan={plan} isTurned={isTurned} onTake={takeRow} onHold={holdRow} />
               <EarLineHandle plan={plan} />
@@ -163,21 +166,34 @@ export const Stage = memo(function Stage() {
             </ScalpChart>
           </svg>
         )}
-        <div className="flex w-26 shrink-0 flex-col flex-wrap gap-2 overflow-hidden pt-2">
-          {plan.views.map((v) => (
-            <SideView
-              key={v.from}
-              view={v}
-              palette={SCREEN}
-              words={VIEW_WORDS[v.from] ?? v.from}
-              heldRow={heldRow}
-              isTurned={isTurned}
-            />
-          ))}
-        </div>
+        <Views of={plan.views} heldRow={heldRow} isTurned={isTurned} />
         <HeldCard plan={plan} />
       </div>
     </section>
+  );
+});
+
+interface ViewsProps {
+  of: Plan['views'];
+  heldRow: string | undefined;
+  isTurned: boolean;
+}
+
+/** The head from its sides. */
+const Views = memo(function Views({ of, heldRow, isTurned }: ViewsProps) {
+  return (
+    <div className="flex w-26 shrink-0 flex-col flex-wrap gap-2 overflow-hidden pt-2">
+      {of.map((v) => (
+        <SideView
+          key={v.from}
+          view={v}
+          palette={SCREEN}
+          words={VIEW_WORDS[v.from] ?? v.from}
+          heldRow={heldRow}
+          isTurned={isTurned}
+        />
+      ))}
+    </div>
   );
 });
 

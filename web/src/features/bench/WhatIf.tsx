@@ -25,7 +25,7 @@ function Strip({ beside }: { beside: Brief }) {
   const exchange = useBench((b) => b.exchange);
   // What is in the hand has the machine to itself; once it is let go the two are compared.
   const asked = useMemo(
-    () => (isHeld ? undefined : { briefs: [beside, brief], worn }),
+    () => (isHeld ? undefined : { briefs: [beside, brief], worn: { ...worn, isRough: false } }),
     [beside, brief, worn, isHeld],
   );
   const { answer, problem } = useNewest(asked, api.compare);
@@ -42,11 +42,7 @@ function Strip({ beside }: { beside: Brief }) {
         <Button look="quiet" onClick={exchange} title="The kept one comes onto the bench">
           <ArrowLeftRight size={15} aria-hidden /> exchange
         </Button>
-        <Button
-          look="quiet"
-          aria-label="take the kept plan away"
-          onClick={() => keepBeside(undefined)}
-        >
+        <Button look="quiet" aria-label="take the kept plan away" onClick={() => keepBeside(false)}>
           <X size={15} aria-hidden />
         </Button>
       </header>

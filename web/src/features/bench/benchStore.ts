@@ -86,8 +86,8 @@ export interface BenchState {
   wear: (how: Partial<WornAs>) => void;
   showCover: (isShown: boolean) => void;
   compare: (isComparing: boolean) => void;
-  /** Keeps the brief as it is now beside what it will become; undefined takes it away again. */
-  keepBeside: (brief: Brief | undefined) => void;
+  /** Keeps the brief as it is now beside what it will become, or takes it away again. */
+  keepBeside: (isKept: boolean) => void;
   /** The brief that was kept beside comes onto the bench, and the one from the bench beside it. */
   exchange: () => void;
   rename: (name: string) => void;
@@ -195,7 +195,7 @@ export function createBench(plan: SavedPlan, now: () => number = Date.now) {
     showCover: (isShown) => set({ showsCover: isShown }),
     wear: (how) => set({ worn: { ...get().worn, ...how } }),
     compare: (isComparing) => set({ isComparing }),
-    keepBeside: (brief) => set({ beside: brief }),
+    keepBeside: (isKept) => set({ beside: isKept ? get().brief : undefined }),
     exchange: () => {
       const { beside, brief, change } = get();
       if (!beside) return;

@@ -35,28 +35,12 @@ const PLAN = {
   },
   rows: [row('F1', -20, 1), row('F2', 20, 2)],
   stations: [
-    {
-      id: 'F1/1',
-      row: 'F1',
-      x: -20,
-      y: 80,
-      shareParts: 4,
-      knot: 'REGULAR',
-      towardX: 0,
-      towardY: 1,
-      strand: 0,
-    },
-    {
-      id: 'F1/2',
-      row: 'F1',
-      x: -20,
-      y: 60,
-      shareParts: 1,
-      knot: 'DOUBLE_ENTRY',
-      towardX: 1,
-      towardY: 0,
-      strand: 0,
-    },
+    { id: 'F1/1', row: 'F1', x: -20, y: 80, kind: 0, towardX: 0, towardY: 1 },
+    { id: 'F1/2', row: 'F1', x: -20, y: 60, kind: 1, towardX: 1, towardY: 0 },
+  ],
+  kinds: [
+    { shareParts: 4, knot: 'REGULAR', strand: 0 },
+    { shareParts: 1, knot: 'DOUBLE_ENTRY', strand: 0 },
   ],
   hairs: [{ name: 'Ebb Loose', colour: 'ink' }],
   parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
@@ -79,6 +63,8 @@ const draw = (change: Partial<Parameters<typeof chartSvg>[0]> = {}) => {
   return new DOMParser().parseFromString(text, 'image/svg+xml');
 };
 
+const beads = (svg: Document) => svg.querySelector('[data-beads="main"]')?.getAttribute('d');
+
 describe('chartSvg', () => {
   it('is a well-formed drawing at true scale', () => {
     const svg = draw().documentElement;
@@ -96,21 +82,21 @@ describe('chartSvg', () => {
   it('draws every row, the station as large as its share, and the part dashed where it closes', () => {
     const svg = draw();
     expect(svg.querySelectorAll('[data-row]')).toHaveLength(2);
-    const bead = svg.querySelector('[data-station="F1/1"]');
-    expect(Number(bead?.querySelector('circle')?.getAttribute('r'))).toBeCloseTo(1.45);
-    expect(bead?.getAttribute('transform')).toContain('translate(-20 -80)');
+    // A quarter of a loop has a bead of half the radius.
+    expect(beads(svg)).toMatch(/^M-20 -78\.55A1\.45 1\.45 /);
     expect(svg.documentElement.outerHTML).toContain('stroke-dasharray="2 2"');
   });
 
   it('tells knots by their shape and hooks by a barb, drawn only when asked for', () => {
     const plain = draw();
-    expect(plain.querySelector('[data-station="F1/2"] circle')).toBeNull();
-    expect(plain.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(1);
-    const barbed = draw({ layers: { stations: true, names: true, bearing: true } });
-    expect(barbed.querySelectorAll('[data-station="F1/2"] path')).toHaveLength(3);
-    expect(barbed.querySelector('[data-station="F1/1"]')?.getAttribute('transform')).toContain(
-      'rotate(-90',
-    );
+    // A round bead and a diamond.
+    expect(beads(plain)).toMatch(/A.*Z.*M.*L.*L.*L.*Z$/);
+    expect(plain.querySelector('[data-barbs]')).toBeNull();
+    const barbs = draw({ layers: { stations: true, names: true, bearing: true } })
+      .querySelector('[data-barbs] path')
+      ?.getAttribute('d');
+    // Up the map for the first, to her right for the second.
+    expect(barbs).toMatch(/^M-20 -75\.15L-20 -83\.25.*M-26\.3 -60L-15\.3 -60/);
   });
 
   it('has a scale bar in the unit asked for', () => {
@@ -130,7 +116,7 @@ describe('chartSvg', () => {
 
   it('leaves out the layers that are off', () => {
     const bare = draw({ layers: { stations: false, names: false } });
-    expect(bare.querySelectorAll('[data-station]')).toHaveLength(0);
+    expect(bare.querySelectorAll('[data-beads]')).toHaveLength(0);
     expect(bare.querySelectorAll('text')).toHaveLength(0);
   });
 });

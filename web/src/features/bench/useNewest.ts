@@ -10,9 +10,23 @@ interface Result<Q, A> {
 
 const RETRY_MS = 3000;
 
+/** While one answer is drawn, the next is worked out already; more would only be answers that nobody waits for. */
+const MOST_OPEN = 2;
+
+/** What is known of the requests, from one drawing to the next. */
+interface Desk<Q, A> {
+  newest: Q | undefined;
+  ask: (question: Q) => Promise<A>;
+  asked: Q | undefined;
+  open: number;
+  /** Requests are numbered, so that a late answer does not take the place of a newer one. */
+  sent: number;
+  shown: number;
+}
+
 /**
- * The answer to a question that changes while it is dragged: one request at a time, and after each the newest question. The
- * last good answer stays while the newest question has none. Nothing is asked while there is no question.
+ * The answer to a question that changes while it is dragged: at most two requests at a time, and after each the newest question.
+ * The last good answer stays while the newest question has none. Nothing is asked while there is no question.
  */
 export function useNewest<Q, A>(
   question: Q | undefined,
@@ -23,38 +37,51 @@ export function useNewest<Q, A>(
     of: undefined,
     problem: undefined,
   });
-  const newest = useRef(question);
-  const isBusy = useRef(false);
-  const asking = useRef(ask);
+  const desk = useRef<Desk<Q, A>>({
+    newest: question,
+    ask,
+    asked: undefined,
+    open: 0,
+    sent: 0,
+    shown: 0,
+  });
 
   useEffect(() => {
-    newest.current = question;
-    asking.current = ask;
+    const d = desk.current;
+    d.newest = question;
+    d.ask = ask;
     let isGone = false;
     let timer: number | undefined;
 
-    const run = async () => {
-      if (isBusy.current) return;
-      isBusy.current = true;
-      for (
-        let asked = newest.current;
-        asked !== undefined;
-        asked = newest.current === asked ? undefined : newest.current
-      ) {
-        try {
-          const answer = await asking.current(asked);
-          const of = asked;
-          setResult({ answer, of, problem: undefined });
-        } catch (thrown) {
-          const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
-          setResult((r) => ({ ...r, problem }));
-          if (problem.isAway && !isGone) timer = window.setTimeout(() => void run(), RETRY_MS);
-        }
+    const send = async (asked: Q) => {
+      d.asked = asked;
+      d.open++;
+      const number = ++d.sent;
+      const show = (what: (r: Result<Q, A>) => Result<Q, A>) => {
+        if (number < d.shown) return;
+        d.shown = number;
+        setResult(what);
+      };
+      try {
+        const answer = await d.ask(asked);
+        show(() => ({ answer, of: asked, problem: undefined }));
+      } catch (thrown) {
+        const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
+        show((r) => ({ ...r, problem }));
+        if (problem.isAway && !isGone) timer = window.setTimeout(again, RETRY_MS);
       }
-      isBusy.current = false;
+      d.open--;
+      sendNewest();
+    };
+    const sendNewest = () => {
+      if (d.newest !== undefined && d.newest !== d.asked && d.open < MOST_OPEN) void send(d.newest);
+    };
+    const again = () => {
+      d.asked = undefined;
+      sendNewest();
     };
 
-    void run();
+    sendNewest();
     return () => {
       isGone = true;
       window.clearTimeout(timer);

@@ -2,8 +2,11 @@ package gyrotaxis.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -36,9 +39,9 @@ class RedrawMeasurement {
             }
             """;
 
-    /** Moves the start of the part with every frame for five seconds, and counts how often rows and cover come out anew. */
+    /** Moves what is held to and fro with every frame for five seconds, and counts how often rows and cover come out anew. */
     private static final String COUNT = """
-            async () => {
+            async ([x, y]) => {
               const grip = document.querySelector('[role=slider][aria-label="Part 1, start"]');
               const row = () => document.querySelector('[data-row="F5"] path').getAttribute('d');
               const cover = () => document.querySelector('[data-cover]').getAttribute('d');
@@ -46,8 +49,8 @@ class RedrawMeasurement {
               let last = { row: row(), cover: cover() };
               const start = performance.now();
               for (let i = 0; performance.now() - start < 5000; i++) {
-                const key = i % 60 < 30 ? 'ArrowRight' : 'ArrowLeft';
-                grip.dispatchEvent(new KeyboardEvent('keydown', { key, shiftKey: true, bubbles: true }));
+                const clientX = x + Math.abs(((i * 2.3) % 160) - 80) - 40;
+                grip.dispatchEvent(new PointerEvent('pointermove', { clientX, clientY: y, bubbles: true }));
                 await new Promise((done) => requestAnimationFrame(done));
                 const now = { row: row(), cover: cover() };
                 seen.rows += now.row === last.row ? 0 : 1;
@@ -67,8 +70,18 @@ class RedrawMeasurement {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("cover"))
                 .click();
         assertThat(page.locator("[data-cover]").first()).isAttached();
-        page.evaluate(COUNT);
-        System.out.println("dragging with cover on: " + page.evaluate(COUNT));
+        Locator grip = page.getByLabel("Part 1, start", new Page.GetByLabelOptions().setExact(true));
+        for (int i = 0; i < 3; i++) {
+            BoundingBox box = grip.boundingBox();
+            double x = box.x + box.width / 2;
+            double y = box.y + box.height / 2;
+            page.mouse().move(x, y);
+            page.mouse().down();
+            System.out.println("dragging with cover on: " + page.evaluate(COUNT, List.of(x, y)));
+            page.mouse().up();
+            page.keyboard().press("Control+z");
+            page.waitForTimeout(1000);
+        }
     }
 
     @Test

@@ -38,9 +38,10 @@ class HookingApiTest {
             double toward =
                     Math.hypot(s.path("towardX").asDouble(), s.path("towardY").asDouble());
             assertThat(toward).isBetween(0.98, 1.02);
-            assertThat(s.path("bearingWords").asString()).startsWith("from ");
             assertThat(s.path("at").asDouble()).isBetween(0.0, 1.0);
-            JsonNode hold = plan.path("holds").path(s.path("hold").asInt());
+            JsonNode kind = plan.path("kinds").path(s.path("kind").asInt());
+            assertThat(kind.path("bearingWords").asString()).startsWith("from ");
+            JsonNode hold = kind.path("hold");
             double product = 1;
             for (JsonNode f : hold.path("factors")) {
                 product *= f.path("factor").asDouble();

@@ -1,9 +1,10 @@
 import { ArrowLeft, ArrowRight, Plus, Trash2, Undo } from 'lucide-react';
-import type { Plan, PlanStation, StationEdit } from '../../../../api/types';
+import type { Plan, PlanStation, StationEdit, StationKind } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
+import { kindOf } from '../../../../viz/beads';
 import { hookingOf, withHooking, withStationEdit } from '../../hookingEdits';
 import { useBench, useComputed } from '../../useBench';
 
@@ -11,7 +12,7 @@ const MOVE_MM = 4;
 
 /** In the order in which the core numbers them. */
 const KNOTS = ['REGULAR', 'INVISIBLE', 'DOUBLE_ENTRY', 'TWIST_FIRST', 'BEAD'] as const;
-const KNOT_WORDS: Record<PlanStation['knot'], string> = {
+const KNOT_WORDS: Record<StationKind['knot'], string> = {
   REGULAR: 'regular',
   INVISIBLE: 'invisible, one leg',
   DOUBLE_ENTRY: 'double-entry',
@@ -54,7 +55,8 @@ export function StationTab() {
 function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
   const change = useBench((b) => b.change);
   const lengths = useLengths();
-  const hold = plan.holds[station.hold];
+  const kind = kindOf(plan, station);
+  const { hold } = kind;
   const edit = (kind: NonNullable<StationEdit['kind']>, amount: number) =>
     change(`station ${station.row} ${kind} ${amount}`, (b) =>
       withStationEdit(b, station, kind, amount),
@@ -66,37 +68,35 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
           {plan.rows.find((r) => r.id === station.row)?.words}, share {station.id.split('/')[1]}
         </h3>
         <p className="text-sm text-soft">
-          {station.roleWords}; {lengths.say(station.alongMm)} from the start
+          {kind.roleWords}; {lengths.say(station.alongMm)} from the start
           {station.byHand ? '; changed by hand' : ''}
         </p>
       </div>
       <p className="text-sm">
-        Hook in <strong>{station.bearingWords}</strong>{' '}
-        <span className="text-soft">({station.bearingWhy})</span>
+        Hook in <strong>{kind.bearingWords}</strong>{' '}
+        <span className="text-soft">({kind.bearingWhy})</span>
       </p>
-      {hold && (
-        <section aria-label="How it holds" className="rounded-md border border-line p-2">
-          <p className="flex items-baseline justify-between">
-            <span className="text-sm text-soft">holds</span>
-            <strong className={`text-2xl leading-none ${hold.lasts ? '' : 'text-chalk'}`}>
-              {hold.lasts ? '' : '▲ '}
-              {Math.round(hold.score * 100)} %
-            </strong>
-          </p>
-          <ul className="mt-1 text-sm">
-            {hold.factors.map((f) => (
-              <li key={f.words} className="flex justify-between">
-                <span>{f.words}</span>
-                <span className="text-soft">× {f.factor.toFixed(2)}</span>
-              </li>
-            ))}
-          </ul>
-          <p className="mt-1 text-xs text-soft">100 % just lasts until takedown. An estimate.</p>
-        </section>
-      )}
+      <section aria-label="How it holds" className="rounded-md border border-line p-2">
+        <p className="flex items-baseline justify-between">
+          <span className="text-sm text-soft">holds</span>
+          <strong className={`text-2xl leading-none ${hold.lasts ? '' : 'text-chalk'}`}>
+            {hold.lasts ? '' : '▲ '}
+            {Math.round(hold.score * 100)} %
+          </strong>
+        </p>
+        <ul className="mt-1 text-sm">
+          {hold.factors.map((f) => (
+            <li key={f.words} className="flex justify-between">
+              <span>{f.words}</span>
+              <span className="text-soft">× {f.factor.toFixed(2)}</span>
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-xs text-soft">100 % just lasts until takedown. An estimate.</p>
+      </section>
       <Choice
         label="Share"
-        value={String(station.shareParts)}
+        value={String(kind.shareParts)}
         options={Array.from({ length: plan.limits.mostShareParts }, (_, i) => ({
           value: String(i + 1),
           words: i === 0 ? 'whole loop' : `1/${i + 1} of a loop`,
@@ -105,13 +105,13 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
       />
       <Choice
         label="Knot"
-        value={station.knot}
+        value={kind.knot}
         options={KNOTS.map((k) => ({ value: k, words: KNOT_WORDS[k] }))}
         onChoose={(k) => edit('KNOT', KNOTS.indexOf(k))}
       />
       <Choice
         label="Passes"
-        value={String(station.passes)}
+        value={String(kind.passes)}
         options={Array.from({ length: plan.limits.mostPasses }, (_, i) => ({
           value: String(i + 1),
           words: String(i + 1),
@@ -122,7 +122,7 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         label="Extra hold"
         value=""
         options={[
-          { value: '', words: station.extraHolds[0] ?? 'none' },
+          { value: '', words: kind.extraHolds[0] ?? 'none' },
           ...HOLDS.map((words, i) => ({ value: String(i), words })),
         ]}
         onChoose={(i) => i !== '' && edit('HOLD', Number(i))}
@@ -134,7 +134,7 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         <Button onClick={() => edit('MOVE', MOVE_MM)}>
           <ArrowRight size={14} aria-hidden /> nearer the end
         </Button>
-        <Button onClick={() => change('add share', (b) => added(b, station))}>
+        <Button onClick={() => change('add share', (b) => added(b, station, kind.shareParts))}>
           <Plus size={14} aria-hidden /> one more beside it
         </Button>
         <Button onClick={() => edit('REMOVE', 0)}>
@@ -147,5 +147,5 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
 
 const BESIDE = 0.03;
 
-const added = (brief: Parameters<typeof withStationEdit>[0], s: PlanStation) =>
-  withStationEdit(brief, { ...s, at: Math.min(1, s.at + BESIDE) }, 'ADD', s.shareParts);
+const added = (brief: Parameters<typeof withStationEdit>[0], s: PlanStation, parts: number) =>
+  withStationEdit(brief, { ...s, at: Math.min(1, s.at + BESIDE) }, 'ADD', parts);

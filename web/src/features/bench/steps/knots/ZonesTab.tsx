@@ -2,6 +2,7 @@ import { Minus, Plus, RotateCcw } from 'lucide-react';
 import type { Plan } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { CONTROL } from '../../../../ui/Field';
+import { kindOf } from '../../../../viz/beads';
 import { useLengths } from '../../../../ui/prefs';
 import { Tick } from '../../../../ui/Tick';
 import { hookingOf, withHooking, withZone, wishOf } from '../../hookingEdits';
@@ -143,7 +144,7 @@ function PartEntry({ plan, number, part }: { plan: Plan; number: number; part: n
         ],
       }),
     );
-  const beside = plan.stations.filter((s) => s.role === 'PART').length;
+  const beside = plan.stations.filter((s) => kindOf(plan, s).role === 'PART').length;
   return (
     <section aria-label={`Beside part ${number}`} className="border-b border-line pb-2">
       <div className="flex items-center gap-2">

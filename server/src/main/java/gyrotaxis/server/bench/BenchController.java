@@ -43,6 +43,11 @@ class BenchController {
         return desk.compute(brief);
     }
 
+    @PostMapping("/plan/worn")
+    WornPlanView computeWorn(@RequestBody WearBody body) {
+        return desk.computeWorn(body);
+    }
+
     @PostMapping("/plan/solid")
     SolidView solid(@RequestBody BriefBody brief) {
         return desk.solid(brief);

@@ -14,6 +14,7 @@ import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.OrthographicView;
 import gyrotaxis.core.geometry.SuperEllipsoid;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.scalp.Region;
@@ -216,7 +217,7 @@ final class FoundationViews {
         return new PlanView.View(
                 from.name().toLowerCase(Locale.ROOT),
                 points(from.outline(s, RIM_POINTS)),
-                Flat.pieces(from.visible(s, scalp.outline().space())),
+                Flat.pieces(from.visible(s, thinned(scalp.outline().space()))),
                 plan.foundation().rows().stream()
                         .map(r -> viewRow(from, s, r))
                         .filter(r -> !r.pieces().isEmpty())
@@ -232,6 +233,15 @@ final class FoundationViews {
         return new PlanView.ViewRow(
                 row.id().toString(),
                 tenth(row.braidWidthMm()),
-                Flat.pieces(from.visible(s, row.path().space())));
+                Flat.pieces(from.visible(s, thinned(row.path().space()))));
+    }
+
+    /** Every second point and the last: the views are small, and they are written at every move of a handle. */
+    private static List<Vec3> thinned(List<Vec3> line) {
+        int last = line.size() - 1;
+        return IntStream.rangeClosed(0, last)
+                .filter(i -> i % 2 == 0 || i == last)
+                .mapToObj(line::get)
+                .toList();
     }
 }

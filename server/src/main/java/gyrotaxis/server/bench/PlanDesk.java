@@ -13,7 +13,6 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.Progress;
 import gyrotaxis.core.plan.WearView;
-import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.book.Book;
@@ -74,6 +73,21 @@ public class PlanDesk {
         return SolidView.of(plan(body));
     }
 
+    /**
+     * The plan that a brief comes to, as it is worn. A part that the brief no longer has is left out, since parts are taken
+     * away while they are looked at.
+     */
+    WornPlanView computeWorn(WearBody body) {
+        Fields f = new Fields();
+        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
+        WornAsBody.Checked asked = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
+                .check(f);
+        return f.orRefuse(() -> {
+            InstallPlan plan = plan(brief);
+            return new WornPlanView(PlanViews.of(plan, brief), WornView.of(plan, seen(plan, asked), List.of(), brief));
+        });
+    }
+
     /** Plans beside each other. */
     ComparisonView compare(ComparisonBody body) {
         Fields f = new Fields();
@@ -93,7 +107,7 @@ public class PlanDesk {
 
     private WearView seen(InstallPlan plan, WornAsBody.Checked asked) {
         Worn worn = asked.asFarAsItGoes(plan.foundation().parts().size());
-        return planner.wear(plan, worn, asked.day(), FallSimulator.USUAL_SAMPLES);
+        return planner.wear(plan, worn, asked.day(), asked.samples());
     }
 
     private InstallPlan plan(BriefBody body) {
@@ -117,7 +131,7 @@ public class PlanDesk {
         return f.orRefuse(() -> {
             InstallPlan plan = plan(brief);
             Worn worn = asked.on(plan.foundation().parts().size());
-            WearView seen = planner.wear(plan, worn, asked.day(), FallSimulator.USUAL_SAMPLES);
+            WearView seen = planner.wear(plan, worn, asked.day(), asked.samples());
             List<FallenHair> hair = Boolean.TRUE.equals(body.withHair()) ? planner.hair(plan, worn) : List.of();
             return WornView.of(plan, seen, hair, brief);
         });

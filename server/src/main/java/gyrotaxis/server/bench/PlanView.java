@@ -28,6 +28,7 @@ record PlanView(
         Map map,
         List<Row> rows,
         List<Station> stations,
+        List<StationKind> kinds,
         List<View> views,
         List<Part> parts,
         List<Gap> gaps,
@@ -37,7 +38,6 @@ record PlanView(
         List<Updo> updos,
         List<NeedView> needs,
         List<WorkView> work,
-        List<HoldView> holds,
         List<HairUse> hairs,
         QuoteView quote,
         Ledger ledger,
@@ -99,7 +99,7 @@ record PlanView(
     /**
      * A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first, and
      * {@code clearMm} the same less the width of a seated share. {@code towardX} and {@code towardY} are the unit direction on
-     * the map in which the hook goes in; {@code hold} is a place in the list of holds.
+     * the map in which the hook goes in; {@code kind} is a place in the list of kinds.
      */
     record Station(
             String id,
@@ -110,6 +110,13 @@ record PlanView(
             double at,
             @Nullable @Schema(nullable = true) Double gapMm,
             @Nullable @Schema(nullable = true) Double clearMm,
+            int kind,
+            double towardX,
+            double towardY,
+            boolean byHand) {}
+
+    /** All that is alike for many stations; told once. */
+    record StationKind(
             Zone zone,
             String zoneWords,
             Role role,
@@ -121,15 +128,12 @@ record PlanView(
             String tieWords,
             int passes,
             List<String> extraHolds,
-            int hold,
-            double towardX,
-            double towardY,
             String bearingWords,
             String bearingWhy,
             boolean isContested,
-            boolean byHand) {}
+            HoldView hold) {}
 
-    /** How well a kind of tie holds: 1 just lasts. */
+    /** How well it holds: 1 just lasts. */
     record HoldView(double score, boolean lasts, List<HoldFactor> factors) {}
 
     /** One reason for it. */

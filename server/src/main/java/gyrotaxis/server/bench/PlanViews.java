@@ -13,15 +13,11 @@ import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
-import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.WearingPart;
-import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
-import gyrotaxis.core.install.ExtraHold;
-import gyrotaxis.core.install.Hold;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Method;
@@ -40,7 +36,6 @@ import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.server.book.HeadBody;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -48,30 +43,25 @@ import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import org.jspecify.annotations.Nullable;
 
 /** Writes a plan of the core down for the front end. */
 final class PlanViews {
     private final InstallPlan plan;
-    /** Stations tied alike hold alike: each kind is told once. */
-    private final List<Hold> holdKinds;
 
     private PlanViews(InstallPlan plan) {
         this.plan = plan;
-        this.holdKinds = plan.stations().stream()
-                .map(s -> plan.hooked().holdOf(s, plan.brief().demand()))
-                .distinct()
-                .toList();
     }
 
     static PlanView of(InstallPlan plan, BriefBody asked) {
         PlanViews v = new PlanViews(plan);
         FoundationViews f = new FoundationViews(plan);
+        StationViews s = StationViews.of(plan);
         return new PlanView(
                 v.head(),
                 f.map(),
                 f.rows(),
-                v.stations(),
+                s.stations(),
+                s.kinds(),
                 f.views(),
                 f.parts(),
                 f.gaps(),
@@ -86,7 +76,6 @@ final class PlanViews {
                         .map(n -> new PlanView.NeedView(n.what(), span(n.amount()), n.unit()))
                         .toList(),
                 v.work(),
-                v.holds(),
                 v.hairs(),
                 v.quote(),
                 v.ledger(),
@@ -120,67 +109,6 @@ final class PlanViews {
                                 e.getValue().isMet()))
                         .toList(),
                 tenth(plan.scalp().areaMm2()));
-    }
-
-    private List<PlanView.Station> stations() {
-        Map<RowId, Double> lengths =
-                plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Row::lengthMm));
-        List<PlanView.Station> views = new ArrayList<>();
-        for (int i = 0; i < plan.stations().size(); i++) {
-            Station s = plan.stations().get(i);
-            Double gap = s.id().number() == 1
-                    ? null
-                    : s.alongRowMm() - plan.stations().get(i - 1).alongRowMm();
-            views.add(station(s, gap, lengths.getOrDefault(s.id().row(), 1.0)));
-        }
-        return views;
-    }
-
-    private PlanView.Station station(Station s, @Nullable Double gapMm, double rowMm) {
-        double seated = SeatedShare.widthMm(plan.hooked().hairOf(s), s.share());
-        Vec2 toward = plan.scalp()
-                .chart()
-                .project(s.space().plus(s.bearing().entry()))
-                .minus(s.chart());
-        double far = toward.norm() > 0 ? toward.norm() : 1;
-        return new PlanView.Station(
-                s.id().toString(),
-                s.id().row().toString(),
-                tenth(s.chart().x()),
-                tenth(s.chart().y()),
-                tenth(s.alongRowMm()),
-                s.alongRowMm() / rowMm,
-                gapMm == null ? null : tenth(gapMm),
-                gapMm == null ? null : tenth(Math.max(0, gapMm - seated)),
-                s.zone(),
-                s.zone().words(),
-                s.role(),
-                s.role().words(),
-                s.share().parts(),
-                s.share().words(),
-                s.strand(),
-                s.tie().knot(),
-                s.tie().words(),
-                s.tie().passes(),
-                s.tie().holds().stream().map(ExtraHold::words).toList(),
-                holdKinds.indexOf(plan.hooked().holdOf(s, plan.brief().demand())),
-                hundredth(toward.x() / far),
-                hundredth(toward.y() / far),
-                s.bearing().words(),
-                s.bearing().rule().words(),
-                s.bearing().isContested(),
-                s.byHand());
-    }
-
-    private List<PlanView.HoldView> holds() {
-        return holdKinds.stream()
-                .map(h -> new PlanView.HoldView(
-                        hundredth(h.score()),
-                        h.lasts(),
-                        h.factors().stream()
-                                .map(f -> new PlanView.HoldFactor(f.words(), hundredth(f.factor())))
-                                .toList()))
-                .toList();
     }
 
     private List<PlanView.WorkView> work() {

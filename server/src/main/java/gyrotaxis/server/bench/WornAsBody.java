@@ -2,6 +2,7 @@ package gyrotaxis.server.bench;
 
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.shared.FieldProblem;
@@ -12,17 +13,22 @@ import java.util.List;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
-/** How a plan is worn: {@code part} is counted from 0 and from the client's left, {@code day} from the install. */
+/**
+ * How a plan is worn: {@code part} is counted from 0 and from the client's left, {@code day} from the install. What is still in
+ * the hand may be looked at roughly: on a third of the samples, in a third of the time.
+ */
 record WornAsBody(
         @Nullable Way way,
         @Nullable @Schema(nullable = true) Integer part,
-        @Nullable @Schema(nullable = true) Double day) {
-    static final WornAsBody DOWN = new WornAsBody(Way.DOWN, null, null);
+        @Nullable @Schema(nullable = true) Double day,
+        @Nullable @Schema(nullable = true) Boolean isRough) {
+    static final WornAsBody DOWN = new WornAsBody(Way.DOWN, null, null, null);
 
+    private static final int ROUGH_SAMPLES = FallSimulator.USUAL_SAMPLES / 3;
     private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
 
     /** What was asked, once it is known to make sense. */
-    record Checked(Way way, @Nullable Integer part, double day) {
+    record Checked(Way way, @Nullable Integer part, double day, int samples) {
 
         /**
          * For a plan with so many parts.
@@ -51,6 +57,7 @@ record WornAsBody(
         return new Checked(
                 f.present("worn.way", "How it is worn", way, Way.DOWN),
                 part,
-                day == null ? 0 : f.number("worn.day", "The day", day, DAYS));
+                day == null ? 0 : f.number("worn.day", "The day", day, DAYS),
+                Boolean.TRUE.equals(isRough) ? ROUGH_SAMPLES : FallSimulator.USUAL_SAMPLES);
     }
 }

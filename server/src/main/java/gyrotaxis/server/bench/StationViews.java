@@ -1,0 +1,101 @@
+package gyrotaxis.server.bench;
+
+import static gyrotaxis.server.bench.Flat.hundredth;
+import static gyrotaxis.server.bench.Flat.tenth;
+
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.install.ExtraHold;
+import gyrotaxis.core.install.Hold;
+import gyrotaxis.core.install.SeatedShare;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.plan.InstallPlan;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Writes stations down. There are many and a plan is written at every move of a handle, so what is alike for many is written
+ * once.
+ *
+ * @param stations row by row
+ * @param kinds what they are
+ */
+record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> kinds) {
+    /** To what part of its row's length a station's place is written. */
+    private static final double AT = 10_000;
+
+    static StationViews of(InstallPlan plan) {
+        Map<RowId, Row> rows =
+                plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Function.identity()));
+        Map<PlanView.StationKind, Integer> kinds = new LinkedHashMap<>();
+        List<PlanView.Station> views = new ArrayList<>();
+        for (int i = 0; i < plan.stations().size(); i++) {
+            Station s = plan.stations().get(i);
+            Double gap = s.id().number() == 1
+                    ? null
+                    : s.alongRowMm() - plan.stations().get(i - 1).alongRowMm();
+            Row row = rows.get(s.id().row());
+            double rowMm = row == null ? 1 : row.lengthMm();
+            int kind = kinds.computeIfAbsent(kind(plan, s), k -> kinds.size());
+            views.add(station(plan, s, kind, gap, rowMm));
+        }
+        return new StationViews(views, List.copyOf(kinds.keySet()));
+    }
+
+    private static PlanView.Station station(
+            InstallPlan plan, Station s, int kind, @Nullable Double gapMm, double rowMm) {
+        double seated = SeatedShare.widthMm(plan.hooked().hairOf(s), s.share());
+        Vec2 toward = plan.scalp()
+                .chart()
+                .project(s.space().plus(s.bearing().entry()))
+                .minus(s.chart());
+        double far = toward.norm() > 0 ? toward.norm() : 1;
+        return new PlanView.Station(
+                s.id().toString(),
+                s.id().row().toString(),
+                tenth(s.chart().x()),
+                tenth(s.chart().y()),
+                tenth(s.alongRowMm()),
+                Math.rint(s.alongRowMm() / rowMm * AT) / AT,
+                gapMm == null ? null : tenth(gapMm),
+                gapMm == null ? null : tenth(Math.max(0, gapMm - seated)),
+                kind,
+                hundredth(toward.x() / far),
+                hundredth(toward.y() / far),
+                s.byHand());
+    }
+
+    private static PlanView.StationKind kind(InstallPlan plan, Station s) {
+        return new PlanView.StationKind(
+                s.zone(),
+                s.zone().words(),
+                s.role(),
+                s.role().words(),
+                s.share().parts(),
+                s.share().words(),
+                s.strand(),
+                s.tie().knot(),
+                s.tie().words(),
+                s.tie().passes(),
+                s.tie().holds().stream().map(ExtraHold::words).toList(),
+                s.bearing().words(),
+                s.bearing().rule().words(),
+                s.bearing().isContested(),
+                hold(plan.hooked().holdOf(s, plan.brief().demand())));
+    }
+
+    private static PlanView.HoldView hold(Hold h) {
+        return new PlanView.HoldView(
+                hundredth(h.score()),
+                h.lasts(),
+                h.factors().stream()
+                        .map(f -> new PlanView.HoldFactor(f.words(), hundredth(f.factor())))
+                        .toList());
+    }
+}
