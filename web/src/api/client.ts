@@ -71,6 +71,7 @@ export const api = {
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
+  fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
   balance,
   methods: () => take(http.GET('/api/methods')),
   methodQuestions: () => take(http.GET('/api/methods/questions')),

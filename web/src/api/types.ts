@@ -45,5 +45,6 @@ export type StationEdit = NonNullable<Hooking['edits']>[number];
 export type MixStrand = NonNullable<NonNullable<Hooking['mix']>['others']>[number];
 export type Worn = Schemas['WornView'];
 export type WearAsked = Schemas['WearBody'];
+export type Fills = Schemas['FillsView'];
 export type BalanceAsked = Schemas['BalanceBody'];
 export type BalanceLine = Schemas['BalanceLine'];

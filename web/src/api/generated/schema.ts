@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fills"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hair-lines": {
         parameters: {
             query?: never;
@@ -444,6 +460,29 @@ export interface components {
             kind: "COUNT" | "LENGTH_MM" | "MINUTES" | "RATIO" | "PERCENT" | "MONEY";
             values: number[];
             what: string;
+        };
+        FillView: {
+            /** @enum {string} */
+            kind: "FILL" | "WISP";
+            row: string;
+            rowWords: string;
+            shareWords: string;
+            /** Format: int32 */
+            trial: number;
+            why: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        FillsView: {
+            brief: components["schemas"]["BriefBody"];
+            fills: components["schemas"]["FillView"][];
+            /** Format: int32 */
+            reserveLoops: number;
+            trials: components["schemas"]["TrialView"][];
+            /** Format: int32 */
+            usedLoops: number;
         };
         FindingView: {
             /** @enum {string} */
@@ -1208,6 +1247,21 @@ export interface components {
             row: string;
             thread: number[];
         };
+        TrialView: {
+            /** Format: double */
+            exposedAfterPercent: number;
+            /** Format: double */
+            exposedBeforePercent: number;
+            /** Format: int32 */
+            gapsAfter: number;
+            /** Format: int32 */
+            gapsBefore: number;
+            /** Format: int32 */
+            part: number | null;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            words: string;
+        };
         Updo: {
             /** Format: double */
             bareMm: number;
@@ -1510,6 +1564,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    fills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillsView"];
                 };
             };
         };

@@ -4,6 +4,7 @@ import type { Plan } from '../../api/types';
 import { mmPer } from '../../lib/length';
 import { Button } from '../../ui/Button';
 import { usePrefs } from '../../ui/prefs';
+import { FillMarks } from '../../viz/FillMarks';
 import { SCREEN } from '../../viz/palette';
 import { ScalpChart, SHEET, type Layers } from '../../viz/ScalpChart';
 import { SideView } from '../../viz/SideView';
@@ -17,6 +18,7 @@ import { RowHandles } from './RowHandles';
 import { fileName, offerFile } from './offerFile';
 import { withTail } from './foundationEdits';
 import { useBench, useComputed } from './useBench';
+import { useFills } from './useFills';
 import { useWorn } from './useWorn';
 
 const HeadInTheRound = lazy(() => import('./HeadInTheRound'));
@@ -156,6 +158,7 @@ export const Stage = memo(function Stage() {
               worn={worn}
               isMoving={isMoving}
             >
+              <FillsOnMap isTurned={isTurned} />
               <RowHandles plan={plan} isTurned={isTurned} onTake={takeRow} onHold={holdRow} />
               <EarLineHandle plan={plan} />
               {step !== 'head' && <PartHandles plan={plan} isTurned={isTurned} />}
@@ -172,6 +175,11 @@ export const Stage = memo(function Stage() {
     </section>
   );
 });
+
+function FillsOnMap({ isTurned }: { isTurned: boolean }) {
+  const { fills } = useFills();
+  return fills ? <FillMarks fills={fills.fills} palette={SCREEN} isTurned={isTurned} /> : null;
+}
 
 interface ViewsProps {
   of: Plan['views'];

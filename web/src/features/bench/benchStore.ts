@@ -21,7 +21,7 @@ export type Tool =
 
 export type RowTab = 'pattern' | 'hairline' | 'row' | 'order';
 
-export type KnotTab = 'zones' | 'station' | 'method' | 'order';
+export type KnotTab = 'zones' | 'station' | 'method' | 'order' | 'fills';
 
 /** How the plan is looked at: the way it is worn, with which part, on which day. */
 export interface WornAs {

@@ -1,5 +1,6 @@
 import type { KnotTab } from '../benchStore';
 import { useBench } from '../useBench';
+import { FillsTab } from './knots/FillsTab';
 import { MethodTab } from './knots/MethodTab';
 import { StationTab } from './knots/StationTab';
 import { WorkTab } from './knots/WorkTab';
@@ -11,9 +12,12 @@ const TABS: StepTab<KnotTab>[] = [
   { value: 'station', words: 'Share', content: <StationTab /> },
   { value: 'method', words: 'Method', content: <MethodTab /> },
   { value: 'order', words: 'Order', content: <WorkTab /> },
+  { value: 'fills', words: 'Fills', content: <FillsTab /> },
 ];
 
-/** Where each share is hooked and how it is tied: by zone, one by one, by her own method, and in which order. */
+/**
+ * Where each share is hooked and how it is tied: by zone, one by one, by her own method, in which order, and
+ * what is kept back. */
 export function KnotsStep() {
   const tab = useBench((b) => b.knotTab);
   const show = useBench((b) => b.showKnots);

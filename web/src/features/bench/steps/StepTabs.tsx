@@ -14,11 +14,14 @@ interface Props<T extends string> {
   onShow: (value: T) => void;
 }
 
-/** The controls of a step that has more of them than fit below each other: four tabs, one of them open. */
+/** The controls of a step that has more of them than fit below each other: tabs, one of them open. */
 export function StepTabs<T extends string>({ label, value, tabs, onShow }: Props<T>) {
   return (
     <Tabs.Root value={value} onValueChange={(t) => onShow(t as T)} className="flex flex-col">
-      <Tabs.List aria-label={label} className="mb-3 grid grid-cols-4 border-b border-edge">
+      <Tabs.List
+        aria-label={label}
+        className="mb-3 grid auto-cols-fr grid-flow-col border-b border-edge"
+      >
         {tabs.map((t) => (
           <Tabs.Trigger
             key={t.value}

@@ -168,4 +168,49 @@ class HookingBrowserTest {
         assertThat(bench.button("Quick ball")).hasCount(0);
         bench.waitUntilSaved();
     }
+
+    @Test
+    void twoPlansStandSideBySideUntilOneIsTaken(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Hair");
+        int loops = bench.figure("loops");
+        bench.button("what if").click();
+        Locator strip = region(page, "What if");
+        assertThat(strip).containsText("Nothing differs yet");
+        for (int i = 0; i < 3; i++) {
+            bench.button("more: Fullness").click();
+        }
+        Locator differs = strip.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("What differs"));
+        assertThat(differs).containsText("wished fullness");
+        assertThat(differs).containsText("loops");
+        assertThat(differs).not().containsText("rows in front");
+        // The kept one comes back onto the bench, and what was tried lies beside it.
+        int tried = bench.figure("loops");
+        assertThat(tried).isGreaterThan(loops);
+        bench.button("exchange").click();
+        assertThat(bench.tape("loops").locator("p").nth(1)).containsText(String.valueOf(loops));
+        assertThat(strip.getByRole(AriaRole.IMG)).hasCount(2);
+        bench.button("take the kept plan away").click();
+        assertThat(strip).hasCount(0);
+        bench.waitUntilSaved();
+    }
+
+    @Test
+    void whatIsKeptBackIsPlacedAfterATrialAndHookedIn(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Hair");
+        for (int i = 0; i < 9; i++) {
+            bench.button("less: Fullness").click();
+        }
+        bench.step("Knots");
+        tab(page, "Fills");
+        Locator places = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Fills and wisps"));
+        assertThat(places.getByRole(AriaRole.LISTITEM).first()).containsText("hides");
+        int fills = places.getByRole(AriaRole.LISTITEM).count();
+        assertThat(page.locator("[data-fills] > g")).hasCount(fills);
+        int stations = bench.stations().count();
+        bench.button("Hook them in now").click();
+        assertThat(bench.stations()).hasCount(stations + fills);
+        bench.button("undo").click();
+        assertThat(bench.stations()).hasCount(stations);
+        bench.waitUntilSaved();
+    }
 }

@@ -154,6 +154,25 @@ class HookingApiTest {
     }
 
     @Test
+    void theReserveIsPlacedAfterATrialOfEveryPart(Api api) {
+        ObjectNode thin = brief(api, "{}");
+        thin.put("fullness", 0.5);
+        JsonNode fills = api.post("/api/fills", thin).json();
+        assertThat(fills.path("trials"))
+                .isNotEmpty()
+                .allSatisfy(t -> assertThat(t.path("exposedAfterPercent").asDouble())
+                        .isLessThanOrEqualTo(t.path("exposedBeforePercent").asDouble()));
+        assertThat(fills.path("fills")).isNotEmpty();
+        assertThat(fills.path("usedLoops").asInt())
+                .isLessThanOrEqualTo(fills.path("reserveLoops").asInt());
+        assertThat(fills.at("/brief/hooking/edits")).hasSameSizeAs(fills.path("fills"));
+        int before = api.post("/api/plan", thin).json().path("stations").size();
+        JsonNode filled = api.post("/api/plan", fills.path("brief")).json();
+        assertThat(filled.path("stations").size())
+                .isEqualTo(before + fills.path("fills").size());
+    }
+
+    @Test
     void balancingTellsHowFarItIsAndWhatItCameTo(Api api) {
         Answer answer =
                 api.post("/api/balance", asking(brief(api, "{}"), "{\"kind\":\"FEWEST\",\"exposedPercent\":8}"));

@@ -1,4 +1,5 @@
 import { formatMinutes } from '../../../../lib/time';
+import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../useBench';
 
 /** The hooking in the order it is worked, left and right by turns; rows kept for parts wait, marked. */
@@ -6,6 +7,7 @@ export function WorkTab() {
   const { plan } = useComputed();
   const heldRow = useBench((b) => b.heldRow);
   const holdRow = useBench((b) => b.holdRow);
+  const showKnots = useBench((b) => b.showKnots);
   if (!plan) return null;
   const stages = [...new Set(plan.work.map((w) => w.stage))];
   return (
@@ -45,8 +47,11 @@ export function WorkTab() {
         );
       })}
       <p className="text-sm text-soft">
-        Then try every part and way of wearing, and put the fills and wisps where something shows.
+        Then separate, try every part and way of wearing, and put the fills where something shows.
       </p>
+      <Button className="self-start" onClick={() => showKnots('fills')}>
+        Where the fills go
+      </Button>
     </>
   );
 }

@@ -57,7 +57,7 @@ public final class Hooker {
             double setBackMm) {
         HairLine main = cut(hair, brief);
         HookingPlan plan = HookingPlan.of(main, fullness, brief);
-        List<Station> placed = StationPlacer.place(scalp, foundation, plan, brief, regions, setBackMm);
+        List<Station> placed = StationPlacer.place(scalp, foundation, plan, brief, regions, setBackMm, demand.goesUp());
         return new Hooker(scalp, foundation, brief, demand).hook(main, plan, placed);
     }
 

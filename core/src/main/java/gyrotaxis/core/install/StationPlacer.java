@@ -79,6 +79,7 @@ public final class StationPlacer {
     private final HookingPlan hooking;
     private final HookingBrief brief;
     private final List<List<Vec2>> spared;
+    private final boolean goesUp;
     private final double edgeMm;
     private final Map<RowId, List<Station>> placed = new HashMap<>();
 
@@ -88,7 +89,9 @@ public final class StationPlacer {
             HookingPlan hooking,
             HookingBrief brief,
             List<Region> regions,
-            double setBackMm) {
+            double setBackMm,
+            boolean goesUp) {
+        this.goesUp = goesUp;
         this.edgeMm = EDGE_MM + Require.atLeast(0, setBackMm, "setBackMm", "mm");
         this.scalp = scalp;
         this.foundation = foundation;
@@ -102,7 +105,7 @@ public final class StationPlacer {
 
     /** The stations of all rows by the usual method, row by row in the order of the foundation, each from the row's start. */
     public static List<Station> place(Scalp scalp, Foundation foundation, HookingPlan hooking) {
-        return place(scalp, foundation, hooking, HookingBrief.usual(), List.of(), 0);
+        return place(scalp, foundation, hooking, HookingBrief.usual(), List.of(), 0, false);
     }
 
     /**
@@ -112,6 +115,7 @@ public final class StationPlacer {
      * @param regions what is known of the scalp; thin and tender places are hooked more widely
      * @param setBackMm how far the first share of every row that starts at the hairline is set back beyond {@link #EDGE_MM},
      *     mm, at least 0
+     * @param goesUp whether the hair is to be drawn up
      */
     public static List<Station> place(
             Scalp scalp,
@@ -119,8 +123,9 @@ public final class StationPlacer {
             HookingPlan hooking,
             HookingBrief brief,
             List<Region> regions,
-            double setBackMm) {
-        return new StationPlacer(scalp, foundation, hooking, brief, regions, setBackMm).place();
+            double setBackMm,
+            boolean goesUp) {
+        return new StationPlacer(scalp, foundation, hooking, brief, regions, setBackMm, goesUp).place();
     }
 
     private List<Station> place() {
@@ -288,7 +293,12 @@ public final class StationPlacer {
                     Math.min(usual, hooking.setting(Zone.FRONT).spacingMm() * PART_OF_FRONT)
                             / brief.closerBeside(part));
         }
-        return spared.stream().anyMatch(rim -> Polygons.contains(rim, at)) ? usual * SPARED : usual;
+        // Where hair is drawn up nothing falls over the perimeter from above: all along it is as much an edge as the
+        // front.
+        double close = goesUp && row.id().section() == Section.PERIMETER
+                ? Math.min(usual, hooking.setting(Zone.FRONT).spacingMm())
+                : usual;
+        return spared.stream().anyMatch(rim -> Polygons.contains(rim, at)) ? close * SPARED : close;
     }
 
     /** The worn part that a place on a row lies beside, or {@link Station#NO_PART}. */

@@ -168,6 +168,11 @@ public final class Planner {
         return Wearing.of(plan, grid(plan.scalp(), samples), worn, day);
     }
 
+    /** Where fills and wisps go once every part and way she named was tried. */
+    public Fills fills(InstallPlan plan) {
+        return FillTrial.of(plan, grid(plan.scalp(), FillTrial.SAMPLES));
+    }
+
     /** How the hair of every station of a plan lies and hangs. */
     public List<FallenHair> hair(InstallPlan plan, Worn worn) {
         return FallSimulator.hair(

@@ -14,6 +14,7 @@ import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.KnotWatch;
 import gyrotaxis.core.wear.Outline;
+import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -33,9 +34,9 @@ final class Wearing {
     private static final double FULLNESS_TOLERANCE = 0.15;
 
     /** Deeper than this at the nape is hot, and hotter than somebody in the heat should have it. ASSUMPTION. */
-    private static final double HOT_DEPTH = 7.5;
+    private static final double HOT_DEPTH = 12;
 
-    private static final double HOT_DEPTH_IN_HEAT = 6;
+    private static final double HOT_DEPTH_IN_HEAT = 9;
 
     private final InstallPlan plan;
     private final Cover cover;
@@ -140,6 +141,9 @@ final class Wearing {
     }
 
     private void nape() {
+        if (cover.worn().way() == Way.WIND) {
+            return;
+        }
         boolean inHeat = plan.brief().consultation().habits().contains(Habit.HEAT);
         double depth = cover.depthByZone().getOrDefault(Zone.NAPE, 0.0);
         if (depth > (inHeat ? HOT_DEPTH_IN_HEAT : HOT_DEPTH)) {
@@ -149,7 +153,7 @@ final class Wearing {
                     Zone.NAPE,
                     String.format(
                             Locale.ROOT,
-                            "Hair lies %.1f deep at the nape (an estimate): hot%s.",
+                            "Hair covers the nape %.0f times over (an estimate): hot%s.",
                             depth,
                             inHeat ? ", and her days are" : " in summer"),
                     List.of(remedy("Make the nape lighter", Zone.NAPE, LIGHTER)));

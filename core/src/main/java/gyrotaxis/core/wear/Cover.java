@@ -95,7 +95,12 @@ public final class Cover {
 
     /** The fraction of skin that shows in a cell, in [0, 1]. */
     public double exposedAt(int cell) {
-        return Math.exp(-depth[cell] / KAPPA);
+        return exposedUnder(depth[cell]);
+    }
+
+    /** The fraction of skin that shows under so many footprints of hair, in [0, 1]. */
+    public static double exposedUnder(double depth) {
+        return Math.exp(-depth / KAPPA);
     }
 
     /** Mean exposed fraction of every zone. */

@@ -72,7 +72,7 @@ public final class FallSimulator {
      * @param day in [0, {@link Loft#LAST_DAY}]
      */
     public static Cover cover(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
-        return new Cover(grid, worn, depth(grid, foundation, hooked, hooked.stations(), worn, day));
+        return coverOf(grid, worn, depth(grid, foundation, hooked, hooked.stations(), worn, day));
     }
 
     /** The depth that some of the stations lay over every cell, footprints; depths of different stations add up. */
@@ -84,6 +84,11 @@ public final class FallSimulator {
             s.fall(station, hooked.hairOf(station), depth, null);
         }
         return depth;
+    }
+
+    /** What shows under a depth that is summed up already; the depth is kept, not copied. */
+    public static Cover coverOf(CoverGrid grid, Worn worn, double[] depth) {
+        return new Cover(grid, worn, depth);
     }
 
     /** How the hair of every station lies and hangs. */

@@ -13,6 +13,7 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.Section;
@@ -125,6 +126,34 @@ class HookerTest {
         assertThat(hook(rows, USUAL.by(Method.usual().with(Method.BearingFirst.FALL)), UP).stations().stream()
                         .filter(s -> s.role() == Role.PERIMETER))
                 .allMatch(s -> s.bearing().rule() == Bearing.Rule.FALL);
+    }
+
+    /** Nothing falls over it from above, so all of it is hooked as closely as the front. */
+    @Test
+    void thePerimeterOfAnUpdoIsHookedAsCloselyAsTheFront() {
+        Foundation rows = RowLayout.lay(
+                MEDIUM,
+                FoundationBrief.of(14, 5, 12)
+                        .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
+                OwnHair.ordinary());
+        Hooked up = hook(rows, USUAL, UP);
+        Hooked down = hook(rows, USUAL, DOWN);
+        assertThat(perimeter(up)).isGreaterThan((int) (1.4 * perimeter(down)));
+        assertThat(up.stations().size() - perimeter(up))
+                .isEqualTo(down.stations().size() - perimeter(down));
+        double front = up.plan().setting(Zone.FRONT).spacingMm();
+        for (Row row : rows.rowsOf(Section.PERIMETER)) {
+            long on = up.stations().stream()
+                    .filter(s -> s.id().row().equals(row.id()))
+                    .count();
+            assertThat(row.lengthMm() / on).isLessThan(front * 1.15);
+        }
+    }
+
+    private static int perimeter(Hooked hooked) {
+        return (int) hooked.stations().stream()
+                .filter(s -> s.role() == Role.PERIMETER)
+                .count();
     }
 
     @Test

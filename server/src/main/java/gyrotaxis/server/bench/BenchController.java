@@ -53,6 +53,11 @@ class BenchController {
         return desk.solid(brief);
     }
 
+    @PostMapping("/fills")
+    FillsView fills(@RequestBody BriefBody brief) {
+        return desk.fills(brief);
+    }
+
     @PostMapping("/wear")
     WornView wear(@RequestBody WearBody body) {
         return desk.wear(body);

@@ -137,6 +137,12 @@ public class PlanDesk {
         });
     }
 
+    /** Where fills and wisps go once every part and way was tried. */
+    FillsView fills(BriefBody body) {
+        InstallPlan plan = plan(body);
+        return FillsView.of(plan, planner.fills(plan), body);
+    }
+
     /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */
     Balancing balancing(BalanceBody body) {
         BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();

@@ -1,0 +1,50 @@
+import type { Fills } from '../api/types';
+import { toPicture } from '../lib/curve';
+import { Label } from './MapText';
+import type { MapPalette } from './palette';
+
+interface Props {
+  fills: Fills['fills'];
+  palette: MapPalette;
+  isTurned: boolean;
+}
+
+/** Hair that is kept back, where it will go: a numbered ring for a fill, a small open curl for a wisp. */
+export function FillMarks({ fills, palette, isTurned }: Props) {
+  return (
+    <g data-fills>
+      {fills.map((f, i) => {
+        const at = toPicture(f.x, f.y);
+        return f.kind === 'WISP' ? (
+          <g key={`${f.row}/${f.x}/${f.y}`} fill="none" strokeLinecap="round">
+            <path d={curl(at.x, at.y)} stroke={palette.bead} strokeWidth={3} />
+            <path d={curl(at.x, at.y)} stroke={palette.ink} strokeWidth={1.2} />
+          </g>
+        ) : (
+          <g key={`${f.row}/${f.x}/${f.y}`}>
+            <circle
+              cx={at.x}
+              cy={at.y}
+              r={5.4}
+              fill={palette.bead}
+              stroke={palette.ink}
+              strokeWidth={1.2}
+              strokeDasharray="2.4 1.4"
+            />
+            <Label
+              x={at.x}
+              y={at.y + 2.6}
+              words={String(i + 1)}
+              palette={palette}
+              isTurned={isTurned}
+              ink="#11201a"
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+const curl = (x: number, y: number) =>
+  `M${x - 2.6} ${y + 1.6}c0.4 -4.6 5.4 -4.6 5.2 -0.6c-0.2 2.6 -3.6 2.4 -3.2 0`;
