@@ -1,7 +1,7 @@
 // @vitest-environment node
 import { describe, expect, it } from 'vitest';
 import { chevrons, pathData, points } from './curve';
-import { formatMoney, parseMoney } from './money';
+import { formatMoney, parseMoney, plainMoney } from './money';
 import { formatMinutes, plural } from './time';
 
 describe('curve', () => {
@@ -33,6 +33,9 @@ describe('money', () => {
     expect(formatMoney(4680, 'JPY')).toBe('JP¥4,680');
     expect(parseMoney('46,80', 'EUR')).toBe(4680);
     expect(parseMoney('4680', 'JPY')).toBe(4680);
+    expect(plainMoney(4250, 'EUR')).toBe('42.5');
+    expect(plainMoney(4250, 'JPY')).toBe('4250');
+    expect(parseMoney(plainMoney(4255, 'EUR'), 'EUR')).toBe(4255);
     expect(parseMoney('a few', 'EUR')).toBeNull();
     expect(parseMoney('-3', 'EUR')).toBeNull();
   });

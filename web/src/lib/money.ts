@@ -22,6 +22,10 @@ export function formatMoney(minor: number, currency: string): string {
   return format.format(minor / minors);
 }
 
+/** An amount without its currency, as it is typed. */
+export const plainMoney = (minor: number, currency: string): string =>
+  String(minor / currencyOf(currency).minors);
+
 /** What was written as an amount, in the smallest unit; null if it cannot be read. */
 export function parseMoney(text: string, currency: string): number | null {
   const cleaned = text.trim().replace(',', '.');

@@ -930,6 +930,7 @@ export interface components {
             ledger: components["schemas"]["Ledger"];
             limits: components["schemas"]["Limits"];
             map: components["schemas"]["Map"];
+            method: components["schemas"]["MethodBody"];
             needs: components["schemas"]["NeedView"][];
             parts: components["schemas"]["Part"][];
             quote: components["schemas"]["QuoteView"];

@@ -159,6 +159,11 @@ class HookingBrowserTest {
         bench.field("Keep this one as").fill("Quick ball");
         bench.button("Keep the method").click();
         assertThat(bench.button("Quick ball")).isVisible();
+        Locator hour = bench.field("An hour in the chair, EUR");
+        hour.fill("a lot");
+        assertThat(page.getByText("An amount such as 35")).isVisible();
+        hour.fill("42.50");
+        assertThat(page.getByText("An amount such as 35")).hasCount(0);
         tab(page, "Order");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Front"))
                         .first())
@@ -166,6 +171,31 @@ class HookingBrowserTest {
         tab(page, "Method");
         bench.button("Throw away the method Quick ball").click();
         assertThat(bench.button("Quick ball")).hasCount(0);
+        bench.waitUntilSaved();
+    }
+
+    /** Said at the zone that asks for it, and the map keeps the last plan that could be hooked. */
+    @Test
+    void sharesCloserThanTheirKnotsAreRefusedWhereTheyAreAskedFor(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Hair");
+        for (int i = 0; i < 12; i++) {
+            bench.button("more: Fullness").click();
+        }
+        bench.step("Knots");
+        page.getByLabel("Share at the front").selectOption("whole");
+        Locator front = region(page, "front");
+        for (int i = 0; i < 10; i++) {
+            bench.button("hook the front closer").click();
+        }
+        assertThat(front.getByRole(AriaRole.ALERT)).containsText("would sit on its neighbour");
+        assertThat(bench.stations().first()).isVisible();
+        for (int i = 0; i < 8; i++) {
+            bench.button("undo").click();
+            if (front.getByRole(AriaRole.ALERT).count() == 0) {
+                break;
+            }
+        }
+        assertThat(front.getByRole(AriaRole.ALERT)).hasCount(0);
         bench.waitUntilSaved();
     }
 
@@ -188,7 +218,9 @@ class HookingBrowserTest {
         assertThat(tried).isGreaterThan(loops);
         bench.button("exchange").click();
         assertThat(bench.tape("loops").locator("p").nth(1)).containsText(String.valueOf(loops));
-        assertThat(strip.getByRole(AriaRole.IMG)).hasCount(2);
+        assertThat(strip.getByRole(
+                        AriaRole.IMG, new Locator.GetByRoleOptions().setName(Pattern.compile("Map of the plan"))))
+                .hasCount(2);
         bench.button("take the kept plan away").click();
         assertThat(strip).hasCount(0);
         bench.waitUntilSaved();

@@ -3,71 +3,88 @@ import { Save, X } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
 import type { Method, Question } from '../../../../api/types';
+import { parseMoney, plainMoney } from '../../../../lib/money';
 import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
 import { TextField } from '../../../../ui/Field';
 import { methodQuestionsQuery, methodsQuery } from '../../bench.queries';
 import { hookingOf, withHooking, withMethod } from '../../hookingEdits';
-import { useBench, useComputed } from '../../useBench';
+import { useBench, useComputed, useFieldError } from '../../useBench';
 
 /** Where practitioners differ: each question with both sides and the reason of each, answered her own way and kept. */
 export function MethodTab() {
   const questions = useQuery(methodQuestionsQuery());
-  const method = useBench((b) => hookingOf(b.brief).method);
   const change = useBench((b) => b.change);
-  const limits = useComputed().plan?.limits;
+  const asked = useBench((b) => hookingOf(b.brief).method);
+  const { plan } = useComputed();
+  if (!plan) return null;
+  const { limits } = plan;
+  // What was just answered counts before the plan has come; what was never answered is as the plan has it.
+  const method = { ...plan.method, ...answered(asked) };
   return (
     <>
       <p className="text-sm text-soft">
-        By <strong className="text-ink">{method?.name ?? 'the usual'}</strong> method. Where
-        stylists differ, both sides have a reason; yours decides.
+        By <strong className="text-ink">{method.name}</strong> method. Where stylists differ, both
+        sides have a reason; yours decides.
       </p>
       {(questions.data ?? []).map((q) => (
         <QuestionEntry key={q.field} question={q} method={method} />
       ))}
-      {limits && (
-        <>
-          <Counter
-            label="Kept back for fills, %"
-            value={method?.reservePercent ?? 10}
-            min={limits.reservePercent.min}
-            max={limits.reservePercent.max}
-            onChange={(reservePercent) =>
-              change('reserve', (b) => withMethod(b, { reservePercent }))
-            }
-          />
-          <Counter
-            label="Margin on hair, %"
-            value={method?.marginPercent ?? 20}
-            min={limits.marginPercent.min}
-            max={limits.marginPercent.max}
-            step={5}
-            onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
-          />
-          <Counter
-            label="An hour in the chair"
-            value={Math.round((method?.hourMinor ?? 3500) / 100)}
-            min={0}
-            max={500}
-            step={1}
-            onChange={(hour) => change('hour', (b) => withMethod(b, { hourMinor: hour * 100 }))}
-          />
-        </>
-      )}
+      <Counter
+        label="Kept back for fills, %"
+        value={method.reservePercent ?? 0}
+        min={limits.reservePercent.min}
+        max={limits.reservePercent.max}
+        onChange={(reservePercent) => change('reserve', (b) => withMethod(b, { reservePercent }))}
+      />
+      <Counter
+        label="Margin on hair, %"
+        value={method.marginPercent ?? 0}
+        min={limits.marginPercent.min}
+        max={limits.marginPercent.max}
+        step={5}
+        onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
+      />
+      <HourEntry minor={method.hourMinor ?? 0} currency={plan.quote.currency} />
       <Kept method={method} />
     </>
   );
 }
 
+const answered = (method: Method | null | undefined): Partial<Method> =>
+  Object.fromEntries(Object.entries(method ?? {}).filter(([, v]) => v !== null && v !== undefined));
+
+/** What an hour in her chair costs, in the currency of the hair; what cannot be read is said and changes nothing. */
+function HourEntry({ minor, currency }: { minor: number; currency: string }) {
+  const change = useBench((b) => b.change);
+  const refused = useFieldError('hooking.method.hourMinor');
+  const [text, setText] = useState<string>();
+  const isRead = text === undefined || parseMoney(text, currency) !== null;
+  return (
+    <TextField
+      label={`An hour in the chair, ${currency}`}
+      inputMode="decimal"
+      value={text ?? plainMoney(minor, currency)}
+      error={isRead ? refused : 'An amount such as 35 or 42.50.'}
+      onChange={(e) => {
+        setText(e.target.value);
+        const hourMinor = parseMoney(e.target.value, currency);
+        if (hourMinor !== null) change('hour', (b) => withMethod(b, { hourMinor }));
+      }}
+      onBlur={() => isRead && setText(undefined)}
+    />
+  );
+}
+
 interface EntryProps {
   question: Question;
-  method: Method | null | undefined;
+  method: Method;
 }
 
 function QuestionEntry({ question, method }: EntryProps) {
   const change = useBench((b) => b.change);
   const field = question.field as keyof Method;
-  const chosen = method?.[field] ?? question.sides[0]?.value;
+  const chosen = method[field] ?? question.sides[0]?.value;
   return (
     <fieldset className="flex flex-col gap-1">
       <legend className="text-sm text-soft">{question.words}</legend>
@@ -97,14 +114,14 @@ function QuestionEntry({ question, method }: EntryProps) {
   );
 }
 
-function Kept({ method }: { method: Method | null | undefined }) {
+function Kept({ method }: { method: Method }) {
   const [name, setName] = useState('');
   const change = useBench((b) => b.change);
   const client = useQueryClient();
   const methods = useQuery(methodsQuery());
   const refresh = () => client.invalidateQueries({ queryKey: ['methods'] });
   const keep = useMutation({
-    mutationFn: () => api.keepMethod({ name, method: method ?? emptyMethod }),
+    mutationFn: () => api.keepMethod({ name, method }),
     onSuccess: () => {
       setName('');
       void refresh();
@@ -154,5 +171,3 @@ function Kept({ method }: { method: Method | null | undefined }) {
     </section>
   );
 }
-
-const emptyMethod = {} as Method;

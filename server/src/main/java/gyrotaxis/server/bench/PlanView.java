@@ -39,6 +39,7 @@ record PlanView(
         List<NeedView> needs,
         List<WorkView> work,
         List<HairUse> hairs,
+        MethodBody method,
         QuoteView quote,
         Ledger ledger,
         List<FindingView> findings,

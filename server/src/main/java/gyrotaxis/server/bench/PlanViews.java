@@ -77,6 +77,7 @@ final class PlanViews {
                         .toList(),
                 v.work(),
                 v.hairs(),
+                MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),
                 v.ledger(),
                 findings(plan.findings(), asked),
