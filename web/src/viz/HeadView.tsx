@@ -1,7 +1,14 @@
 import { OrbitControls } from '@react-three/drei';
 import { Canvas } from '@react-three/fiber';
 import { useEffect, useMemo } from 'react';
-import { BufferAttribute, BufferGeometry, CatmullRomCurve3, TubeGeometry, Vector3 } from 'three';
+import {
+  BufferAttribute,
+  BufferGeometry,
+  CatmullRomCurve3,
+  Color,
+  TubeGeometry,
+  Vector3,
+} from 'three';
 import type { Solid, Worn } from '../api/types';
 import { toScene } from '../lib/scene';
 import { HeadHair } from './HeadHair';
@@ -54,7 +61,10 @@ export function HeadView({ solid, heldRow, hair, colours, loft }: Props) {
         {hair.length > 0 ? (
           <HeadHair hair={hair} colours={colours} loft={loft} />
         ) : (
-          <Beads flat={solid.stations} />
+          <>
+            <Beads flat={solid.stations} />
+            <Barbs flat={solid.barbs} />
+          </>
         )}
         <OrbitControls makeDefault enablePan={false} minDistance={190} maxDistance={1100} />
       </Canvas>
@@ -130,5 +140,29 @@ function Beads({ flat }: { flat: number[] }) {
     <points geometry={geometry}>
       <pointsMaterial color={CHALK} size={5} />
     </points>
+  );
+}
+
+/** A short stroke for each station, the way the hook goes in: pale where it comes from, dark where it goes. */
+function Barbs({ flat }: { flat: number[] }) {
+  const geometry = useMemo(() => {
+    const g = new BufferGeometry();
+    const xyz = toScene(flat);
+    const from = new Color(CHALK);
+    const to = new Color(THREAD);
+    const colours = new Float32Array(xyz.length);
+    for (let i = 0; i + 5 < xyz.length; i += 6) {
+      from.toArray(colours, i);
+      to.toArray(colours, i + 3);
+    }
+    g.setAttribute('position', new BufferAttribute(xyz, 3));
+    g.setAttribute('color', new BufferAttribute(colours, 3));
+    return g;
+  }, [flat]);
+  useEffect(() => () => geometry.dispose(), [geometry]);
+  return (
+    <lineSegments geometry={geometry}>
+      <lineBasicMaterial vertexColors />
+    </lineSegments>
   );
 }

@@ -748,7 +748,6 @@ export interface components {
             reserveLoops: number;
             /** Format: double */
             rowLengthMm: number;
-            shares: components["schemas"]["ShareCount"][];
             /** Format: int32 */
             shelfLoops: number;
             stages: components["schemas"]["StageView"][];
@@ -780,6 +779,7 @@ export interface components {
             moveMm: components["schemas"]["Range"];
             overlayMm: components["schemas"]["Range"];
             ownPacks: components["schemas"]["Range"];
+            pacePercent: components["schemas"]["Range"];
             partStartMm: components["schemas"]["Range"];
             peakDropMm: components["schemas"]["Range"];
             peakPlaceMm: components["schemas"]["Range"];
@@ -827,6 +827,8 @@ export interface components {
             name: string;
             /** @enum {string} */
             order: "PERIMETER_FIRST" | "NAPE_TO_MIDDLE" | "FRONT_FIRST";
+            /** Format: int32 */
+            pacePercent: number | null;
             /** @enum {string} */
             partKnot: "INVISIBLE" | "DOUBLE_ENTRY";
             /** Format: int32 */
@@ -1085,6 +1087,8 @@ export interface components {
         };
         ShareCount: {
             /** Format: int32 */
+            firstStep: number;
+            /** Format: int32 */
             leftOver: number;
             /** Format: int32 */
             loops: number;
@@ -1124,6 +1128,7 @@ export interface components {
             use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
         };
         SolidView: {
+            barbs: number[];
             earLine: number[];
             hairline: number[];
             parts: number[][];

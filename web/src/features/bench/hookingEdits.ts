@@ -55,6 +55,7 @@ const NO_METHOD: Method = {
   reservePercent: null,
   hourMinor: null,
   marginPercent: null,
+  pacePercent: null,
 } as unknown as Method;
 
 /** A change to one station; a move takes the place of the move before it. */

@@ -3,6 +3,8 @@ import { formatMinutes, plural } from '../../../lib/time';
 import { useComputed } from '../useBench';
 import { BalancePanel } from './counts/BalancePanel';
 
+const ORDINALS = ['first', 'second', 'third', 'fourth'];
+
 /** What to buy and prepare, how the time goes, what it costs; and the head balanced for a wish. */
 export function CountsStep() {
   const { plan } = useComputed();
@@ -31,7 +33,7 @@ export function CountsStep() {
             , {plural(h.leftOverLoops, 'loop')} left over
           </p>
           <ul aria-label="Split before the chair, hang sorted">
-            {h.shares.map((s) => (
+            {h.shares.map((s, turn) => (
               <li key={s.parts} className="flex items-baseline gap-2 border-b border-line py-1">
                 <span className="w-10 text-right text-2xl leading-none font-semibold">
                   {s.loops}
@@ -40,6 +42,9 @@ export function CountsStep() {
                   {s.parts === 1
                     ? `${s.loops === 1 ? 'loop' : 'loops'} left whole`
                     : `${s.loops === 1 ? 'loop' : 'loops'} into ${s.parts} each: ${s.shares} used`}
+                  <span className="block text-sm text-soft">
+                    hang {ORDINALS[turn] ?? 'last'}: taken from step {s.firstStep} on
+                  </span>
                   {s.leftOver > 0 && (
                     <span className="block text-sm text-soft">
                       {plural(s.leftOver, s.words, pluralShare(s.words))} over, for wisps

@@ -45,6 +45,14 @@ export function MethodTab() {
         step={5}
         onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
       />
+      <Counter
+        label="Time she takes, % of usual"
+        value={method.pacePercent ?? 100}
+        min={limits.pacePercent.min}
+        max={limits.pacePercent.max}
+        step={5}
+        onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
+      />
       <HourEntry minor={method.hourMinor ?? 0} currency={plan.quote.currency} />
       <Kept method={method} />
     </>

@@ -55,13 +55,33 @@ public record Speeds(
         return switch (installer) {
             case STYLIST -> new Speeds(perCm(6, 5, 4), split, hook, pass, finish);
             case SELF ->
-                new Speeds(perCm(3.5, 3, 2.5), split, onSelf(hook), pass.times(SELF_FACTOR), finish.times(SELF_FACTOR));
+                new Speeds(
+                        perCm(3.5, 3, 2.5),
+                        split,
+                        slower(hook, SELF_FACTOR),
+                        pass.times(SELF_FACTOR),
+                        finish.times(SELF_FACTOR));
         };
     }
 
-    private static Map<Knot, Estimate> onSelf(Map<Knot, Estimate> hook) {
+    /**
+     * The same by somebody who takes longer or less for everything.
+     *
+     * @param pace how long against these, as a factor, at least 0.1
+     */
+    public Speeds at(double pace) {
+        Require.atLeast(0.1, pace, "pace", "");
+        return new Speeds(
+                braidSecondsPerCm.times(pace),
+                splitSecondsPerShare.times(pace),
+                slower(hookSeconds, pace),
+                passSeconds.times(pace),
+                finishMinutes.times(pace));
+    }
+
+    private static Map<Knot, Estimate> slower(Map<Knot, Estimate> hook, double factor) {
         EnumMap<Knot, Estimate> slower = new EnumMap<>(Knot.class);
-        hook.forEach((knot, seconds) -> slower.put(knot, seconds.times(SELF_FACTOR)));
+        hook.forEach((knot, seconds) -> slower.put(knot, seconds.times(factor)));
         return slower;
     }
 

@@ -1,6 +1,5 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
 
 /**
@@ -14,9 +13,7 @@ import gyrotaxis.core.quantity.Require;
  * @param rowStart how a row begins at the hairline
  * @param bearing what the hook goes by first
  * @param order in which order the head is worked
- * @param reservePercent loops kept back for fills, in per cent of those placed, in {@link #RESERVE_PERCENT}
- * @param hourMinor what an hour in her chair costs, in the smallest unit of the hair's currency, in {@link #HOUR_MINOR}
- * @param marginPercent added to materials in a quote, in {@link #MARGIN_PERCENT}
+ * @param terms what is kept back, charged and how fast she is
  */
 public record Method(
         String name,
@@ -27,16 +24,8 @@ public record Method(
         RowStart rowStart,
         BearingFirst bearing,
         Order order,
-        int reservePercent,
-        long hourMinor,
-        int marginPercent) {
-    public static final Interval RESERVE_PERCENT = new Interval(0, 30);
-    public static final Interval HOUR_MINOR = new Interval(0, 10_000_000);
-    public static final Interval MARGIN_PERCENT = new Interval(0, 200);
+        Terms terms) {
     private static final int LONGEST_NAME = 80;
-    private static final int USUAL_RESERVE = 10;
-    private static final long USUAL_HOUR = 3500;
-    private static final int USUAL_MARGIN = 20;
 
     /** Whether spacing grows toward the nape. */
     public enum Spacing implements School {
@@ -210,10 +199,16 @@ public record Method(
 
     public Method {
         name = Require.text(name, LONGEST_NAME, "name");
-        Require.inRange(
-                reservePercent, (int) RESERVE_PERCENT.min(), (int) RESERVE_PERCENT.max(), "reservePercent", "%");
-        Require.inRange(hourMinor, HOUR_MINOR.min(), HOUR_MINOR.max(), "hourMinor", "");
-        Require.inRange(marginPercent, (int) MARGIN_PERCENT.min(), (int) MARGIN_PERCENT.max(), "marginPercent", "%");
+    }
+
+    /** The same under another name. */
+    public Method named(String other) {
+        return new Method(other, spacing, back, partKnot, hairlineKnot, rowStart, bearing, order, terms);
+    }
+
+    /** The same on other terms. */
+    public Method on(Terms other) {
+        return new Method(name, spacing, back, partKnot, hairlineKnot, rowStart, bearing, order, other);
     }
 
     /** What most do. */
@@ -227,88 +222,31 @@ public record Method(
                 RowStart.SINGLE,
                 BearingFirst.WHAT_SHOWS,
                 Order.PERIMETER_FIRST,
-                USUAL_RESERVE,
-                USUAL_HOUR,
-                USUAL_MARGIN);
+                Terms.USUAL);
     }
 
     /** The same with another knot beside parts. */
     public Method with(PartKnot other) {
-        return new Method(
-                name,
-                spacing,
-                back,
-                other,
-                hairlineKnot,
-                rowStart,
-                bearing,
-                order,
-                reservePercent,
-                hourMinor,
-                marginPercent);
+        return new Method(name, spacing, back, other, hairlineKnot, rowStart, bearing, order, terms);
     }
 
     /** The same with another spacing. */
     public Method with(Spacing other) {
-        return new Method(
-                name,
-                other,
-                back,
-                partKnot,
-                hairlineKnot,
-                rowStart,
-                bearing,
-                order,
-                reservePercent,
-                hourMinor,
-                marginPercent);
+        return new Method(name, other, back, partKnot, hairlineKnot, rowStart, bearing, order, terms);
     }
 
     /** The same going by something else first. */
     public Method with(BearingFirst other) {
-        return new Method(
-                name,
-                spacing,
-                back,
-                partKnot,
-                hairlineKnot,
-                rowStart,
-                other,
-                order,
-                reservePercent,
-                hourMinor,
-                marginPercent);
+        return new Method(name, spacing, back, partKnot, hairlineKnot, rowStart, other, order, terms);
     }
 
     /** The same in another order. */
     public Method with(Order other) {
-        return new Method(
-                name,
-                spacing,
-                back,
-                partKnot,
-                hairlineKnot,
-                rowStart,
-                bearing,
-                other,
-                reservePercent,
-                hourMinor,
-                marginPercent);
+        return new Method(name, spacing, back, partKnot, hairlineKnot, rowStart, bearing, other, terms);
     }
 
     /** The same with rows begun otherwise. */
     public Method with(RowStart other) {
-        return new Method(
-                name,
-                spacing,
-                back,
-                partKnot,
-                hairlineKnot,
-                other,
-                bearing,
-                order,
-                reservePercent,
-                hourMinor,
-                marginPercent);
+        return new Method(name, spacing, back, partKnot, hairlineKnot, other, bearing, order, terms);
     }
 }

@@ -338,7 +338,8 @@ final class BalanceSearch {
             option(z, at[z]).shares().forEach((s, n) -> shares.merge(s, n, Integer::sum));
         }
         int placed = new LoopTally(shares).loops();
-        return placed + (int) Math.ceil(placed * asked.hooking().method().reservePercent() / ALL_PERCENT);
+        return placed
+                + (int) Math.ceil(placed * asked.hooking().method().terms().reservePercent() / ALL_PERCENT);
     }
 
     private InstallBrief briefOf(int[] at) {

@@ -3,6 +3,7 @@ package gyrotaxis.core.plan;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.install.Demand;
@@ -105,6 +106,11 @@ public record InstallBrief(
     /** The same hooked otherwise. */
     public InstallBrief withHooking(HookingBrief other) {
         return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, other);
+    }
+
+    /** How fast it is worked. */
+    public Speeds speeds() {
+        return Speeds.usual(installer).at(hooking.method().terms().pace());
     }
 
     /** What the install has to stand. */

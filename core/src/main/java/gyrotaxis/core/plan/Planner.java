@@ -11,7 +11,6 @@ import gyrotaxis.core.estimate.FoundationNeeds;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
-import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RowLayout;
@@ -95,8 +94,7 @@ public final class Planner {
         Hooked hooked = hook(brief, scalp, foundation);
         Method method = brief.hooking().method();
         Purchase packs = purchase(brief, hooked);
-        ChairTime time =
-                ChairTime.of(foundation.lengthMm(), hooked, packs.reserveLoops(), Speeds.usual(brief.installer()));
+        ChairTime time = ChairTime.of(foundation.lengthMm(), hooked, packs.reserveLoops(), brief.speeds());
         List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
         LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, hooked, time, pull, updos);
@@ -110,7 +108,11 @@ public final class Planner {
                 hooked,
                 WorkOrder.of(method.order(), foundation, hooked.stations()),
                 packs,
-                Quote.of(packs.cost(), time.inChair().likely(), method.hourMinor(), method.marginPercent()),
+                Quote.of(
+                        packs.cost(),
+                        time.inChair().likely(),
+                        method.terms().hourMinor(),
+                        method.terms().marginPercent()),
                 FoundationNeeds.of(scalp, foundation, asked, regions),
                 time,
                 hooked.stations().stream().mapToDouble(hooked::gramsOf).sum(),
@@ -187,7 +189,7 @@ public final class Planner {
 
     /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
     static Purchase purchase(InstallBrief brief, Hooked hooked) {
-        int reserve = brief.hooking().method().reservePercent();
+        int reserve = brief.hooking().method().terms().reservePercent();
         for (int k = 1; k < hooked.hairs().size(); k++) {
             HairLine other = hooked.hairs().get(k).line();
             if (!other.packPrice().currency().equals(brief.hair().packPrice().currency())) {

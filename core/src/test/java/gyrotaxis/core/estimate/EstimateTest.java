@@ -15,6 +15,7 @@ import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookedHeads;
 import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HairDensity;
@@ -30,6 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Packs, minutes and cautions, each from its own small case. */
 class EstimateTest {
@@ -185,5 +187,30 @@ class EstimateTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> OwnHair.of(HairDensity.FINE, 19, Set.of()))
                 .withMessageContaining("lengthMm is 19 mm but must be in [20, 900 mm]");
+    }
+
+    /** Somebody who takes half as long again takes it for everything she does in the chair. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.4, 0.8, 1, 1.5, 2.5})
+    void paceScalesAllOfTheTime(double pace) {
+        Hooked head = HookedHeads.medium(Texture.DEEP_WAVE);
+        double usual = ChairTime.of(5_000, head, 8, Speeds.usual(Installer.STYLIST))
+                .inChair()
+                .likely();
+        double hers = ChairTime.of(
+                        5_000, head, 8, Speeds.usual(Installer.STYLIST).at(pace))
+                .inChair()
+                .likely();
+        assertThat(hers).isCloseTo(usual * pace, within(1e-6));
+    }
+
+    @Test
+    void refusesTermsNobodyWorksOn() {
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(31, 3500, 20, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, -1, 20, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, 3500, 201, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, 3500, 20, 39));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Speeds.usual(Installer.SELF).at(0));
     }
 }

@@ -69,18 +69,7 @@ class FillTrialTest {
     }
 
     private List<Fill> fillsWith(InstallBrief brief, Method m, int reserve) {
-        Method keeping = new Method(
-                m.name(),
-                m.spacing(),
-                m.back(),
-                m.partKnot(),
-                m.hairlineKnot(),
-                m.rowStart(),
-                m.bearing(),
-                m.order(),
-                reserve,
-                m.hourMinor(),
-                m.marginPercent());
+        Method keeping = m.on(m.terms().keepingBack(reserve));
         InstallBrief by = brief.withHooking(brief.hooking().by(keeping));
         return planner.fills(planner.plan(by)).fills().stream()
                 .filter(f -> f.kind() == Kind.FILL)

@@ -1,8 +1,11 @@
 package gyrotaxis.server.bench;
 
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Terms;
+import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /** A stylist's method as it is written down; what is absent is as usual. */
@@ -17,7 +20,8 @@ public record MethodBody(
         Method.@Nullable Order order,
         @Nullable @Schema(nullable = true) Integer reservePercent,
         @Nullable @Schema(nullable = true) Long hourMinor,
-        @Nullable @Schema(nullable = true) Integer marginPercent) {
+        @Nullable @Schema(nullable = true) Integer marginPercent,
+        @Nullable @Schema(nullable = true) Integer pacePercent) {
     private static final int LONGEST_NAME = 80;
 
     static MethodBody of(Method m) {
@@ -30,9 +34,10 @@ public record MethodBody(
                 m.rowStart(),
                 m.bearing(),
                 m.order(),
-                m.reservePercent(),
-                m.hourMinor(),
-                m.marginPercent());
+                m.terms().reservePercent(),
+                m.terms().hourMinor(),
+                m.terms().marginPercent(),
+                m.terms().pacePercent());
     }
 
     Method check(Fields f, String at) {
@@ -47,15 +52,25 @@ public record MethodBody(
                 or(rowStart, usual.rowStart()),
                 or(bearing, usual.bearing()),
                 or(order, usual.order()),
-                reservePercent == null
-                        ? usual.reservePercent()
-                        : f.whole(at + "reservePercent", "Kept back for fills", reservePercent, Method.RESERVE_PERCENT),
+                terms(f, at));
+    }
+
+    private Terms terms(Fields f, String at) {
+        Terms usual = Terms.USUAL;
+        return new Terms(
+                whole(f, at + "reservePercent", "Kept back for fills", reservePercent, Terms.RESERVE_PERCENT)
+                        .orElse(usual.reservePercent()),
                 hourMinor == null
                         ? usual.hourMinor()
-                        : (long) f.number(at + "hourMinor", "An hour", (double) hourMinor, Method.HOUR_MINOR),
-                marginPercent == null
-                        ? usual.marginPercent()
-                        : f.whole(at + "marginPercent", "The margin", marginPercent, Method.MARGIN_PERCENT));
+                        : (long) f.number(at + "hourMinor", "An hour", (double) hourMinor, Terms.HOUR_MINOR),
+                whole(f, at + "marginPercent", "The margin", marginPercent, Terms.MARGIN_PERCENT)
+                        .orElse(usual.marginPercent()),
+                whole(f, at + "pacePercent", "The pace", pacePercent, Terms.PACE_PERCENT)
+                        .orElse(usual.pacePercent()));
+    }
+
+    private static OptionalInt whole(Fields f, String field, String words, @Nullable Integer value, Interval limits) {
+        return value == null ? OptionalInt.empty() : OptionalInt.of(f.whole(field, words, value, limits));
     }
 
     private static <T> T or(@Nullable T given, T usual) {

@@ -73,25 +73,9 @@ class MethodController {
         String name = f.text("name", "The method's name", body.name(), LONGEST_NAME);
         MethodBody given = f.present("method", "The method", body.method(), MethodBody.of(Method.usual()));
         Method checked = given.check(f, "method.");
-        KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, named(checked, name)));
+        KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, MethodBody.of(checked.named(name))));
         methods.add(kept);
         return kept;
-    }
-
-    private static MethodBody named(Method m, String name) {
-        MethodBody b = MethodBody.of(m);
-        return new MethodBody(
-                name,
-                b.spacing(),
-                b.back(),
-                b.partKnot(),
-                b.hairlineKnot(),
-                b.rowStart(),
-                b.bearing(),
-                b.order(),
-                b.reservePercent(),
-                b.hourMinor(),
-                b.marginPercent());
     }
 
     @DeleteMapping("/{id}")

@@ -254,7 +254,6 @@ record PlanView(
             double weightGrams,
             double greatestBulk,
             double heaviestShare,
-            List<ShareCount> shares,
             List<ZoneView> zones) {}
 
     /** Low, likely and high. */
@@ -263,8 +262,8 @@ record PlanView(
     /** Minutes of one stage. */
     record StageView(String words, boolean isInChair, Span minutes) {}
 
-    /** Shares of one size, the loops they take and the shares left over. */
-    record ShareCount(int parts, String words, int shares, int loops, int leftOver) {}
+    /** Shares of one size, the loops they take, the shares left over, and the step of hooking in which they are first used. */
+    record ShareCount(int parts, String words, int shares, int loops, int leftOver, int firstStep) {}
 
     /** How a zone is hooked. */
     record ZoneView(
@@ -320,6 +319,7 @@ record PlanView(
             int mostPasses,
             Range reservePercent,
             Range marginPercent,
+            Range pacePercent,
             Range stationMoveMm) {}
 
     /** Both ends included. */

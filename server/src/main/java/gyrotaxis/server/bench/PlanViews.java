@@ -18,13 +18,14 @@ import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.HangOrder;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingPlan;
-import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.install.Tie;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
@@ -85,7 +86,7 @@ final class PlanViews {
     }
 
     private List<PlanView.Step> steps() {
-        Speeds speeds = Speeds.usual(plan.brief().installer());
+        Speeds speeds = plan.brief().speeds();
         return plan.steps().stream()
                 .map(s -> new PlanView.Step(
                         s.number(),
@@ -113,7 +114,7 @@ final class PlanViews {
     }
 
     private List<PlanView.WorkView> work() {
-        Speeds speeds = Speeds.usual(plan.brief().installer());
+        Speeds speeds = plan.brief().speeds();
         Map<StationId, Station> byId =
                 plan.stations().stream().collect(Collectors.toMap(Station::id, Function.identity()));
         return plan.work().stream()
@@ -155,17 +156,24 @@ final class PlanViews {
                         .toList(),
                 c.leftOverLoops(),
                 c.cost().minor(),
-                shares(plan.hooked().tallies().get(k)));
+                shares(k));
     }
 
-    private static List<PlanView.ShareCount> shares(LoopTally tally) {
-        return tally.sharesBySize().entrySet().stream()
-                .map(e -> new PlanView.ShareCount(
-                        e.getKey().parts(),
-                        e.getKey().words(),
-                        e.getValue(),
-                        LoopTally.loops(e.getKey(), e.getValue()),
-                        LoopTally.leftOver(e.getKey(), e.getValue())))
+    /** In the order in which they are hung up. */
+    private List<PlanView.ShareCount> shares(int strand) {
+        LoopTally tally = plan.hooked().tallies().get(strand);
+        return HangOrder.of(plan.work(), plan.stations(), strand).entrySet().stream()
+                .map(e -> {
+                    Share share = e.getKey();
+                    int count = tally.sharesBySize().getOrDefault(share, 0);
+                    return new PlanView.ShareCount(
+                            share.parts(),
+                            share.words(),
+                            count,
+                            LoopTally.loops(share, count),
+                            LoopTally.leftOver(share, count),
+                            e.getValue());
+                })
                 .toList();
     }
 
@@ -201,9 +209,6 @@ final class PlanViews {
                 tenth(plan.weightGrams()),
                 tenth(plan.braiding().greatestBulk()),
                 hundredth(plan.pull().stream().mapToDouble(RowPull::share).max().orElse(0)),
-                plan.hooked().tallies().stream()
-                        .flatMap(t -> shares(t).stream())
-                        .toList(),
                 Arrays.stream(Zone.values()).map(this::zone).toList());
     }
 
@@ -267,8 +272,9 @@ final class PlanViews {
                 range(ZoneWish.CLOSER),
                 Share.MOST_PARTS,
                 Tie.MOST_PASSES,
-                range(Method.RESERVE_PERCENT),
-                range(Method.MARGIN_PERCENT),
+                range(Terms.RESERVE_PERCENT),
+                range(Terms.MARGIN_PERCENT),
+                range(Terms.PACE_PERCENT),
                 range(StationEdit.Kind.MOVE.amounts()));
     }
 

@@ -1,0 +1,45 @@
+package gyrotaxis.core.install;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Require;
+
+/**
+ * On what terms one stylist works: what she keeps back, what she charges, how fast she is.
+ *
+ * @param reservePercent loops kept back for fills, in per cent of those placed, in {@link #RESERVE_PERCENT}
+ * @param hourMinor what an hour in her chair costs, in the smallest unit of the hair's currency, in {@link #HOUR_MINOR}
+ * @param marginPercent added to materials in a quote, in {@link #MARGIN_PERCENT}
+ * @param pacePercent how long she takes against the usual, in per cent, in {@link #PACE_PERCENT}; 80 is a fifth quicker
+ */
+public record Terms(int reservePercent, long hourMinor, int marginPercent, int pacePercent) {
+    public static final Interval RESERVE_PERCENT = new Interval(0, 30);
+    public static final Interval HOUR_MINOR = new Interval(0, 10_000_000);
+    public static final Interval MARGIN_PERCENT = new Interval(0, 200);
+    public static final Interval PACE_PERCENT = new Interval(40, 250);
+
+    /** A tenth kept back, as is usual; the rest is where a stylist begins to put in her own. */
+    public static final Terms USUAL = new Terms(10, 3500, 20, 100);
+
+    private static final double ALL_PERCENT = 100;
+
+    public Terms {
+        require(reservePercent, RESERVE_PERCENT, "reservePercent");
+        Require.inRange(hourMinor, HOUR_MINOR.min(), HOUR_MINOR.max(), "hourMinor", "");
+        require(marginPercent, MARGIN_PERCENT, "marginPercent");
+        require(pacePercent, PACE_PERCENT, "pacePercent");
+    }
+
+    private static void require(int percent, Interval limits, String name) {
+        Require.inRange(percent, (int) limits.min(), (int) limits.max(), name, "%");
+    }
+
+    /** How long she takes against the usual, as a factor. */
+    public double pace() {
+        return pacePercent / ALL_PERCENT;
+    }
+
+    /** The same with so much kept back. */
+    public Terms keepingBack(int percent) {
+        return new Terms(percent, hourMinor, marginPercent, pacePercent);
+    }
+}
