@@ -1,3 +1,4 @@
+import { useRef } from 'react';
 import type { Finding } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useBench, useComputed } from './useBench';
@@ -15,6 +16,18 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
   const findings = of ?? plan?.findings ?? [];
+  const heldRow = useBench((b) => b.heldRow);
+  // What was in hand before the pointer came over a finding is in hand again once it leaves.
+  const before = useRef<string>(undefined);
+  const pointAt = (f: Finding) => {
+    before.current = heldRow;
+    if (f.placeKind === 'ROW') holdRow(f.placeId);
+    if (f.placeKind === 'STATION') holdStation(f.placeId);
+  };
+  const lookAway = () => {
+    holdRow(before.current);
+    holdStation(undefined);
+  };
   const problem = of ? undefined : wrong;
   return (
     <section aria-label={label} className={`flex flex-col gap-2 ${of ? '' : 'p-3'}`}>
@@ -29,10 +42,8 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
         <article
           key={f.code + f.placeId + f.reason}
           className={`rounded-md border p-2 text-sm leading-snug ${MARKS[f.severity].look}`}
-          onMouseEnter={() => {
-            if (f.placeKind === 'ROW') holdRow(f.placeId);
-            if (f.placeKind === 'STATION') holdStation(f.placeId);
-          }}
+          onMouseEnter={() => pointAt(f)}
+          onMouseLeave={lookAway}
         >
           <p>
             <strong className={f.severity === 'HINT' ? '' : 'text-chalk'}>

@@ -1,11 +1,15 @@
 package gyrotaxis.bench;
 
+import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.plan.Balance;
 import gyrotaxis.core.plan.BalanceGoal;
 import gyrotaxis.core.plan.Balancer;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.Fills;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -18,6 +22,7 @@ import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -53,6 +58,7 @@ public class WearBenchmark {
     private final Balancer balancer = new Balancer(planner);
     private InstallBrief brief;
     private InstallPlan plan;
+    private InstallPlan thin;
     private CoverGrid grid;
 
     @Setup
@@ -61,6 +67,10 @@ public class WearBenchmark {
                 "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
         brief = InstallBrief.of(HEAD, FoundationBrief.of(14, 5, 12), hair).withFullness(fullness);
         plan = planner.plan(brief);
+        thin = planner.plan(brief.withFullness(0.6)
+                .withFoundation(brief.foundation()
+                        .withParts(List.of(WearingPart.straight(-40), WearingPart.straight(40)), FlankSchool.FINE_ROWS))
+                .withConsultation(Consultation.plain().wornAs(Set.of(Way.DOWN, Way.HIGH_PONYTAIL))));
         grid = CoverGrid.of(plan.scalp(), samples);
         System.out.println(plan.stations().size() + " stations");
     }
@@ -78,6 +88,12 @@ public class WearBenchmark {
     @Benchmark
     public Balance fewestLoops() {
         return balancer.balance(brief, new BalanceGoal.Fewest(0.06), Progress.UNSEEN);
+    }
+
+    /** Two parts and a ponytail tried, on a head with little hair. */
+    @Benchmark
+    public Fills fills() {
+        return planner.fills(thin);
     }
 
     @Benchmark

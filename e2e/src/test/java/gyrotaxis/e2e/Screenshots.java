@@ -73,6 +73,23 @@ class Screenshots {
     }
 
     @Test
+    void whatIfAndFills(Page page) {
+        open(page, "Light twist");
+        page.keyboard().press("k");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fills"))
+                .click();
+        assertThat(page.locator("[data-fills] > g").first()).isAttached();
+        take(page, "bench-fills");
+        page.keyboard().press("l");
+        button(page, "what if");
+        for (int i = 0; i < 4; i++) {
+            button(page, "more: Fullness");
+        }
+        assertThat(page.getByText("wished fullness")).isVisible();
+        take(page, "bench-what-if");
+    }
+
+    @Test
     void oneRow(Page page) {
         open(page, "Shoulder wave");
         page.keyboard().press("r");
