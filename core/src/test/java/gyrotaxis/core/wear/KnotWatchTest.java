@@ -1,0 +1,130 @@
+package gyrotaxis.core.wear;
+
+import static gyrotaxis.core.install.HookedHeads.MEDIUM;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Demand;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.HookedHeads;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.scalp.OwnHair;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Which knots show: where, how tied, and under how much hair. */
+class KnotWatchTest {
+    private static final Foundation PARTED = RowLayout.lay(
+            MEDIUM,
+            FoundationBrief.of(14, 5, 12)
+                    .withParts(List.of(WearingPart.straight(-40), WearingPart.straight(40)), FlankSchool.FINE_ROWS)
+                    .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
+            OwnHair.ordinary());
+    private static final Demand UP = new Demand(5, false, false, false, true, 0);
+
+    private static Hooked hook(HookingBrief brief, Demand demand) {
+        return HookedHeads.hook(PARTED, Texture.DEEP_WAVE, brief, demand);
+    }
+
+    private static Set<StationId> seen(Hooked hooked, Worn worn) {
+        return KnotWatch.of(hooked, PARTED, worn).stream()
+                .map(KnotSight::station)
+                .collect(Collectors.toSet());
+    }
+
+    /** The usual method hides every knot by its place, however it is worn. */
+    @Test
+    void hookedTheUsualWayNoKnotShowsByItsPlace() {
+        for (Worn worn : Worn.all(PARTED)) {
+            assertThat(seen(hook(HookingBrief.usual(), UP), worn))
+                    .as(worn.toString())
+                    .isEmpty();
+        }
+    }
+
+    /** A regular knot beside a part shows only while that part is worn. */
+    @Test
+    void aRegularKnotBesideAPartShowsWithThatPartOnly() {
+        Hooked usual = hook(HookingBrief.usual(), Demand.ordinary());
+        Station beside = usual.stations().stream()
+                .filter(s -> s.role() == Role.PART && s.part() == 0)
+                .skip(5)
+                .findFirst()
+                .orElseThrow();
+        double rowMm = PARTED.row(beside.id().row()).orElseThrow().lengthMm();
+        Hooked changed = hook(
+                HookingBrief.usual()
+                        .withEdits(List.of(new StationEdit(
+                                beside.id().row(),
+                                beside.alongRowMm() / rowMm,
+                                StationEdit.Kind.KNOT,
+                                Knot.REGULAR.ordinal()))),
+                Demand.ordinary());
+        assertThat(seen(changed, Worn.parted(0))).containsExactly(beside.id());
+        assertThat(seen(changed, Worn.parted(1))).isEmpty();
+        assertThat(seen(changed, Worn.as(Way.DOWN))).isEmpty();
+        assertThat(KnotWatch.of(changed, PARTED, Worn.parted(0)))
+                .singleElement()
+                .satisfies(k -> assertThat(k.byKnot()).isTrue())
+                .satisfies(k -> assertThat(k.why()).contains("beside the part"));
+    }
+
+    /** Hooked to be worn down, the perimeter is hooked downward: drawn up it shows, and no other knot would help. */
+    @Test
+    void aPerimeterHookedToFallShowsWhenItIsDrawnUp() {
+        Hooked down = hook(HookingBrief.usual(), Demand.ordinary());
+        List<KnotSight> sights = KnotWatch.of(down, PARTED, Worn.as(Way.HIGH_PONYTAIL));
+        assertThat(sights).isNotEmpty().allSatisfy(k -> assertThat(k.why()).contains("drawn up"));
+        assertThat(seen(down, Worn.as(Way.DOWN))).isEmpty();
+        assertThat(seen(hook(HookingBrief.usual(), UP), Worn.as(Way.HIGH_PONYTAIL)))
+                .isEmpty();
+    }
+
+    /** With cover known, knots under too little hair are added and none is taken away. */
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void coverOnlyAddsKnots(Way way) {
+        Hooked hooked = hook(HookingBrief.usual(), Demand.ordinary());
+        Cover cover = FallSimulator.cover(CoverGrid.of(MEDIUM, 1500), PARTED, hooked, Worn.as(way));
+        Set<StationId> withCover = KnotWatch.of(hooked, PARTED, cover).stream()
+                .map(KnotSight::station)
+                .collect(Collectors.toSet());
+        assertThat(withCover).containsAll(seen(hooked, Worn.as(way)));
+        for (KnotSight k : KnotWatch.of(hooked, PARTED, cover)) {
+            assertThat(k.why()).isNotBlank().doesNotEndWith(".");
+        }
+    }
+
+    /** Curls stand and waves lie; whoever has more hair stands higher, and two weeks change that by texture. */
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void outlineGrowsWithHairAndFollowsTheLoft(Texture texture) {
+        CoverGrid grid = CoverGrid.of(MEDIUM, 1500);
+        Hooked hooked = HookedHeads.medium(texture);
+        Cover cover = FallSimulator.cover(grid, HookedHeads.STRAIGHT, hooked, Worn.as(Way.DOWN));
+        Outline first = Outline.of(cover, texture, 0);
+        Outline late = Outline.of(cover, texture, 14);
+        assertThat(first.heightMm().values()).allMatch(h -> h > 0 && h < 60);
+        double change = Loft.of(texture).at(14) / Loft.of(texture).at(0);
+        first.heightMm()
+                .forEach((zone, h) -> assertThat(late.heightMm().get(zone) / h).isCloseTo(change, within(1e-9)));
+        assertThat(first.isTooRound()).isFalse();
+    }
+}
