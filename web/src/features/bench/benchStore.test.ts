@@ -156,6 +156,21 @@ describe('saving', () => {
     expect(other.getState()).toMatchObject({ version: 3, saving: 'changed', theirs: undefined });
   });
 
+  it('keeps a plan beside, exchanges the two, and undoes the exchange', () => {
+    const bench = open();
+    bench.getState().keepBeside(true);
+    bench.getState().change('fullness', fuller(1.3));
+    expect(bench.getState().beside).toEqual(PLAN.brief);
+    bench.getState().exchange();
+    expect(bench.getState().brief).toEqual(PLAN.brief);
+    expect(bench.getState().beside?.fullness).toBe(1.3);
+    bench.getState().undo();
+    expect(bench.getState().brief.fullness).toBe(1.3);
+    bench.getState().keepBeside(false);
+    bench.getState().exchange();
+    expect(bench.getState().brief.fullness).toBe(1.3);
+  });
+
   it('survives a draft that cannot be read', () => {
     localStorage.setItem('gyrotaxis-draft-p1', '{');
     expect(readDraft('p1')).toBeNull();

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 
 /** A plan that does not come within this time is waited for no longer. */
 const PATIENCE_MS = 90;
@@ -27,7 +27,8 @@ export function usePace(plan: unknown): Pace {
     moved.current = { plan: now.current, at: performance.now() };
     how?.();
   };
-  useEffect(() => {
+  // Before the plan is painted, so that it and the next move are painted as one.
+  useLayoutEffect(() => {
     now.current = plan;
     if (waiting.current) run();
   }, [plan]);
