@@ -1,6 +1,7 @@
 package gyrotaxis.server;
 
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.server.shared.ShortFigures;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -8,6 +9,7 @@ import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import tools.jackson.core.StreamWriteFeature;
+import tools.jackson.databind.module.SimpleModule;
 
 /** The application: one process that serves the front end, the API and the data of one studio. */
 @SpringBootApplication(proxyBeanMethods = false)
@@ -23,10 +25,12 @@ public class Gyrotaxis {
         return new Planner();
     }
 
-    /** A plan is some thousands of coordinates, written down at every move of a handle. */
     @Bean
-    JsonMapperBuilderCustomizer quickFigures() {
-        return json -> json.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER);
+    JsonMapperBuilderCustomizer shortFigures() {
+        ShortFigures figures = new ShortFigures();
+        return json -> json.enable(StreamWriteFeature.USE_FAST_DOUBLE_WRITER)
+                .addModule(
+                        new SimpleModule().addSerializer(Double.class, figures).addSerializer(Double.TYPE, figures));
     }
 
     @Bean

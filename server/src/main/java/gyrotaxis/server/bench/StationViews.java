@@ -6,13 +6,18 @@ import static gyrotaxis.server.bench.Flat.tenth;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.Bearing;
 import gyrotaxis.core.install.ExtraHold;
 import gyrotaxis.core.install.Hold;
+import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Tie;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -30,10 +35,34 @@ record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> 
     /** To what part of its row's length a station's place is written. */
     private static final double AT = 10_000;
 
+    /** Stations that are alike in this are told alike. */
+    private record Likeness(
+            Zone zone,
+            Role role,
+            Share share,
+            int strand,
+            Tie tie,
+            String bearing,
+            Bearing.Rule rule,
+            boolean contested) {
+        static Likeness of(Station s) {
+            return new Likeness(
+                    s.zone(),
+                    s.role(),
+                    s.share(),
+                    s.strand(),
+                    s.tie(),
+                    s.bearing().words(),
+                    s.bearing().rule(),
+                    s.bearing().isContested());
+        }
+    }
+
     static StationViews of(InstallPlan plan) {
         Map<RowId, Row> rows =
                 plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Function.identity()));
-        Map<PlanView.StationKind, Integer> kinds = new LinkedHashMap<>();
+        Map<Likeness, Integer> places = new HashMap<>();
+        List<PlanView.StationKind> kinds = new ArrayList<>();
         List<PlanView.Station> views = new ArrayList<>();
         for (int i = 0; i < plan.stations().size(); i++) {
             Station s = plan.stations().get(i);
@@ -42,10 +71,13 @@ record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> 
                     : s.alongRowMm() - plan.stations().get(i - 1).alongRowMm();
             Row row = rows.get(s.id().row());
             double rowMm = row == null ? 1 : row.lengthMm();
-            int kind = kinds.computeIfAbsent(kind(plan, s), k -> kinds.size());
+            int kind = places.computeIfAbsent(Likeness.of(s), k -> {
+                kinds.add(kind(plan, s));
+                return kinds.size() - 1;
+            });
             views.add(station(plan, s, kind, gap, rowMm));
         }
-        return new StationViews(views, List.copyOf(kinds.keySet()));
+        return new StationViews(views, kinds);
     }
 
     private static PlanView.Station station(
