@@ -1,7 +1,7 @@
 import { contours } from 'd3-contour';
 import { useMemo } from 'react';
 import type { Worn } from '../api/types';
-import { Label } from './MapText';
+import { NumberRing } from './MapText';
 import type { MapPalette } from './palette';
 
 /** From so many per cent of skin showing, a darker step; even steps of lightness, readable in grey and to the colour-blind. */
@@ -57,24 +57,15 @@ export function CoverLayer({ worn, palette, isTurned }: Props) {
         />
       ))}
       {worn.gaps.map((g, i) => (
-        <g key={`${g.x}/${g.y}`}>
-          <circle
-            cx={g.x}
-            cy={-g.y}
-            r={6}
-            fill={palette.bead}
-            stroke={palette.ink}
-            strokeWidth={1}
-          />
-          <Label
-            x={g.x}
-            y={-g.y + 2.8}
-            words={String(i + 1)}
-            palette={palette}
-            isTurned={isTurned}
-            ink="#11201a"
-          />
-        </g>
+        <NumberRing
+          key={`${g.x}/${g.y}`}
+          x={g.x}
+          y={-g.y}
+          number={i + 1}
+          r={6}
+          palette={palette}
+          isTurned={isTurned}
+        />
       ))}
     </g>
   );

@@ -1,6 +1,6 @@
 import type { Fills } from '../api/types';
 import { toPicture } from '../lib/curve';
-import { Label } from './MapText';
+import { NumberRing } from './MapText';
 import type { MapPalette } from './palette';
 
 interface Props {
@@ -21,25 +21,16 @@ export function FillMarks({ fills, palette, isTurned }: Props) {
             <path d={curl(at.x, at.y)} stroke={palette.ink} strokeWidth={1.2} />
           </g>
         ) : (
-          <g key={`${f.row}/${f.x}/${f.y}`}>
-            <circle
-              cx={at.x}
-              cy={at.y}
-              r={5.4}
-              fill={palette.bead}
-              stroke={palette.ink}
-              strokeWidth={1.2}
-              strokeDasharray="2.4 1.4"
-            />
-            <Label
-              x={at.x}
-              y={at.y + 2.6}
-              words={String(i + 1)}
-              palette={palette}
-              isTurned={isTurned}
-              ink="#11201a"
-            />
-          </g>
+          <NumberRing
+            key={`${f.row}/${f.x}/${f.y}`}
+            x={at.x}
+            y={at.y}
+            number={i + 1}
+            r={5.4}
+            palette={palette}
+            isTurned={isTurned}
+            isDashed
+          />
         );
       })}
     </g>

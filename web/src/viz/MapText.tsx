@@ -45,3 +45,37 @@ export function HaloText({ halo, children, ...rest }: SVGProps<SVGTextElement> &
     </>
   );
 }
+
+/** A number in a ring, to be found again in a list; dashed where it stands for something that is not there yet. */
+export function NumberRing(props: {
+  x: number;
+  y: number;
+  number: number;
+  r: number;
+  palette: MapPalette;
+  isTurned: boolean;
+  isDashed?: boolean;
+}) {
+  const { x, y, palette, isTurned } = props;
+  return (
+    <g>
+      <circle
+        cx={x}
+        cy={y}
+        r={props.r}
+        fill={palette.bead}
+        stroke={palette.ink}
+        strokeWidth={1.1}
+        {...(props.isDashed && { strokeDasharray: '2.4 1.4' })}
+      />
+      <Label
+        x={x}
+        y={y + 2.7}
+        words={String(props.number)}
+        palette={palette}
+        isTurned={isTurned}
+        ink="#11201a"
+      />
+    </g>
+  );
+}

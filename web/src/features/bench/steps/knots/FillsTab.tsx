@@ -36,7 +36,7 @@ export function FillsTab() {
       <Trials fills={fills} />
       {fills.fills.length === 0 ? (
         <p className="text-sm text-soft">
-          Nothing shows that half a loop would hide. Keep the reserve for the check after a week.
+          Nothing shows that a fill would hide. Keep the reserve for the check after a week.
         </p>
       ) : (
         <>
@@ -58,14 +58,16 @@ export function FillsTab() {
   );
 }
 
+/** How many of each size, wisps last. */
 function countWords({ fills }: Fills): string {
   const wisps = fills.filter((f) => f.kind === 'WISP').length;
-  const halves = fills.length - wisps;
-  const words = [
-    ...(halves > 0 ? [halves === 1 ? '1 half' : `${halves} halves`] : []),
+  const sizes = [...new Set(fills.filter((f) => f.kind === 'FILL').map((f) => f.shareWords))];
+  const count = (size: string) =>
+    fills.filter((f) => f.kind === 'FILL' && f.shareWords === size).length;
+  return [
+    ...sizes.map((size) => `${count(size)} × ${size}`),
     ...(wisps > 0 ? [plural(wisps, 'wisp')] : []),
-  ];
-  return words.join(', ');
+  ].join(', ');
 }
 
 /** Touching a trial wears the plan that way. */
@@ -114,8 +116,8 @@ function Places({ fills }: { fills: Fills }) {
             <span className="w-6 shrink-0 text-right text-lg leading-none font-semibold">
               {i + 1}
             </span>
-            <span>
-              {f.kind === 'WISP' ? 'A wisp' : 'Half a loop'} on {f.rowWords}: {f.why}
+            <span className="first-letter:uppercase">
+              {f.kind === 'WISP' ? 'wisp' : f.shareWords} on {f.rowWords}: {f.why}
               <span className="block text-soft">{fills.trials[f.trial]?.words}</span>
             </span>
           </button>

@@ -109,11 +109,7 @@ class HookerTest {
 
     @Test
     void thePerimeterOfAnUpdoIsHookedUpwardAndKnotless() {
-        Foundation rows = RowLayout.lay(
-                MEDIUM,
-                FoundationBrief.of(14, 5, 12)
-                        .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
-                OwnHair.ordinary());
+        Foundation rows = withPerimeter();
         List<Station> edge = hook(rows, USUAL, UP).stations().stream()
                 .filter(s -> s.role() == Role.PERIMETER)
                 .toList();
@@ -131,11 +127,7 @@ class HookerTest {
     /** Nothing falls over it from above, so all of it is hooked as closely as the front. */
     @Test
     void thePerimeterOfAnUpdoIsHookedAsCloselyAsTheFront() {
-        Foundation rows = RowLayout.lay(
-                MEDIUM,
-                FoundationBrief.of(14, 5, 12)
-                        .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
-                OwnHair.ordinary());
+        Foundation rows = withPerimeter();
         Hooked up = hook(rows, USUAL, UP);
         Hooked down = hook(rows, USUAL, DOWN);
         assertThat(perimeter(up)).isGreaterThan((int) (1.4 * perimeter(down)));
@@ -148,6 +140,14 @@ class HookerTest {
                     .count();
             assertThat(row.lengthMm() / on).isLessThan(front * 1.15);
         }
+    }
+
+    private static Foundation withPerimeter() {
+        return RowLayout.lay(
+                MEDIUM,
+                FoundationBrief.of(14, 5, 12)
+                        .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
+                OwnHair.ordinary());
     }
 
     private static int perimeter(Hooked hooked) {

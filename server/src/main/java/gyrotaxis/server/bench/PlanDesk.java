@@ -34,6 +34,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -78,13 +79,9 @@ public class PlanDesk {
      * away while they are looked at.
      */
     WornPlanView computeWorn(WearBody body) {
-        Fields f = new Fields();
-        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
-        WornAsBody.Checked asked = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
-                .check(f);
-        return f.orRefuse(() -> {
+        return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
-            return new WornPlanView(PlanViews.of(plan, brief), WornView.of(plan, seen(plan, asked), List.of(), brief));
+            return new WornPlanView(PlanViews.of(plan, brief), WornView.of(plan, seen(plan, how), List.of(), brief));
         });
     }
 
@@ -103,6 +100,15 @@ public class PlanDesk {
                     : compared.stream().map(p -> seen(p, asked)).toList();
             return ComparisonView.of(briefs, compared, seen);
         });
+    }
+
+    /** What is answered once brief and way of wearing are known to be there. */
+    private static <T> T asked(WearBody body, BiFunction<BriefBody, WornAsBody.Checked, T> answer) {
+        Fields f = new Fields();
+        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
+        WornAsBody.Checked how = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
+                .check(f);
+        return f.orRefuse(() -> answer.apply(brief, how));
     }
 
     private WearView seen(InstallPlan plan, WornAsBody.Checked asked) {
@@ -124,14 +130,10 @@ public class PlanDesk {
 
     /** How a plan looks as it is worn, and how its hair lies if that is asked for. */
     WornView wear(WearBody body) {
-        Fields f = new Fields();
-        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
-        WornAsBody.Checked asked = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
-                .check(f);
-        return f.orRefuse(() -> {
+        return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
-            Worn worn = asked.on(plan.foundation().parts().size());
-            WearView seen = planner.wear(plan, worn, asked.day(), asked.samples());
+            Worn worn = how.on(plan.foundation().parts().size());
+            WearView seen = planner.wear(plan, worn, how.day(), how.samples());
             List<FallenHair> hair = Boolean.TRUE.equals(body.withHair()) ? planner.hair(plan, worn) : List.of();
             return WornView.of(plan, seen, hair, brief);
         });
