@@ -9,7 +9,6 @@ import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneWish;
-import gyrotaxis.core.plan.Balance.ZoneChange;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.CoverGrid;
@@ -18,12 +17,10 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -414,62 +411,8 @@ final class BalanceSearch {
         return true;
     }
 
+    /** What it came to, against the head as it was. */
     Balance result(Real after) {
-        List<ZoneChange> changes = new ArrayList<>();
-        for (Zone z : Zone.values()) {
-            changes.add(new ZoneChange(
-                    z,
-                    before.hooked().plan().setting(z).spacingMm(),
-                    after.hooked().plan().setting(z).spacingMm(),
-                    before.hooked().plan().setting(z).share(),
-                    after.hooked().plan().setting(z).share(),
-                    before.cover().exposedByZone().getOrDefault(z, 0.0),
-                    after.cover().exposedByZone().getOrDefault(z, 0.0)));
-        }
-        return new Balance(
-                after.brief(),
-                after.miss() <= 1e-12,
-                words(after),
-                Collections.unmodifiableList(changes),
-                before.loops(),
-                after.loops(),
-                before.cover().exposed(),
-                after.cover().exposed(),
-                tried.size());
-    }
-
-    private String words(Real after) {
-        String shows = String.format(
-                Locale.ROOT,
-                "%d loops instead of %d, and %.1f %% of the scalp shows instead of %.1f %%.",
-                after.loops(),
-                before.loops(),
-                after.cover().exposed() * ALL_PERCENT,
-                before.cover().exposed() * ALL_PERCENT);
-        if (goal instanceof BalanceGoal.Fewest f) {
-            double most = after.cover().exposedByZone().values().stream()
-                    .mapToDouble(e -> e)
-                    .max()
-                    .orElse(0);
-            return after.miss() <= 1e-12
-                    ? shows + " Hair from above covers what lies below, so the back needs less than the front."
-                    : String.format(
-                            Locale.ROOT,
-                            "No spacing keeps every zone under %.0f %%; the nearest shows %.0f %% where it is barest. %s",
-                            f.greatestExposed() * ALL_PERCENT,
-                            most * ALL_PERCENT,
-                            shows);
-        }
-        if (goal instanceof BalanceGoal.BestFor b) {
-            return after.miss() <= 1e-12
-                    ? shows
-                    : String.format(
-                            Locale.ROOT,
-                            "%d loops are too few for this head; the least it can be hooked with is %d. %s",
-                            b.loops(),
-                            after.loops(),
-                            shows);
-        }
-        return shows;
+        return BalanceReport.of(goal, before, after, tried.size());
     }
 }
