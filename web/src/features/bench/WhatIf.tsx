@@ -123,7 +123,9 @@ function Differences({ compared }: { compared: Comparison }) {
           {choices.map((c) => (
             <tr key={c.what} className="border-b border-line align-baseline">
               <td className="w-1/3 py-0.5 text-right">{c.words[0]}</td>
-              <th className="px-2 text-center font-normal text-soft">{c.what}</th>
+              <th scope="row" className="px-2 text-center font-normal text-soft">
+                {c.what}
+              </th>
               <td className="w-1/3">{c.words[1]}</td>
             </tr>
           ))}
@@ -133,7 +135,9 @@ function Differences({ compared }: { compared: Comparison }) {
                 <Best isBest={bestOf(f) === f.values[0]} />
                 {say(f.kind, f.values[0] ?? 0)}
               </td>
-              <th className="px-2 text-center font-normal text-soft">{f.what}</th>
+              <th scope="row" className="px-2 text-center font-normal text-soft">
+                {f.what}
+              </th>
               <td className="text-base leading-tight font-semibold">
                 {say(f.kind, f.values[1] ?? 0)}
                 <Best isBest={bestOf(f) === f.values[1]} />
