@@ -174,7 +174,9 @@ function Figures({ compared }: { compared: Comparison }) {
               className={`grid items-baseline gap-4 border-b border-line py-1 ${f.differs ? '' : 'text-soft'}`}
               style={style}
             >
-              <th scope="row" className="text-left text-sm font-normal">{f.what}</th>
+              <th scope="row" className="text-left text-sm font-normal">
+                {f.what}
+              </th>
               {f.values.map((v, i) => (
                 <td key={i} className="text-lg leading-tight font-semibold">
                   {v === best && (
@@ -189,7 +191,9 @@ function Figures({ compared }: { compared: Comparison }) {
           );
         })}
         <tr className="grid gap-4 py-2" style={style}>
-          <th scope="row" className="text-left text-sm font-normal">to mind</th>
+          <th scope="row" className="text-left text-sm font-normal">
+            to mind
+          </th>
           {compared.plans.map((p, i) => (
             <td key={i}>
               <ul className="flex flex-col gap-1 text-sm leading-snug">
