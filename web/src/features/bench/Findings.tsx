@@ -1,7 +1,7 @@
-import { useRef } from 'react';
+import { use, useRef } from 'react';
 import type { Finding } from '../../api/types';
 import { Button } from '../../ui/Button';
-import { useBench, useComputed } from './useBench';
+import { BenchContext, useBench, useComputed } from './useBench';
 
 const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
   STOP: { sign: '■', words: 'Stop', look: 'border-chalk bg-chalk-wash' },
@@ -16,11 +16,12 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
   const findings = of ?? plan?.findings ?? [];
-  const heldRow = useBench((b) => b.heldRow);
+  const store = use(BenchContext);
   // What was in hand before the pointer came over a finding is in hand again once it leaves.
   const before = useRef<string>(undefined);
   const pointAt = (f: Finding) => {
-    before.current = heldRow;
+    // From one finding straight onto the next, this one was not drawn anew yet: the store knows.
+    before.current = store?.getState().heldRow;
     if (f.placeKind === 'ROW') holdRow(f.placeId);
     if (f.placeKind === 'STATION') holdStation(f.placeId);
   };

@@ -78,6 +78,19 @@ describe('useComputedPlan', () => {
     expect(hook.result.current.plan).toEqual(plan(1));
   });
 
+  it('asks again too if the brief changed while the server was away', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    for (const f of [2, 3]) hook.rerender({ b: brief(f) });
+    for (let i = 0; i < 3; i++) await act(async () => open[i]?.refuse(new Problem(0, 'away')));
+    expect(open).toHaveLength(3);
+    await act(async () => vi.advanceTimersByTime(10_000));
+    await waitFor(() => expect(open.length).toBeGreaterThan(3));
+    expect(open.at(-1)?.brief.fullness).toBe(3);
+    await act(async () => open.at(-1)?.answer(plan(3)));
+    expect(hook.result.current.plan).toEqual(plan(3));
+  });
+
   it('keeps what did not change as it was, so that it need not be drawn anew', async () => {
     const rows = (at: number) =>
       ({ ...BARE, rows: [{ path: [0, 0] }, { path: [at, 1] }] }) as unknown as Plan;

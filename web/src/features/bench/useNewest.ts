@@ -22,6 +22,8 @@ interface Desk<Q, A> {
   /** Requests are numbered, so that a late answer does not take the place of a newer one. */
   sent: number;
   shown: number;
+  timer: number | undefined;
+  isGone: boolean;
 }
 
 /**
@@ -44,14 +46,15 @@ export function useNewest<Q, A>(
     open: 0,
     sent: 0,
     shown: 0,
+    timer: undefined,
+    isGone: false,
   });
 
   useEffect(() => {
     const d = desk.current;
     d.newest = question;
     d.ask = ask;
-    let isGone = false;
-    let timer: number | undefined;
+    window.clearTimeout(d.timer);
 
     const send = async (asked: Q) => {
       d.asked = asked;
@@ -68,7 +71,10 @@ export function useNewest<Q, A>(
       } catch (thrown) {
         const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
         show((r) => ({ ...r, problem }));
-        if (problem.isAway && !isGone) timer = window.setTimeout(again, RETRY_MS);
+        if (problem.isAway && !d.isGone) {
+          window.clearTimeout(d.timer);
+          d.timer = window.setTimeout(again, RETRY_MS);
+        }
       }
       d.open--;
       sendNewest();
@@ -82,11 +88,16 @@ export function useNewest<Q, A>(
     };
 
     sendNewest();
-    return () => {
-      isGone = true;
-      window.clearTimeout(timer);
-    };
   }, [question, ask]);
+
+  useEffect(() => {
+    const d = desk.current;
+    d.isGone = false;
+    return () => {
+      d.isGone = true;
+      window.clearTimeout(d.timer);
+    };
+  }, []);
 
   return result;
 }

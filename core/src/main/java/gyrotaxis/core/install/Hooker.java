@@ -23,6 +23,9 @@ import java.util.stream.IntStream;
  * is tied and which way the hook goes in.
  */
 public final class Hooker {
+    /** Until all stations of a row are numbered anew. */
+    private static final int LAST_NUMBER = 999;
+
     private final Scalp scalp;
     private final Foundation foundation;
     private final HookingBrief brief;
@@ -179,8 +182,19 @@ public final class Hooker {
             KnotChooser chooser,
             List<Hooked.Strand> hairs) {
         Share share = new Share((int) e.amount());
-        Station s = Station.placed(
-                new StationId(row.id(), 999),
+        Station s = byHand(scalp, row, along, share);
+        stations.add(
+                s.tied(chooser.choose(Role.HAND, share, hairs.get(0).line())).madeByHand());
+    }
+
+    /**
+     * A share put on a row by hand, before it is tied.
+     *
+     * @param along how far from the row's start, mm
+     */
+    public static Station byHand(Scalp scalp, Row row, double along, Share share) {
+        return Station.placed(
+                new StationId(row.id(), LAST_NUMBER),
                 along,
                 row.path().chartAt(along),
                 row.path().spaceAt(along),
@@ -188,8 +202,6 @@ public final class Hooker {
                 Role.HAND,
                 Station.NO_PART,
                 share);
-        stations.add(
-                s.tied(chooser.choose(Role.HAND, share, hairs.get(0).line())).madeByHand());
     }
 
     private Station moved(Station s, Row row, double mm) {

@@ -7,10 +7,10 @@ import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Hooker;
+import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationId;
-import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Fills.Fill;
 import gyrotaxis.core.plan.Fills.Kind;
 import gyrotaxis.core.plan.Fills.Trial;
@@ -46,9 +46,6 @@ final class FillTrial {
 
     /** A half that hides less skin than this is better kept, mm². ASSUMPTION: a thumbnail. */
     static final double LEAST_MM2 = 120;
-
-    /** Skin shows plainly where more than this is bare, as for gaps. */
-    private static final double SHOWS = 0.3;
 
     /** Places that are tried along a row, mm. */
     private static final double STEP_MM = 10;
@@ -144,7 +141,9 @@ final class FillTrial {
 
     private int[] weakCells(Cover cover) {
         return IntStream.range(0, grid.size())
-                .filter(i -> grid.isInside(i) && cover.exposedAt(i) > SHOWS && !isAtPart(cover.worn(), grid.middle(i)))
+                .filter(i -> grid.isInside(i)
+                        && cover.exposedAt(i) > Cover.PLAINLY_BARE
+                        && !isAtPart(cover.worn(), grid.middle(i)))
                 .toArray();
     }
 
@@ -264,6 +263,9 @@ final class FillTrial {
                 continue;
             }
             for (double along = STEP_MM / 2; along < row.lengthMm(); along += STEP_MM) {
+                if (!isClear(row, along)) {
+                    continue;
+                }
                 Vec2 at = row.path().chartAt(along);
                 boolean reaches = bare.stream().anyMatch(p -> p.distance(at) < REACH_MM);
                 if (reaches && spared.stream().noneMatch(rim -> Polygons.contains(rim, at))) {
@@ -274,16 +276,19 @@ final class FillTrial {
         return spots;
     }
 
+    /** Whether a fill would not sit on a knot that is there already. */
+    private boolean isClear(Row row, double along) {
+        return hooked.stations().stream()
+                .filter(s -> s.id().row().equals(row.id()))
+                .noneMatch(s -> Math.abs(s.alongRowMm() - along)
+                        < (SeatedShare.widthMm(hooked.hairOf(s), s.share())
+                                        + SeatedShare.widthMm(
+                                                hooked.hairs().get(0).line(), FILL))
+                                / 2);
+    }
+
     private Spot spot(Row row, double along) {
-        Station half = Station.placed(
-                new StationId(row.id(), 999),
-                along,
-                row.path().chartAt(along),
-                row.path().spaceAt(along),
-                Zone.at(plan.scalp().frontToNape(row.path().spaceAt(along))),
-                Role.HAND,
-                Station.NO_PART,
-                FILL);
+        Station half = Hooker.byHand(plan.scalp(), row, along, FILL);
         double[][] lays = new double[trials.size()][];
         for (int t = 0; t < trials.size(); t++) {
             double[] all = laysAll(half, t);

@@ -69,12 +69,20 @@ public final class HookingComparison {
                 "loops", Kind.COUNT, Better.LESS, plans, p -> p.packs().neededLoops()));
         all.add(Figure.of(
                 "packs to buy", Kind.COUNT, Better.LESS, plans, p -> p.packs().packs()));
-        all.add(Figure.of(
-                "hair costs",
-                Kind.MONEY,
-                Better.LESS,
-                plans,
-                p -> p.packs().cost().minor()));
+        if (areInOneCurrency(plans)) {
+            all.add(Figure.of(
+                    "hair costs",
+                    Kind.MONEY,
+                    Better.LESS,
+                    plans,
+                    p -> p.packs().cost().minor()));
+            all.add(Figure.of(
+                    "asked of the client",
+                    Kind.MONEY,
+                    Better.NEITHER,
+                    plans,
+                    p -> p.quote().total().minor()));
+        }
         all.add(Figure.of(
                 "in the chair",
                 Kind.MINUTES,
@@ -101,12 +109,6 @@ public final class HookingComparison {
                             .sum()));
         }
         all.add(Figure.of("weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams));
-        all.add(Figure.of(
-                "asked of the client",
-                Kind.MONEY,
-                Better.NEITHER,
-                plans,
-                p -> p.quote().total().minor()));
         all.add(Figure.of("knots that would slip", Kind.COUNT, Better.LESS, plans, HookingComparison::slipping));
         return List.copyOf(all);
     }
@@ -152,6 +154,11 @@ public final class HookingComparison {
 
     private static Choice choice(String what, List<InstallPlan> plans, Function<InstallPlan, String> words) {
         return new Choice(what, plans.stream().map(words).toList());
+    }
+
+    /** Amounts in different currencies say nothing beside each other. */
+    private static boolean areInOneCurrency(List<InstallPlan> plans) {
+        return plans.stream().map(p -> p.packs().cost().currency()).distinct().count() == 1;
     }
 
     private static double slipping(InstallPlan plan) {

@@ -204,14 +204,8 @@ final class KnotFindings {
                 Severity.WARNING,
                 new Place(Place.Kind.STATION, first.station().toString()),
                 (sights.size() == 1 ? "1 knot shows" : sights.size() + " knots show") + " when it is worn "
-                        + words(worn) + ": " + first.why() + " at " + first.station() + ".",
+                        + worn.words() + ": " + first.why() + " at " + first.station() + ".",
                 remedies);
-    }
-
-    static String words(Worn worn) {
-        return worn.part().isPresent()
-                ? worn.way().words() + " with part " + (worn.part().getAsInt() + 1)
-                : worn.way().words();
     }
 
     private void contested() {

@@ -100,7 +100,7 @@ final class Wearing {
                         String.format(
                                 Locale.ROOT,
                                 "Worn %s, %.0f %% of the %s shows.",
-                                KnotFindings.words(cover.worn()),
+                                cover.worn().words(),
                                 exposed * ALL_PERCENT,
                                 zone.words()),
                         isUp

@@ -22,6 +22,9 @@ public final class Cover {
      */
     public static final double FULL_DEPTH = 4.5;
 
+    /** Where more than this of the skin is bare it is plainly seen. ASSUMPTION. */
+    public static final double PLAINLY_BARE = 0.3;
+
     private final CoverGrid grid;
     private final Worn worn;
     private final double[] depth;

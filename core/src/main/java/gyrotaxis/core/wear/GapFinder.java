@@ -10,9 +10,7 @@ import java.util.List;
 
 /** Finds cells that show and hang together, as places with a name. */
 final class GapFinder {
-    /** A gap shows more than this, and is at least so large. ASSUMPTION: a thumbnail through which skin is plainly seen. */
-    private static final double SHOWS = 0.3;
-
+    /** A gap is plainly bare, and at least so large. ASSUMPTION: a thumbnail. */
     private static final double LEAST_MM2 = 150;
 
     /** No more are named. */
@@ -44,7 +42,7 @@ final class GapFinder {
     }
 
     private boolean shows(int i) {
-        return !isSeen[i] && grid.isInside(i) && cover.exposedAt(i) > SHOWS;
+        return !isSeen[i] && grid.isInside(i) && cover.exposedAt(i) > Cover.PLAINLY_BARE;
     }
 
     private List<Integer> spreadFrom(int first) {

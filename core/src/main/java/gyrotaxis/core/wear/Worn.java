@@ -42,6 +42,11 @@ public record Worn(Way way, OptionalInt part) {
         return List.copyOf(all);
     }
 
+    /** What a stylist says: "down with part 1", parts numbered from the client's left. */
+    public String words() {
+        return part.isPresent() ? way.words() + " with part " + (part.getAsInt() + 1) : way.words();
+    }
+
     /** The parts that are worn: none or one. */
     List<LaidPart> partsOf(Foundation foundation) {
         return part.isPresent() && part.getAsInt() < foundation.parts().size()

@@ -11,6 +11,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.HookedHeads;
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.plan.Fills.Fill;
 import gyrotaxis.core.plan.Fills.Kind;
 import gyrotaxis.core.plan.Fills.Trial;
@@ -105,6 +106,27 @@ class FillTrialTest {
         assertThat(fills.fills())
                 .filteredOn(f -> f.kind() == Kind.FILL)
                 .noneMatch(f -> Polygons.contains(rim, f.chart()));
+    }
+
+    /** A half would not seat on a knot that is there already. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Texture.class,
+            names = {"COARSE_KINKY", "DEEP_WAVE", "SILKY_WAVE"})
+    void fillsKeepClearOfTheKnotsThatAreThere(Texture texture) {
+        InstallPlan plan = planner.plan(thin(texture));
+        for (Fill f : planner.fills(plan).fills()) {
+            if (f.kind() == Kind.FILL) {
+                double along =
+                        f.at() * plan.foundation().row(f.row()).orElseThrow().lengthMm();
+                double half = SeatedShare.widthMm(plan.brief().hair(), f.share()) / 2;
+                assertThat(plan.stations())
+                        .filteredOn(s -> s.id().row().equals(f.row()))
+                        .allSatisfy(s -> assertThat(Math.abs(s.alongRowMm() - along))
+                                .isGreaterThanOrEqualTo(
+                                        half + SeatedShare.widthMm(plan.brief().hair(), s.share()) / 2 - 1e-9));
+            }
+        }
     }
 
     @Test

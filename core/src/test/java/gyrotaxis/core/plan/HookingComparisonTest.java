@@ -12,6 +12,7 @@ import gyrotaxis.core.plan.Comparison.Better;
 import gyrotaxis.core.plan.Comparison.Figure;
 import gyrotaxis.core.plan.Comparison.Kind;
 import gyrotaxis.core.plan.HookingComparison.Choice;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
@@ -98,5 +99,14 @@ class HookingComparisonTest {
         Figure skin = figure(HookingComparison.worn(seen), "skin that shows");
         assertThat(skin.values().get(1)).isLessThan(skin.values().get(0));
         assertThat(HookingComparison.worn(List.of())).isEmpty();
+    }
+
+    @Test
+    void amountsInDifferentCurrenciesAreNotSetBesideEachOther() {
+        HairLine dear = new HairLine(
+                "Spindrift", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "JPY"), false, List.of("kelp"));
+        assertThat(HookingComparison.figures(plans(BRIEF.withHair(dear))))
+                .noneMatch(f -> f.kind() == Kind.MONEY)
+                .anyMatch(f -> f.what().equals("packs to buy"));
     }
 }

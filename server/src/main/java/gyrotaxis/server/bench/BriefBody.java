@@ -43,11 +43,6 @@ public record BriefBody(
                 HookingBody.of(brief.hooking(), hooking == null ? null : hooking.mix()));
     }
 
-    /** The same with another foundation. */
-    BriefBody withFoundation(@Nullable FoundationBody other) {
-        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking);
-    }
-
     /**
      * The brief, with the hair line and its loops looked up on the shelf.
      *

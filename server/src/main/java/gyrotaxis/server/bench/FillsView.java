@@ -6,7 +6,6 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** Where the reserve goes, and the brief with it hooked in. */
@@ -55,18 +54,10 @@ record FillsView(List<TrialView> trials, List<FillView> fills, int reserveLoops,
 
     private static TrialView trial(Fills.Trial t) {
         Worn worn = t.worn();
-        boolean isParted = worn.part().isPresent();
-        String words = isParted
-                ? String.format(
-                        Locale.ROOT,
-                        "%s, part %d",
-                        worn.way().words(),
-                        worn.part().getAsInt() + 1)
-                : worn.way().words();
         return new TrialView(
                 worn.way(),
-                isParted ? worn.part().getAsInt() : null,
-                words,
+                worn.part().isPresent() ? worn.part().getAsInt() : null,
+                worn.words(),
                 Flat.tenth(t.exposedBefore() * ALL_PERCENT),
                 Flat.tenth(t.exposedAfter() * ALL_PERCENT),
                 t.gapsBefore(),
