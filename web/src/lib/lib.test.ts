@@ -33,7 +33,7 @@ describe('money', () => {
     expect(formatMoney(4680, 'JPY')).toBe('JP¥4,680');
     expect(parseMoney('46,80', 'EUR')).toBe(4680);
     expect(parseMoney('4680', 'JPY')).toBe(4680);
-    expect(plainMoney(4250, 'EUR')).toBe('42.5');
+    expect(plainMoney(4250, 'EUR')).toBe('42.50');
     expect(plainMoney(4250, 'JPY')).toBe('4250');
     expect(parseMoney(plainMoney(4255, 'EUR'), 'EUR')).toBe(4255);
     expect(parseMoney('a few', 'EUR')).toBeNull();

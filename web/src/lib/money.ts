@@ -22,9 +22,12 @@ export function formatMoney(minor: number, currency: string): string {
   return format.format(minor / minors);
 }
 
-/** An amount without its currency, as it is typed. */
-export const plainMoney = (minor: number, currency: string): string =>
-  String(minor / currencyOf(currency).minors);
+/** An amount without its currency, as it is typed: 35, or 42.50. */
+export function plainMoney(minor: number, currency: string): string {
+  const { format, minors } = currencyOf(currency);
+  const isWhole = minor % minors === 0;
+  return (minor / minors).toFixed(isWhole ? 0 : format.resolvedOptions().maximumFractionDigits);
+}
 
 /** What was written as an amount, in the smallest unit; null if it cannot be read. */
 export function parseMoney(text: string, currency: string): number | null {

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { LengthField } from './LengthField';
 import { usePrefs } from './prefs';
 
@@ -32,7 +32,6 @@ beforeEach(() => {
   entered = [];
   usePrefs.getState().set({ unit: 'cm', fingerMm: 18 });
 });
-afterEach(cleanup);
 
 describe('LengthField', () => {
   it('shows millimetres in the unit spoken in, and follows it', () => {

@@ -83,11 +83,13 @@ function PartGrips({ part, limits, isTurned }: Props) {
         onTake={take}
         onDrag={(by, refuses) => {
           const mm = Math.round(taken.current.start + by.x);
-          edit('start', { startMm: refuses ? mm : snapped(mm) });
+          edit('start', { startMm: within(refuses ? mm : snapped(mm), limits.partStartMm) });
         }}
         onStep={(right, _, isFine) =>
           right !== 0 &&
-          edit('start', { startMm: now.start + right * (isFine ? FINE_MM : STEP_MM) })
+          edit('start', {
+            startMm: within(now.start + right * (isFine ? FINE_MM : STEP_MM), limits.partStartMm),
+          })
         }
       />
       <Grip
@@ -114,7 +116,12 @@ function PartGrips({ part, limits, isTurned }: Props) {
           edit(
             'end',
             right !== 0
-              ? { slantDeg: now.slant + right * (isFine ? FINE_DEG : STEP_DEG) }
+              ? {
+                  slantDeg: within(
+                    now.slant + right * (isFine ? FINE_DEG : STEP_DEG),
+                    limits.slantDeg,
+                  ),
+                }
               : {
                   lengthMm: Math.max(
                     SHORTEST_MM,

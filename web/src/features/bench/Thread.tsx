@@ -100,7 +100,8 @@ function useSnags(): Set<Step> {
     else if (field.startsWith('ownHair.') || field.startsWith('consultation.')) snags.add('client');
     else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
-    else if (field.startsWith('hooking.zones') || field.startsWith('hooking.edits'))
+    // Which hair, and how it is mixed and cut, is asked one step before the knots.
+    else if (field.startsWith('hooking.') && !/^hooking\.(mix|cutsInHalf)/.test(field))
       snags.add('knots');
     else snags.add('hair');
   }

@@ -1,7 +1,6 @@
 // @vitest-environment jsdom
-import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
-import { act } from 'react';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { act, render, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Brief, Comparison, Ledger, SavedPlan } from '../../api/types';
 import { createBench } from './benchStore';
 import { BenchContext } from './useBench';
@@ -58,7 +57,6 @@ beforeEach(() => {
   localStorage.clear();
   compare.mockReset();
 });
-afterEach(cleanup);
 
 function show() {
   const store = createBench(PLAN);

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { SavedPlan } from '../../api/types';
 import { createBench } from './benchStore';

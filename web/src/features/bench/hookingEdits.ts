@@ -58,7 +58,7 @@ const NO_METHOD: Method = {
   pacePercent: null,
 } as unknown as Method;
 
-/** A change to one station; a move takes the place of the move before it. */
+/** A change to one station, on top of the changes there are: it is found where those left it. */
 export function withStationEdit(
   brief: Brief,
   station: PlanStation,

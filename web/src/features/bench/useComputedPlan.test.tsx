@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../api/problems';
 import type { Brief, Plan, WornAs } from '../../api/types';
@@ -25,7 +25,6 @@ beforeEach(() => {
   );
 });
 afterEach(() => {
-  cleanup();
   vi.useRealTimers();
 });
 

@@ -1,11 +1,10 @@
 // @vitest-environment jsdom
-import { cleanup, renderHook } from '@testing-library/react';
+import { renderHook } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { usePace } from './usePace';
 
 beforeEach(() => vi.useFakeTimers());
 afterEach(() => {
-  cleanup();
   vi.useRealTimers();
 });
 

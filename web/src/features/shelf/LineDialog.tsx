@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import type { HairLine, HairLineDraft, Texture } from '../../api/types';
-import { formatMoney, parseMoney } from '../../lib/money';
+import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
@@ -69,7 +69,7 @@ const isCurrency = (code: string): boolean => {
 type Sizes = NonNullable<HairLineDraft['otherPacks']>;
 
 const saySizes = (sizes: Sizes, currency: string): string =>
-  sizes.map((s) => `${s.loops} at ${formatMoney(s.priceMinor ?? 0, currency)}`).join('; ');
+  sizes.map((s) => `${s.loops} at ${plainMoney(s.priceMinor ?? 0, currency)}`).join('; ');
 
 /** What was written as sizes; null if it cannot be read. */
 function readSizes(text: string, currency: string): Sizes | null {
@@ -109,10 +109,6 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
     if (!isBad) set({ [field]: n });
   };
   const currency = isCurrency(draft.currency) ? draft.currency : 'EUR';
-  const digits =
-    10 **
-    (new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions()
-      .maximumFractionDigits ?? 2);
   const hasUnread = Object.values(texts).some((t) => t !== undefined);
 
   return (
@@ -186,7 +182,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
           <TextField
             label="Price of a pack"
             inputMode="decimal"
-            defaultValue={draft.priceMinor === null ? '' : String(draft.priceMinor / digits)}
+            defaultValue={draft.priceMinor === null ? '' : plainMoney(draft.priceMinor, currency)}
             onChange={(e) => {
               const minor = parseMoney(e.target.value, currency);
               const isBad = minor === null && e.target.value.trim() !== '';

@@ -1,0 +1,322 @@
+// @vitest-environment jsdom
+import { fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Brief, HairLine, Method, PlanStation } from '../../../api/types';
+import { onBench, refusedAt, sample } from '../../../testing/onBench';
+import { refusal, requestsTo, serve } from '../../../testing/server';
+import { usePrefs } from '../../../ui/prefs';
+import { kindOf } from '../../../viz/beads';
+import { hookingOf, withHooking, withMix } from '../hookingEdits';
+import { HairStep } from './HairStep';
+import { FillsTab } from './knots/FillsTab';
+import { MethodTab } from './knots/MethodTab';
+import { StationTab } from './knots/StationTab';
+import { WorkTab } from './knots/WorkTab';
+import { ZonesTab } from './knots/ZonesTab';
+
+const { plan, hairLines, savedPlan, fills } = sample;
+const lineNamed = (name: string) => hairLines.find((l) => l.name === name) as HairLine;
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+const choose = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } });
+const onlyMain = (b: Brief) => withHooking(b, { mix: null });
+
+describe('HairStep', () => {
+  const show = async (around = {}) => {
+    serve({ 'GET /api/hair-lines': () => hairLines });
+    const bench = onBench(<HairStep />, around);
+    await waitFor(() => screen.getByText('supplier'));
+    return bench;
+  };
+
+  it('shows what is known of the hair, and takes another', async () => {
+    const bench = await show({ brief: onlyMain });
+    expect(screen.getByText('20 loops')).toBeTruthy();
+    choose('Hair line', lineNamed('Barnacle Coil').id);
+    expect(bench.getState().brief.hairLineId).toBe(lineNamed('Barnacle Coil').id);
+    expect(screen.getByText('Ninth Pier Wholesale')).toBeTruthy();
+  });
+
+  it('offers to cut in half only hair that has no loop', async () => {
+    const bench = await show({ brief: onlyMain });
+    expect(screen.queryByText(/cut in half/)).toBeNull();
+    choose('Hair line', lineNamed('Kelp Coarse').id);
+    fireEvent.click(screen.getByLabelText(/cut in half/));
+    expect(hookingOf(bench.getState().brief).cutsInHalf).toBe(true);
+  });
+
+  it('lets a cut be taken back that was asked of looped hair, and says why it cannot be', async () => {
+    const bench = await show({
+      brief: (b: Brief) => withHooking(b, { cutsInHalf: true }),
+      problem: refusedAt('hooking.cutsInHalf', 'Its loop would be lost.'),
+    });
+    expect(screen.getByRole('alert').textContent).toContain('Its loop would be lost.');
+    fireEvent.click(screen.getByLabelText(/cut in half/));
+    expect(hookingOf(bench.getState().brief).cutsInHalf).toBe(false);
+  });
+
+  it('goes up and down in fullness within its limits', async () => {
+    const bench = await show({ brief: (b: Brief) => ({ ...b, fullness: 1.58 }) });
+    press('more: Fullness');
+    expect(bench.getState().brief.fullness).toBe(1.6);
+    expect(
+      (screen.getByRole('button', { name: 'more: Fullness' }) as HTMLButtonElement).disabled,
+    ).toBe(true);
+  });
+
+  it('mixes up to four others in, by percent or by zone', async () => {
+    const bench = await show({ brief: onlyMain });
+    for (let i = 0; i < 4; i++) press('another');
+    expect(screen.queryByRole('button', { name: 'another' })).toBeNull();
+    press('more: Parts of a hundred, hair 2');
+    press('Take hair 5 out of the mix');
+    press('Take hair 4 out of the mix');
+    const mix = () => hookingOf(bench.getState().brief).mix;
+    expect(mix()?.others?.map((o) => o.percent)).toEqual([25, 20]);
+    fireEvent.click(screen.getByRole('radio', { name: 'by zone' }));
+    expect(screen.queryByText(/Parts of a hundred/)).toBeNull();
+    choose('Zone of hair 3', 'NAPE');
+    expect(mix()).toMatchObject({ how: 'ZONES', others: [{ zone: null }, { zone: 'NAPE' }] });
+  });
+
+  it('takes the first colour of a line that is mixed in instead', async () => {
+    const bench = await show();
+    const other = lineNamed('Ebb Loose');
+    choose('Hair 2', other.id);
+    expect(hookingOf(bench.getState().brief).mix?.others?.[0]).toMatchObject({
+      hairLineId: other.id,
+      colour: other.colours[0],
+      percent: 25,
+    });
+  });
+
+  it('keeps the seed of a mix, so that it can be repeated', async () => {
+    const bench = await show();
+    press('another');
+    fireEvent.click(screen.getByLabelText('two alike may lie side by side'));
+    expect(hookingOf(bench.getState().brief).mix).toMatchObject({ seed: 7, mayClump: true });
+  });
+
+  it('says what does not add up, and where', async () => {
+    await show({
+      brief: (b: Brief) => withMix(b, [...(hookingOf(b).mix?.others ?? [])]),
+      problem: refusedAt('hooking.mix.others', 'That is 120 of a hundred.'),
+    });
+    expect(
+      within(screen.getByRole('region', { name: 'Mixed in' })).getByRole('alert'),
+    ).toBeTruthy();
+  });
+});
+
+describe('ZonesTab', () => {
+  it('hooks one zone closer and wider by the same step, and as usual again', () => {
+    const bench = onBench(<ZonesTab />);
+    press('hook the back closer');
+    press('hook the back closer');
+    press('hook the back wider');
+    expect(hookingOf(bench.getState().brief).zones).toEqual([
+      { zone: 'BACK', closer: 1.08, shareParts: null },
+    ]);
+    press('hook the back as usual');
+    expect(hookingOf(bench.getState().brief).zones?.[0]).toMatchObject({ closer: 1 });
+    expect(screen.queryByRole('button', { name: 'hook the back as usual' })).toBeNull();
+  });
+
+  it('stops at the closest and the widest there is', () => {
+    const bench = onBench(<ZonesTab />, {
+      brief: (b) => withHooking(b, { zones: [{ zone: 'NAPE', closer: 2.45, shareParts: 2 }] }),
+    });
+    press('hook the nape closer');
+    press('hook the nape closer');
+    expect(hookingOf(bench.getState().brief).zones).toEqual([
+      { zone: 'NAPE', closer: plan.limits.closer.max, shareParts: 2 },
+    ]);
+  });
+
+  it('sets the share of a zone, and says at the zone what is wrong with it', () => {
+    const bench = onBench(<ZonesTab />, {
+      problem: refusedAt('hooking.zones.FRONT', 'The knots would touch.'),
+    });
+    choose('Share at the front', '4');
+    expect(hookingOf(bench.getState().brief).zones?.[0]).toMatchObject({ shareParts: 4 });
+    const front = screen.getByRole('region', { name: 'front' });
+    expect(within(front).getByRole('alert').textContent).toContain('would touch');
+    expect(screen.getAllByRole('alert')).toHaveLength(1);
+  });
+
+  it('says distances as clear gap and centre to centre, in her unit', () => {
+    usePrefs.setState({ unit: 'fingers' });
+    onBench(<ZonesTab />);
+    const front = plan.ledger.zones[0];
+    expect(screen.getByRole('region', { name: 'front' }).textContent).toContain(
+      `${((front?.spacingMm ?? 0) / 18).toFixed(1)} fingers`,
+    );
+  });
+
+  it('hooks closer beside one part only', () => {
+    const bench = onBench(<ZonesTab />);
+    press('hook beside part 1 closer');
+    press('hook beside part 1 closer');
+    expect(hookingOf(bench.getState().brief).parts).toEqual([{ part: 0, closer: 1.166 }]);
+  });
+});
+
+describe('StationTab', () => {
+  const station = plan.stations.find((s) => s.row === 'F3') as PlanStation;
+  const inHand = (around = {}) => {
+    const bench = onBench(<StationTab />, around);
+    act(() => bench.getState().pickStation(station.id));
+    return bench;
+  };
+
+  it('tells how the share in hand holds, factor by factor', () => {
+    inHand();
+    const { hold } = kindOf(plan, station);
+    const told = screen.getByRole('region', { name: 'How it holds' });
+    expect(within(told).getAllByRole('listitem')).toHaveLength(hold.factors.length);
+    expect(told.textContent).toContain(`${Math.round(hold.score * 100)} %`);
+  });
+
+  it('changes what is asked of it, each change on top of the last', () => {
+    const bench = inHand();
+    choose('Share', '3');
+    choose('Knot', 'TWIST_FIRST');
+    choose('Passes', '4');
+    choose('Extra hold', '1');
+    press('nearer the end');
+    press('take it out');
+    const edits = hookingOf(bench.getState().brief).edits ?? [];
+    expect(edits.map((e) => `${e.kind} ${e.amount}`)).toEqual([
+      'SHARE 3',
+      'KNOT 3',
+      'PASSES 4',
+      'HOLD 1',
+      'MOVE 4',
+      'REMOVE 0',
+    ]);
+    expect(new Set(edits.map((e) => `${e.row} ${e.at}`))).toEqual(new Set([`F3 ${station.at}`]));
+    press('Undo 6 changes to single shares');
+    expect(hookingOf(bench.getState().brief).edits).toEqual([]);
+  });
+
+  it('adds another of the same share beside it, never off the end of its row', () => {
+    const last = { ...station, at: 0.99 };
+    const bench = inHand({
+      plan: { ...plan, stations: plan.stations.map((s) => (s.id === last.id ? last : s)) },
+    });
+    press('one more beside it');
+    expect(hookingOf(bench.getState().brief).edits).toEqual([
+      { row: 'F3', at: 1, kind: 'ADD', amount: kindOf(plan, station).shareParts },
+    ]);
+  });
+});
+
+describe('MethodTab', () => {
+  const show = async (around = {}) => {
+    serve({
+      'GET /api/methods/questions': () => sample.questions,
+      'GET /api/methods': () => [{ id: 'm1', name: 'Race day', method: RACE_DAY }],
+    });
+    const bench = onBench(<MethodTab />, around);
+    await waitFor(() => screen.getByRole('button', { name: 'Race day' }));
+    return bench;
+  };
+  const RACE_DAY = { ...plan.method, name: 'Race day', back: 'FINE' } as Method;
+
+  it('gives both sides of every question with their reasons, hers marked', async () => {
+    const bench = await show();
+    const radios = screen.getAllByRole('radio') as HTMLInputElement[];
+    expect(radios).toHaveLength(sample.questions.flatMap((q) => q.sides).length);
+    expect(radios.filter((r) => r.checked)).toHaveLength(sample.questions.length);
+    fireEvent.click(screen.getByRole('radio', { name: /^even/ }));
+    expect(hookingOf(bench.getState().brief).method?.spacing).toBe('EVEN');
+    expect((screen.getByRole('radio', { name: /^even/ }) as HTMLInputElement).checked).toBe(true);
+  });
+
+  it('applies a kept method, and keeps this one under a name', async () => {
+    serve({ 'POST /api/methods': () => refusal(422, 'There is one of that name.') });
+    const bench = await show();
+    press('Race day');
+    expect(hookingOf(bench.getState().brief).method).toEqual(RACE_DAY);
+    fireEvent.change(screen.getByLabelText('Keep this one as'), { target: { value: 'Race day' } });
+    press('Keep the method');
+    await waitFor(() =>
+      expect(screen.getByRole('alert').textContent).toContain('There is one of that name.'),
+    );
+    expect(requestsTo('POST /api/methods')[0]?.body).toMatchObject({
+      name: 'Race day',
+      method: { back: 'FINE' },
+    });
+    expect((screen.getByLabelText('Keep this one as') as HTMLInputElement).value).toBe('Race day');
+  });
+
+  it('reads what an hour costs, and leaves it as it was while it cannot be read', async () => {
+    const bench = await show();
+    const hour = screen.getByLabelText('An hour in the chair, EUR') as HTMLInputElement;
+    expect(hour.value).toBe('35');
+    fireEvent.change(hour, { target: { value: '42,50' } });
+    fireEvent.change(hour, { target: { value: '42,50 or so' } });
+    fireEvent.blur(hour);
+    expect(hookingOf(bench.getState().brief).method?.hourMinor).toBe(4250);
+    expect(hour.value).toBe('42,50 or so');
+    expect(screen.getByRole('alert').textContent).toContain('An amount such as');
+  });
+});
+
+describe('WorkTab', () => {
+  it('gives every share its place in the order of work, and leads on to the fills', () => {
+    const bench = onBench(<WorkTab />);
+    const stages = [...new Set(plan.work.map((w) => w.stage))];
+    expect(screen.getAllByRole('region').map((r) => r.getAttribute('aria-label'))).toEqual(stages);
+    expect(screen.getAllByRole('listitem')).toHaveLength(plan.work.length);
+    press('Where the fills go');
+    expect(bench.getState().knotTab).toBe('fills');
+  });
+});
+
+describe('FillsTab', () => {
+  const show = async (around = {}, answer: () => unknown = () => fills) => {
+    serve({ 'POST /api/fills': answer });
+    const bench = onBench(<FillsTab />, around);
+    act(() => {
+      bench.getState().go('knots');
+      bench.getState().showKnots('fills');
+    });
+    await waitFor(() => expect(screen.queryByText('Trying every part…')).toBeNull());
+    return bench;
+  };
+
+  it('tries each way that is to be worn, and wears the one that is touched', async () => {
+    const bench = await show();
+    const trials = within(screen.getByRole('region', { name: 'Trials' }));
+    expect(trials.getAllByRole('button')).toHaveLength(
+      savedPlan.brief.consultation?.ways?.length ?? 0,
+    );
+    fireEvent.click(trials.getByRole('button', { name: /low ponytail/i }));
+    expect(bench.getState().worn.way).toBe('LOW_PONYTAIL');
+  });
+
+  it('puts them all in at one touch, which one undo takes back', async () => {
+    const bench = await show();
+    expect(screen.getAllByRole('listitem').length).toBe(fills.trials.length + fills.fills.length);
+    press('Hook them in now');
+    expect(bench.getState().brief).toEqual(fills.brief);
+    act(() => bench.getState().undo());
+    expect(bench.getState().brief).toEqual(savedPlan.brief);
+  });
+
+  it('keeps the reserve where nothing would be hidden', async () => {
+    await show({}, () => ({ ...fills, fills: [], usedLoops: 0 }));
+    expect(screen.getByText(/Keep the reserve/)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Hook them in now' })).toBeNull();
+  });
+
+  it('says why there is no trial', async () => {
+    await show({}, () => refusal(422, 'There is no reserve.'));
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('no reserve'));
+  });
+});

@@ -1,0 +1,261 @@
+// @vitest-environment jsdom
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Brief, Family, Plan } from '../../../api/types';
+import { onBench, refusedAt, sample } from '../../../testing/onBench';
+import { refusal, requestsTo, serve } from '../../../testing/server';
+import { usePrefs } from '../../../ui/prefs';
+import { backOf, rimOf, withBack, withFoundation, withTail } from '../foundationEdits';
+import { PartsStep } from './PartsStep';
+import { HairlineTab } from './rows/HairlineTab';
+import { OrderTab } from './rows/OrderTab';
+import { PatternTab } from './rows/PatternTab';
+import { RowEntry } from './rows/RowEntry';
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+const type = (label: string, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const family = (of: Family) => (b: Brief) => withBack(b, { family: of });
+
+describe('PartsStep', () => {
+  it('adds a part where it was asked for, beside those there are', () => {
+    const bench = onBench(<PartsStep />);
+    const before = sample.savedPlan.brief.foundation.parts;
+    press('left');
+    press('middle');
+    const parts = bench.getState().brief.foundation.parts;
+    expect(parts.slice(0, before.length)).toEqual(before);
+    expect(parts.slice(before.length).map((p) => p.startMm)).toEqual([-35, 0]);
+    press('Remove part 1');
+    expect(bench.getState().brief.foundation.parts.map((p) => p.startMm)).toEqual([-35, 0]);
+    act(() => bench.getState().undo());
+    expect(bench.getState().brief.foundation.parts).toEqual(parts);
+  });
+
+  it('says on which side of her a part starts', () => {
+    const bench = onBench(<PartsStep />);
+    const part = within(screen.getByRole('region', { name: 'Part 1' }));
+    fireEvent.change(part.getByLabelText('starts'), { target: { value: '-2.5' } });
+    expect(bench.getState().brief.foundation.parts[0]?.startMm).toBe(-25);
+    expect(part.getByText('to her left')).toBeTruthy();
+    fireEvent.change(part.getByLabelText('starts'), { target: { value: '0' } });
+    expect(part.getByText('on the midline')).toBeTruthy();
+    expect(part.queryByText(/braided to be seen/)).toBeNull();
+  });
+
+  it('asks how its rows end only of a part that stops short', () => {
+    const bench = onBench(<PartsStep />, {
+      brief: (b) =>
+        withFoundation(b, { parts: b.foundation.parts.map((p) => ({ ...p, lengthMm: null })) }),
+    });
+    expect(screen.queryByText('Where it stops, its rows')).toBeNull();
+    type('runs back', '6');
+    fireEvent.click(screen.getByRole('radio', { name: 'crossed' }));
+    expect(bench.getState().brief.foundation.parts[0]).toMatchObject({
+      lengthMm: 60,
+      end: 'CROSSED',
+    });
+  });
+
+  it('shows how much scalp a laid part will show', () => {
+    onBench(<PartsStep />);
+    const laid = sample.plan.parts[0] as Plan['parts'][number];
+    const part = screen.getByRole('region', { name: 'Part 1' });
+    expect(part.textContent).toContain(
+      `Shows ${(laid.meanMm / 10).toFixed(1)} cm of scalp, open for ${(laid.openMm / 10).toFixed(1)} cm`,
+    );
+  });
+
+  it('says at the list when there are too many parts', () => {
+    onBench(<PartsStep />, { problem: refusedAt('foundation.parts', 'At most four.') });
+    expect(screen.getByRole('alert').textContent).toContain('At most four.');
+  });
+
+  it('names where a part could run, longest first, and what would stop it', () => {
+    const gaps = sample.plan.gaps.map((g, i) =>
+      i === 0 ? { ...g, openMm: 200, readsAsSkin: false, stoppedBy: 'P1' } : g,
+    );
+    const bench = onBench(<PartsStep />, { plan: { ...sample.plan, gaps } });
+    const list = screen.getByRole('region', { name: 'Gaps that could carry a part' });
+    const first = within(list).getAllByRole('listitem')[0] as HTMLElement;
+    expect(first.textContent).toContain('20.0 cm long');
+    expect(first.textContent).toContain('too narrow to read as skin; the tail of P1 crosses it');
+    fireEvent.mouseEnter(first);
+    expect(bench.getState().heldRow).toBe(gaps[0]?.leftRow);
+  });
+});
+
+describe('PatternTab', () => {
+  beforeEach(() => serve({ 'GET /api/patterns': () => [] }));
+
+  it('never leaves more rows behind than in front', () => {
+    const bench = onBench(<PatternTab />, {
+      brief: (b) => withFoundation(b, { frontRows: 7, backRows: 7 }),
+    });
+    press('less: Rows in front');
+    expect(bench.getState().brief.foundation).toMatchObject({ frontRows: 6, backRows: 6 });
+    expect(
+      (screen.getByRole('button', { name: 'less: Rows in front' }) as HTMLButtonElement).disabled,
+    ).toBe(true);
+  });
+
+  it.each<[Family, string, string | null]>([
+    ['STRAIGHT', 'Rows behind', 'Passes'],
+    ['SWITCHBACK', 'Passes', 'Rows behind'],
+    ['CAPPED', 'Cap begins behind the line', 'Passes'],
+    ['WEFTED', 'Weft rows', 'Rows behind'],
+    ['SPIRAL', 'From turn to turn', 'Rows in front'],
+  ])('asks of the %s family what it needs: %s, not %s', (of, asked, notAsked) => {
+    onBench(<PatternTab />, { brief: family(of) });
+    expect(screen.getAllByText(asked).length).toBeGreaterThan(0);
+    if (notAsked) expect(screen.queryByText(notAsked)).toBeNull();
+  });
+
+  it('keeps the figures of a family while another is tried', () => {
+    const bench = onBench(<PatternTab />, { brief: family('SWITCHBACK') });
+    press('more: Passes');
+    const levels = backOf(bench.getState().brief).levels;
+    fireEvent.click(screen.getByRole('radio', { name: /straight back/ }));
+    expect(backOf(bench.getState().brief)).toMatchObject({ family: 'STRAIGHT', levels });
+  });
+
+  it('sets a second overlay behind the first', () => {
+    const bench = onBench(<PatternTab />, {
+      brief: (b) => withFoundation(b, { overlaysMm: [] }),
+    });
+    press('more: Overlay rows');
+    press('more: Overlay rows');
+    expect(bench.getState().brief.foundation.overlaysMm).toEqual([30, 64]);
+    type('Overlay 1 behind the ear line', '2.5');
+    press('less: Overlay rows');
+    expect(bench.getState().brief.foundation.overlaysMm).toEqual([25]);
+  });
+
+  it('says at the family what a head is too small for', () => {
+    onBench(<PatternTab />, {
+      problem: refusedAt('foundation.back.family', 'There is no room for a cap.'),
+    });
+    expect(screen.getByRole('alert').textContent).toContain('no room for a cap');
+  });
+
+  it('keeps a foundation under a name, and lays a kept one on this head', async () => {
+    const kept = {
+      id: 'x',
+      name: 'Harbour six',
+      foundation: { ...sample.savedPlan.brief.foundation, frontRows: 9, parts: [] },
+    };
+    serve({
+      'GET /api/patterns': () => [kept],
+      'POST /api/patterns': () => refusal(422, 'Give it a name.'),
+    });
+    const bench = onBench(<PatternTab />);
+    await waitFor(() => screen.getByRole('button', { name: 'Harbour six' }));
+    press('Harbour six');
+    expect(bench.getState().brief.foundation.frontRows).toBe(9);
+    expect(bench.getState().brief.head).toEqual(sample.savedPlan.brief.head);
+    press('Keep the pattern');
+    await waitFor(() => expect(screen.getByText(/Give it a name/)).toBeTruthy());
+    expect(requestsTo('POST /api/patterns')).toHaveLength(1);
+  });
+});
+
+describe('HairlineTab', () => {
+  it('has the figures of a treatment only where it is wanted', () => {
+    const bench = onBench(<HairlineTab />, {
+      brief: (b) => withFoundation(b, { rim: { ...rimOf(b), perimeter: 'NOWHERE' } }),
+    });
+    expect(screen.queryByLabelText('Perimeter braid runs inside by')).toBeNull();
+    fireEvent.change(screen.getByLabelText('Perimeter braid'), { target: { value: 'ALL_ROUND' } });
+    type('Perimeter braid runs inside by', '1.2');
+    expect(rimOf(bench.getState().brief)).toMatchObject({
+      perimeter: 'ALL_ROUND',
+      perimeterMm: 12,
+    });
+    fireEvent.change(screen.getByLabelText('Individuals'), { target: { value: 'NAPE' } });
+    fireEvent.click(screen.getByRole('radio', { name: 'two, staggered' }));
+    press('more: In the outer line');
+    expect(rimOf(bench.getState().brief)).toMatchObject({
+      individuals: 'NAPE',
+      individualLines: 2,
+      individualCount: 13,
+    });
+  });
+});
+
+describe('RowEntry', () => {
+  const row = sample.plan.rows.find((r) => r.id === 'F3') as Plan['rows'][number];
+  const inHand = (around = {}) => {
+    const bench = onBench(<RowEntry />, around);
+    act(() => bench.getState().holdRow(row.id));
+    return bench;
+  };
+
+  it('waits for a row to be touched', () => {
+    onBench(<RowEntry />);
+    expect(screen.getByText(/Touch a row on the map/)).toBeTruthy();
+  });
+
+  it('adds up moves of one row, and keeps other changes apart', () => {
+    const bench = inHand();
+    press('to her right');
+    press('to her right');
+    press('wider');
+    press('to her left');
+    expect(bench.getState().brief.foundation.edits).toEqual([
+      { row: 'F3', kind: 'MOVE', amount: 6 },
+      { row: 'F3', kind: 'RESIZE', amount: 1.2 },
+      { row: 'F3', kind: 'MOVE', amount: -3 },
+    ]);
+    press('Undo 3 changes to single rows');
+    expect(bench.getState().brief.foundation.edits).toEqual([]);
+  });
+
+  it('sends a tail by name, and lets it be suggested again', () => {
+    const bench = inHand();
+    fireEvent.change(screen.getByLabelText('or into'), { target: { value: 'F2' } });
+    expect(bench.getState().brief.foundation.tails).toEqual([
+      { row: 'F3', end: 'FED', into: 'F2', at: 0.75 },
+    ]);
+    press('pin');
+    expect(bench.getState().brief.foundation.tails).toMatchObject([{ end: 'PINNED', into: null }]);
+    press('as suggested');
+    expect(bench.getState().brief.foundation.tails).toEqual([]);
+  });
+
+  it('takes the tail to the map, and lays it down again', () => {
+    const bench = inHand();
+    press('Feed it into a row on the map');
+    expect(bench.getState().tool).toEqual({ kind: 'tail', row: 'F3', end: 'FED' });
+    press('Now touch the row that takes it');
+    expect(bench.getState().tool).toBeUndefined();
+  });
+
+  it('says at the choice why a tail cannot go there', () => {
+    inHand({
+      brief: (b: Brief) => withTail(b, 'F3', 'FED', 'F1'),
+      problem: refusedAt('foundation.tails[0].into', 'They would run in a circle.'),
+    });
+    expect(screen.getByRole('alert').textContent).toContain('in a circle');
+  });
+});
+
+describe('OrderTab', () => {
+  it('numbers the braiding, and shows a touched step on the map', () => {
+    const bench = onBench(<OrderTab />);
+    const steps = screen.getAllByRole('listitem');
+    expect(steps).toHaveLength(sample.plan.steps.length);
+    const braid = sample.plan.steps.findIndex((s) => s.kind === 'BRAID');
+    fireEvent.click(within(steps[braid] as HTMLElement).getByRole('button'));
+    expect(bench.getState().heldRow).toBe(sample.plan.steps[braid]?.rows[0]);
+  });
+
+  it('says how hard it is on oneself, and why', () => {
+    onBench(<OrderTab />, {
+      plan: { ...sample.plan, selfWork: { grade: 'HARD', strain: 9, reasons: ['by feel'] } },
+    });
+    expect(screen.getByText('hard on oneself')).toBeTruthy();
+    expect(screen.getByText(/by feel/)).toBeTruthy();
+  });
+});

@@ -1,0 +1,256 @@
+// @vitest-environment jsdom
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { BalanceLine, Finding } from '../../../api/types';
+import { onBench, sample } from '../../../testing/onBench';
+import { refusal, requestsTo, serve } from '../../../testing/server';
+import { usePrefs } from '../../../ui/prefs';
+import { CountsStep } from './CountsStep';
+import { WearStep } from './WearStep';
+
+const { plan, worn, savedPlan } = sample;
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+
+describe('WearStep', () => {
+  it('wears it with each part there is, and every other way without', () => {
+    const bench = onBench(<WearStep />);
+    const ways = within(screen.getByRole('radiogroup', { name: 'Worn' }));
+    expect(ways.getAllByRole('radio')).toHaveLength(plan.parts.length + 7);
+    expect(ways.getByRole('radio', { name: 'down, part 1' }).ariaChecked).toBe('true');
+    fireEvent.click(ways.getByRole('radio', { name: 'bun' }));
+    expect(bench.getState().worn).toMatchObject({ way: 'BUN', part: null });
+    fireEvent.click(ways.getByRole('radio', { name: 'down, part 1' }));
+    expect(bench.getState().worn).toMatchObject({ way: 'DOWN', part: 0 });
+  });
+
+  it('moves from day to day with the keys', () => {
+    const bench = onBench(<WearStep />);
+    const day = screen.getByRole('slider', { name: 'Day after the install' });
+    fireEvent.keyDown(day, { key: 'ArrowRight' });
+    fireEvent.keyDown(day, { key: 'End' });
+    expect(bench.getState().worn.day).toBe(14);
+    expect(bench.getState().past).toEqual([]);
+  });
+
+  it('says how much shows, by zone, and waits where that is not known yet', () => {
+    onBench(<WearStep />);
+    expect(screen.queryByRole('region', { name: 'What shows' })).toBeNull();
+    act(() => undefined);
+    onBench(<WearStep />, { worn });
+    const shown = screen.getByRole('region', { name: 'What shows' });
+    expect(shown.textContent).toContain(`${worn.exposedPercent.toFixed(1)} %`);
+    expect(
+      within(shown)
+        .getAllByRole('listitem')
+        .map((z) => z.textContent),
+    ).toEqual(worn.zones.map((z) => `${z.words}${z.exposedPercent.toFixed(1)} %`));
+  });
+
+  it('leads from a knot or a row that shows to its place on the map', () => {
+    const bench = onBench(<WearStep />, { worn });
+    const knot = worn.knots[0];
+    press(knot?.station ?? '');
+    expect(bench.getState().heldStation).toBe(knot?.station);
+    const rows = screen.getByRole('region', { name: 'Rows that show' });
+    fireEvent.click(within(rows).getAllByRole('button')[0] as HTMLElement);
+    expect(bench.getState().heldRow).toBe(worn.rows[0]?.row);
+  });
+
+  it('numbers the gaps as the map does', () => {
+    onBench(<WearStep />, { worn });
+    const gaps = within(screen.getByRole('region', { name: 'Gaps' })).getAllByRole('listitem');
+    expect(gaps.map((g) => g.textContent?.slice(0, 2))).toEqual(
+      worn.gaps.map((_, i) => `${i + 1}.`),
+    );
+  });
+
+  it('offers the remedies of what is remarked, each as one change', () => {
+    const brief = { ...savedPlan.brief, fullness: 1 };
+    const remark = {
+      ...(worn.remarks[0] as Finding),
+      remedies: [{ words: 'Hook the front closer', brief }],
+    };
+    const bench = onBench(<WearStep />, { worn: { ...worn, remarks: [remark] } });
+    const remarks = screen.getByRole('region', { name: 'As it is worn' });
+    fireEvent.click(within(remarks).getByRole('button', { name: 'Hook the front closer' }));
+    expect(bench.getState().brief).toEqual(brief);
+    expect(bench.getState().past).toEqual([savedPlan.brief]);
+  });
+
+  it('judges the edge of each updo, and says which she asked for', () => {
+    onBench(<WearStep />);
+    for (const u of plan.updos) {
+      const words = screen.getByRole('region', { name: u.words }).textContent ?? '';
+      expect(words).toContain(u.works ? 'carries it' : 'shows');
+      expect(words.includes('asked for')).toBe(
+        savedPlan.brief.consultation?.ways?.includes(u.way) ?? false,
+      );
+    }
+  });
+});
+
+/** A stream of balancing, line by line, cut anywhere. */
+const balancing = (lines: BalanceLine[], cut = 7) => {
+  const bytes = new TextEncoder().encode(lines.map((l) => `${JSON.stringify(l)}\n`).join(''));
+  return new Response(
+    new ReadableStream({
+      start(to) {
+        for (let i = 0; i < bytes.length; i += cut) to.enqueue(bytes.slice(i, i + cut));
+        to.close();
+      },
+    }),
+    { status: 200, headers: { 'Content-Type': 'application/x-ndjson' } },
+  );
+};
+
+const RESULT: NonNullable<BalanceLine['result']> = {
+  brief: { ...savedPlan.brief, fullness: 0.8 },
+  isMet: true,
+  words: '9 loops fewer, and no more shows.',
+  changes: [
+    {
+      zone: 'BACK',
+      words: 'back',
+      spacingBefore: 25,
+      spacingAfter: 31,
+      shareBefore: 'half',
+      shareAfter: 'half',
+      exposedPercentBefore: 4,
+      exposedPercentAfter: 5.2,
+    },
+  ],
+  loopsBefore: 60,
+  loopsAfter: 51,
+  exposedPercentBefore: 4,
+  exposedPercentAfter: 4.1,
+  tried: 80,
+};
+const done = (result: BalanceLine['result'], problem: string | null = null): BalanceLine => ({
+  done: 1,
+  result,
+  problem,
+});
+
+describe('CountsStep', () => {
+  const outcome = () => screen.findByRole('region', { name: 'What balancing came to' });
+
+  it('accounts for every loop of every hair: placed, kept back, in hand, bought, left over', () => {
+    onBench(<CountsStep />);
+    for (const h of plan.hairs) {
+      const bought = h.bought.reduce((sum, b) => sum + b.count * b.loopsPerPack, 0);
+      expect(h.shelfLoops + bought - h.placedLoops - h.reserveLoops).toBe(h.leftOverLoops);
+      const told = screen.getByRole('region', { name: `${h.name}, ${h.colour}` }).textContent;
+      expect(told).toContain(`${h.placedLoops} placed + ${h.reserveLoops} for fills`);
+      expect(told).toContain(`${h.leftOverLoops} loops left over`);
+    }
+  });
+
+  it('lists what to split in the order it is taken, and halves left over for wisps', () => {
+    onBench(<CountsStep />);
+    const [split] = screen.getAllByRole('list', { name: 'Split before the chair, hang sorted' });
+    const lines = within(split as HTMLElement).getAllByRole('listitem');
+    expect(lines.map((l) => /hang (\w+)/.exec(l.textContent ?? '')?.[1])).toEqual([
+      'first',
+      'second',
+      'third',
+    ]);
+    expect(lines[0]?.textContent).toContain('1 half over, for wisps');
+    expect(lines[2]?.textContent).toContain('2 quarters over, for wisps');
+  });
+
+  it('adds the quote up from what stands above it', () => {
+    onBench(<CountsStep />);
+    const quote = screen.getByRole('region', { name: 'Quote' }).textContent ?? '';
+    const { materialsMinor, marginMinor, chairMinor, totalMinor } = plan.quote;
+    expect(materialsMinor + marginMinor + chairMinor).toBe(totalMinor);
+    for (const minor of [materialsMinor, marginMinor, chairMinor, totalMinor]) {
+      expect(quote).toContain(`€${(minor / 100).toFixed(2)}`);
+    }
+  });
+
+  it('shows what balancing would change before it is taken, and takes it as one change', async () => {
+    serve({
+      'POST /api/balance': () =>
+        balancing([{ done: 0.2, result: null, problem: null }, done(RESULT)]),
+    });
+    const bench = onBench(<CountsStep />);
+    fireEvent.change(screen.getByLabelText('May show, %'), { target: { value: '4,5' } });
+    press('Fewest loops');
+    const told = await outcome();
+    expect(requestsTo('POST /api/balance')[0]?.body).toMatchObject({
+      kind: 'FEWEST',
+      exposedPercent: 4.5,
+      packs: null,
+    });
+    expect(told.textContent).toContain('9 loops fewer');
+    expect(told.textContent).toContain('3.1 cm');
+    expect(bench.getState().brief).toBe(savedPlan.brief);
+    press('Hook it so');
+    expect(bench.getState().brief).toEqual(RESULT.brief);
+    expect(screen.queryByRole('region', { name: 'What balancing came to' })).toBeNull();
+    act(() => bench.getState().undo());
+    expect(bench.getState().brief).toEqual(savedPlan.brief);
+  });
+
+  it('offers the nearest there is where a wish cannot be met', async () => {
+    serve({
+      'POST /api/balance': () =>
+        balancing([done({ ...RESULT, isMet: false, words: 'Five.' })], 999),
+    });
+    const bench = onBench(<CountsStep />);
+    press('make the back lighter');
+    expect((await outcome()).textContent).toContain('Not quite');
+    expect(requestsTo('POST /api/balance')[0]?.body).toMatchObject({
+      kind: 'ZONE',
+      zone: 'BACK',
+      fuller: false,
+    });
+    press('leave it');
+    expect(bench.getState().brief).toBe(savedPlan.brief);
+    press('make part 1 fuller');
+    await outcome();
+    expect(requestsTo('POST /api/balance')[1]?.body).toMatchObject({
+      kind: 'PART',
+      part: 0,
+      fuller: true,
+    });
+  });
+
+  it('says at the field what cannot be asked for, and what went wrong below it', async () => {
+    serve({
+      'POST /api/balance': () =>
+        refusal(422, 'No.', [{ field: 'packs', message: 'At least one pack.', unit: '' }]),
+    });
+    onBench(<CountsStep />);
+    fireEvent.change(screen.getByLabelText('Packs in hand'), { target: { value: '0' } });
+    press('Best for these packs');
+    await waitFor(() =>
+      expect(screen.getByRole('alert').textContent).toContain('At least one pack.'),
+    );
+    serve({ 'POST /api/balance': () => balancing([done(null, 'It took too long.')]) });
+    press('Fewest loops');
+    await waitFor(() =>
+      expect(screen.getByRole('alert').textContent).toContain('It took too long.'),
+    );
+  });
+
+  it('can be stopped, and nothing comes of it then', async () => {
+    let finish: () => void = () => undefined;
+    serve({
+      'POST /api/balance': () =>
+        new Promise((resolve) => {
+          finish = () => resolve(balancing([done(RESULT)]));
+        }),
+    });
+    onBench(<CountsStep />);
+    press('Fewest loops');
+    await waitFor(() => screen.getByRole('progressbar', { name: 'Balancing' }));
+    press('Stop');
+    await act(async () => finish());
+    expect(screen.queryByRole('progressbar')).toBeNull();
+    expect(screen.queryByRole('region', { name: 'What balancing came to' })).toBeNull();
+  });
+});

@@ -1,0 +1,166 @@
+// @vitest-environment jsdom
+import { QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Client } from '../../api/types';
+import { newQueries, sample } from '../../testing/onBench';
+import { refusal, requestsTo, serve } from '../../testing/server';
+import { usePrefs } from '../../ui/prefs';
+import { BookPage } from './BookPage';
+import { ClientDialog } from './ClientDialog';
+
+const { client, savedPlan, plan } = sample;
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const type = (label: string, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }));
+
+describe('BookPage', () => {
+  const other: Client = { ...client, id: 'c2', name: 'Ánna Quay', wishes: '', heads: [] };
+  const open = (clients: Client[]) => {
+    serve({
+      'GET /api/clients': () => clients,
+      'GET /api/plans': () => [savedPlan],
+      'POST /api/plan': () => plan,
+      'POST /api/plans': () => ({ ...savedPlan, id: 'new-plan' }),
+    });
+    render(
+      <QueryClientProvider client={newQueries()}>
+        <MemoryRouter initialEntries={['/book']}>
+          <Routes>
+            <Route path="/book" element={<BookPage />} />
+            <Route path="/bench/:plan" element={<p>on the bench</p>} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>,
+    );
+  };
+
+  it('shows each client with her plans, and the figures of each plan', async () => {
+    open([client, other]);
+    await screen.findByText('2 clients, 1 plan');
+    const hers = screen.getByRole('heading', { name: client.name }).closest('li') as HTMLElement;
+    await within(hers).findByText(String(plan.ledger.neededLoops));
+    expect(within(hers).getByText(/▲ tender spots/)).toBeTruthy();
+    const theirs = screen.getByRole('heading', { name: other.name }).closest('li') as HTMLElement;
+    expect(within(theirs).queryByRole('link')).toBeNull();
+  });
+
+  it('finds a client by part of her name, and says when there is none', async () => {
+    open([client, other]);
+    await screen.findByText(/2 clients/);
+    type('Find a client', 'QUAY');
+    expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual(
+      [client, other].filter((c) => /quay/i.test(c.name)).map((c) => c.name),
+    );
+    type('Find a client', 'nobody');
+    expect(screen.getByText(/Nobody in the book is called “nobody”/)).toBeTruthy();
+  });
+
+  it('begins a plan and goes to the bench with it', async () => {
+    open([client]);
+    await screen.findByText(/1 client/);
+    press('plan');
+    await screen.findByText('on the bench');
+    expect(requestsTo('POST /api/plans')[0]?.body).toMatchObject({ clientId: client.id });
+  });
+
+  it('says why a plan could not be begun', async () => {
+    open([other]);
+    serve({ 'POST /api/plans': () => refusal(422, 'She has no head yet.') });
+    await screen.findByText(/1 client/);
+    press('plan');
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('no head yet'));
+  });
+
+  it('leads on from an empty book', async () => {
+    open([]);
+    press(
+      (await screen.findByRole('button', { name: 'Write down the first client' })).textContent ??
+        '',
+    );
+    expect(await screen.findByRole('dialog', { name: 'New client' })).toBeTruthy();
+  });
+});
+
+describe('ClientDialog', () => {
+  const show = (of?: Client) => {
+    const onClose = vi.fn();
+    render(
+      <QueryClientProvider client={newQueries()}>
+        <ClientDialog client={of} onClose={onClose} />
+      </QueryClientProvider>,
+    );
+    return onClose;
+  };
+
+  it('writes a new client down with what was measured, in millimetres', async () => {
+    serve({ 'POST /api/clients': () => client });
+    const onClose = show();
+    type('Name', 'Oriel Tamblyn');
+    type('Round the head', '55,5');
+    type('Front to nape', '14 in');
+    type('Her own hair hangs', '10 fingers');
+    fireEvent.click(screen.getByLabelText('thin edges'));
+    press('Write her down');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    const [sent] = requestsTo('POST /api/clients');
+    expect(sent?.body).toMatchObject({
+      name: 'Oriel Tamblyn',
+      head: { roundMm: 555, frontToNapeMm: 355.6, overTopMm: null },
+      ownHair: { lengthMm: 180, conditions: ['THIN_EDGES'] },
+    });
+  });
+
+  it('sends nothing while a measure cannot be read', () => {
+    show();
+    type('Round the head', 'about 55');
+    press('Write her down');
+    expect(requestsTo('POST /api/clients')).toEqual([]);
+    expect(screen.getByRole('alert').textContent).toContain('Write a length');
+  });
+
+  it('says each refusal at its field and loses nothing that was written', async () => {
+    serve({
+      'POST /api/clients': () =>
+        refusal(422, 'Some entries cannot be used.', [
+          { field: 'name', message: 'A name is needed.', min: null, max: null, unit: '' },
+          { field: 'head.roundMm', message: 'x', min: 430, max: 690, unit: 'mm' },
+        ]),
+    });
+    const onClose = show();
+    type('Round the head', '30');
+    type('What she wants', 'Full, with a left part.');
+    press('Write her down');
+    await screen.findByText('Round the head must be between 43.0 cm and 69.0 cm.');
+    expect(screen.getByText('A name is needed.')).toBeTruthy();
+    expect((screen.getByLabelText('What she wants') as HTMLTextAreaElement).value).toContain(
+      'left',
+    );
+    expect(onClose).not.toHaveBeenCalled();
+  });
+
+  it('carries the version it was opened with, and says when a newer one is stored', async () => {
+    serve({
+      [`PUT /api/clients/${client.id}`]: () =>
+        refusal(409, 'Somebody changed her in the meantime.'),
+    });
+    show({ ...client, version: 4 });
+    type('To remember', 'Prefers the window chair.');
+    press('Keep the change');
+    await screen.findByText(/changed her in the meantime/);
+    expect(requestsTo(`PUT /api/clients/${client.id}`)[0]?.body).toMatchObject({ version: 4 });
+  });
+
+  it('erases only when asked twice', async () => {
+    serve({ [`DELETE /api/clients/${client.id}`]: () => new Response(null, { status: 204 }) });
+    const onClose = show(client);
+    press('Erase');
+    expect(requestsTo(`DELETE /api/clients/${client.id}`)).toEqual([]);
+    press('Yes, erase her heads and plans too');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+  });
+});

@@ -1,0 +1,123 @@
+// @vitest-environment jsdom
+import { QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { HairLine } from '../../api/types';
+import { newQueries, sample } from '../../testing/onBench';
+import { refusal, requestsTo, serve } from '../../testing/server';
+import { usePrefs } from '../../ui/prefs';
+import { LineDialog } from './LineDialog';
+import { ShelfPage } from './ShelfPage';
+
+const SIZES = 'Other packs: loops at a price, with semicolons between';
+const deep = sample.hairLines.find((l) => l.name === 'Slack Water Deep') as HairLine;
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const type = (label: string, text: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
+const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
+const around = (shown: React.ReactNode) =>
+  render(<QueryClientProvider client={newQueries()}>{shown}</QueryClientProvider>);
+
+describe('ShelfPage', () => {
+  it('counts what is in hand over all lines', async () => {
+    serve({ 'GET /api/hair-lines': () => sample.hairLines });
+    around(<ShelfPage />);
+    const loops = sample.hairLines.reduce((sum, l) => sum + l.loopsOnShelf, 0);
+    await screen.findByText(`${sample.hairLines.length} hair lines, ${loops} loops in hand`);
+    fireEvent.click(screen.getByRole('button', { name: `Change ${deep.name}` }));
+    expect(await screen.findByRole('dialog', { name: deep.name })).toBeTruthy();
+  });
+
+  it('says so when the shelf is empty, and when the server is away', async () => {
+    serve({ 'GET /api/hair-lines': () => [] });
+    around(<ShelfPage />);
+    await screen.findByText('The shelf is empty');
+    serve({ 'GET /api/hair-lines': () => refusal(503, 'The server is busy.') });
+    around(<ShelfPage />);
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toBe('The server is busy.'));
+  });
+});
+
+describe('LineDialog', () => {
+  const show = (of?: HairLine) => {
+    const onClose = vi.fn();
+    around(<LineDialog line={of} onClose={onClose} />);
+    return onClose;
+  };
+  const sent = () => requestsTo(`PUT /api/hair-lines/${deep.id}`)[0]?.body as HairLine;
+
+  it('opens with what is known and sends it back unchanged', async () => {
+    serve({ [`PUT /api/hair-lines/${deep.id}`]: () => deep });
+    const onClose = show(deep);
+    press('Keep the change');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    for (const [field, value] of Object.entries(sent())) {
+      expect([field, value]).toEqual([field, deep[field as keyof HairLine]]);
+    }
+  });
+
+  it('reads prices, colours and other pack sizes as they are written', async () => {
+    serve({ [`PUT /api/hair-lines/${deep.id}`]: () => deep });
+    const onClose = show(deep);
+    type('Price of a pack', '7,95');
+    type('Colours, with commas between', 'ink,  tide grey , ,sand');
+    type(SIZES, '60 at 21.90; 22 @ 8');
+    press('Keep the change');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent()).toMatchObject({
+      priceMinor: 795,
+      colours: ['ink', 'tide grey', 'sand'],
+      otherPacks: [
+        { loops: 60, priceMinor: 2190 },
+        { loops: 22, priceMinor: 800 },
+      ],
+    });
+  });
+
+  it.each([
+    ['Price of a pack', 'cheap', 'Write a price.'],
+    ['Loops in a bundle', 'a few', 'Write a number.'],
+    ['Hangs (length of a leg)', 'long', 'Write a length'],
+    [SIZES, '60 for 20', 'Write the loops'],
+  ])('sends nothing while %s reads “%s”', (label, text, says) => {
+    show(deep);
+    type(label, text);
+    press('Keep the change');
+    expect(requestsTo(`PUT /api/hair-lines/${deep.id}`)).toEqual([]);
+    expect(screen.getByRole('alert').textContent).toContain(says);
+  });
+
+  it('counts money in the smallest unit of its currency', async () => {
+    serve({ [`PUT /api/hair-lines/${deep.id}`]: () => deep });
+    const otherPacks = [{ loops: 90, priceMinor: 1500 }];
+    const onClose = show({ ...deep, currency: 'JPY', priceMinor: 900, otherPacks });
+    expect((screen.getByLabelText('Price of a pack') as HTMLInputElement).value).toBe('900');
+    type('Price of a pack', '950');
+    type(SIZES, `${(screen.getByLabelText(SIZES) as HTMLInputElement).value}; 20 at 400`);
+    press('Keep the change');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(sent()).toMatchObject({
+      priceMinor: 950,
+      currency: 'JPY',
+      otherPacks: [...otherPacks, { loops: 20, priceMinor: 400 }],
+    });
+  });
+
+  it('says each refusal at its field', async () => {
+    serve({
+      'POST /api/hair-lines': () =>
+        refusal(422, 'Some entries cannot be used.', [
+          { field: 'loopsPerBundle', message: 'A pack needs loops.', min: 1, max: 80, unit: '' },
+          { field: 'otherPacks[0].loops', message: 'Not 0.', min: 1, max: 500, unit: '' },
+        ]),
+    });
+    show();
+    type('Name', 'Fog Bank');
+    press('Put it on the shelf');
+    await screen.findByText('A pack needs loops.');
+    expect(screen.getByText('Not 0.')).toBeTruthy();
+    expect((screen.getByLabelText('Name') as HTMLInputElement).value).toBe('Fog Bank');
+  });
+});

@@ -1,0 +1,20 @@
+import { cleanup } from '@testing-library/react';
+import { afterEach, vi } from 'vitest';
+import { answerRequest, forgetRequests } from './server';
+
+/** Every request of a test goes to the tests' own server; what the stand-in for a browser lacks is added. */
+if (typeof window !== 'undefined') {
+  vi.stubGlobal('fetch', answerRequest);
+  window.ResizeObserver ??= class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+  Element.prototype.scrollIntoView ??= () => {};
+  Element.prototype.hasPointerCapture ??= () => false;
+}
+
+afterEach(() => {
+  cleanup();
+  forgetRequests();
+});
