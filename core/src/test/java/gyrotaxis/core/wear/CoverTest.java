@@ -1,0 +1,145 @@
+package gyrotaxis.core.wear;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HookedHeads;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Covers laid out by hand, of which it is known what shows. */
+class CoverTest {
+    private static final Scalp HEAD = HookedHeads.MEDIUM;
+    private static final CoverGrid GRID = CoverGrid.of(HEAD, 6000);
+    private static final Worn DOWN = Worn.as(Way.DOWN);
+    private static final double COVERED = 9;
+
+    private static Cover even(double depth) {
+        double[] all = new double[GRID.size()];
+        Arrays.fill(all, depth);
+        return new Cover(GRID, DOWN, all);
+    }
+
+    /** A head well covered but for discs of the map. */
+    private static Cover bareAt(double radius, Vec2... middles) {
+        double[] depth = new double[GRID.size()];
+        for (int i = 0; i < depth.length; i++) {
+            Vec2 p = GRID.middle(i);
+            depth[i] = Arrays.stream(middles).anyMatch(m -> m.distance(p) < radius) ? 0 : COVERED;
+        }
+        return new Cover(GRID, DOWN, depth);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {500, 6000, 12_000, 50_000})
+    void cellsMakeUpTheScalpHoweverManyTheyAre(int samples) {
+        CoverGrid grid = CoverGrid.of(HEAD, samples);
+        long inside = IntStream.range(0, grid.size()).filter(grid::isInside).count();
+        assertThat(inside * grid.cellMm() * grid.cellMm() / HEAD.areaMm2()).isCloseTo(1, within(0.02));
+        int inZones = Arrays.stream(Zone.values()).mapToInt(grid::count).sum();
+        assertThat(inZones).isEqualTo((int) inside);
+    }
+
+    @Test
+    void everyPlaceBelongsToTheCellWhoseMiddleIsNearest() {
+        for (int i = 0; i < GRID.size(); i++) {
+            Vec2 middle = GRID.middle(i);
+            double almostHalf = 0.49 * GRID.cellMm();
+            assertThat(GRID.cellAt(middle)).isEqualTo(i);
+            assertThat(GRID.cellAt(middle.plus(new Vec2(almostHalf, -almostHalf))))
+                    .isEqualTo(i);
+        }
+        assertThat(GRID.cellAt(new Vec2(1e4, 0))).isEqualTo(-1);
+        assertThat(GRID.cellAt(new Vec2(0, -1e4))).isEqualTo(-1);
+    }
+
+    @Test
+    void bothSidesAreSampledAlike() {
+        for (int i = 0; i < GRID.size(); i++) {
+            int mirrored = GRID.cellAt(GRID.middle(i).mirrored());
+            assertThat(GRID.zone(mirrored)).isEqualTo(GRID.zone(i));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.2, 1, 4.5})
+    void anEvenCoverShowsTheSameEverywhere(double depth) {
+        Cover cover = even(depth);
+        double shows = Math.exp(-depth / Cover.KAPPA);
+        assertThat(cover.exposed()).isCloseTo(shows, within(1e-9));
+        assertThat(cover.exposedByZone().values()).allSatisfy(z -> assertThat(z).isCloseTo(shows, within(1e-9)));
+        assertThat(cover.meanDepth()).isCloseTo(depth, within(1e-9));
+        assertThat(cover.fullness()).isCloseTo(depth / Cover.FULL_DEPTH, within(1e-9));
+    }
+
+    @Test
+    void aBareHeadIsOneGapAndACoveredOneHasNone() {
+        assertThat(even(COVERED).gaps()).isEmpty();
+        assertThat(even(0).gaps()).singleElement().satisfies(g -> {
+            assertThat(g.exposed()).isCloseTo(1, within(1e-9));
+            assertThat(g.areaMm2() / HEAD.areaMm2()).isCloseTo(1, within(0.02));
+            assertThat(g.x()).isCloseTo(0, within(1e-6));
+        });
+    }
+
+    @Test
+    void gapsAreFoundWhereTheyAreLargestFirstAndAsLargeAsTheyAre() {
+        Vec2 crown = new Vec2(20, -10);
+        Vec2 side = new Vec2(-60, 20);
+        double radius = 12;
+        List<Cover.Gap> gaps = bareAt(radius, crown, side).gaps();
+        assertThat(gaps).hasSize(2);
+        double disc = Math.PI * radius * radius;
+        for (Cover.Gap g : gaps) {
+            Vec2 meant = g.x() > 0 ? crown : side;
+            assertThat(new Vec2(g.x(), g.y()).distance(meant)).isLessThan(GRID.cellMm());
+            assertThat(g.areaMm2() / disc).isBetween(0.85, 1.15);
+            assertThat(g.place()).isNotBlank();
+        }
+        assertThat(gaps.get(0).areaMm2()).isGreaterThanOrEqualTo(gaps.get(1).areaMm2());
+    }
+
+    @Test
+    void discsThatTouchAreOneGapAndAThumbnailIsTheLeast() {
+        assertThat(bareAt(12, new Vec2(0, 0), new Vec2(18, 0)).gaps()).hasSize(1);
+        assertThat(bareAt(4, new Vec2(0, 0)).gaps()).isEmpty();
+        assertThat(bareAt(9, new Vec2(0, 0)).gaps()).hasSize(1);
+    }
+
+    @Test
+    void noMoreThanEightAreNamed() {
+        Vec2[] many = IntStream.range(0, 12)
+                .mapToObj(i -> new Vec2(-60 + 40.0 * (i % 4), -60 + 40.0 * (i / 4)))
+                .toArray(Vec2[]::new);
+        assertThat(bareAt(10, many).gaps()).hasSize(8);
+    }
+
+    @Test
+    void aCoverThatIsVeryFullAndEvenIsTooRoundAndOneHeavyAtTheNapeHasAHump() {
+        assertThat(Outline.of(even(7), Texture.SPRINGY_CURL, 0).isTooRound()).isTrue();
+        assertThat(Outline.of(even(3), Texture.SPRINGY_CURL, 0).isTooRound()).isFalse();
+        double[] heavy = new double[GRID.size()];
+        for (int i = 0; i < heavy.length; i++) {
+            heavy[i] = GRID.zone(i) == Zone.NAPE.ordinal() ? 12 : 2;
+        }
+        Outline hump = Outline.of(new Cover(GRID, DOWN, heavy), Texture.SPRINGY_CURL, 0);
+        assertThat(hump.hasHump()).isTrue();
+        assertThat(hump.isTooRound()).isFalse();
+        Outline up = Outline.of(new Cover(GRID, Worn.as(Way.BUN), heavy), Texture.SPRINGY_CURL, 0);
+        assertThat(up.hasHump()).isFalse();
+    }
+
+    @Test
+    void refusesAGridTooCoarseToSeeWith() {
+        assertThatIllegalArgumentException().isThrownBy(() -> CoverGrid.of(HEAD, 10));
+    }
+}
