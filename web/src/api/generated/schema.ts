@@ -320,6 +320,7 @@ export interface components {
             /** @enum {string|null} */
             frontTails: "THREADED" | "COLLECTED" | null;
             isDoubled: boolean | null;
+            isHookedOff: boolean | null;
             isWideMesh: boolean | null;
             /** Format: int32 */
             levels: number | null;
@@ -855,6 +856,12 @@ export interface components {
             clientId: string;
             name: string;
         };
+        NoteView: {
+            /** @enum {string} */
+            moment: "BEFORE" | "CHAIR" | "FINISHING" | "HOME" | "TAKEDOWN";
+            momentWords: string;
+            words: string;
+        };
         OwnHairBody: {
             conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
             /** @enum {string} */
@@ -934,6 +941,7 @@ export interface components {
             map: components["schemas"]["Map"];
             method: components["schemas"]["MethodBody"];
             needs: components["schemas"]["NeedView"][];
+            notes: components["schemas"]["NoteView"][];
             parts: components["schemas"]["Part"][];
             quote: components["schemas"]["QuoteView"];
             rows: components["schemas"]["Row"][];

@@ -15,6 +15,7 @@ const PLAIN_BACK: Back = {
   capEdgeMm: null,
   isWideMesh: null,
   isDoubled: null,
+  isHookedOff: null,
 };
 
 const PLAIN_RIM: Rim = {

@@ -271,8 +271,13 @@ describe('WorkTab', () => {
   it('gives every share its place in the order of work, and leads on to the fills', () => {
     const bench = onBench(<WorkTab />);
     const stages = [...new Set(plan.work.map((w) => w.stage))];
-    expect(screen.getAllByRole('region').map((r) => r.getAttribute('aria-label'))).toEqual(stages);
-    expect(screen.getAllByRole('listitem')).toHaveLength(plan.work.length);
+    const moments = [...new Set(plan.notes.map((n) => n.momentWords))];
+    expect(screen.getAllByRole('region').map((r) => r.getAttribute('aria-label'))).toEqual([
+      ...moments.slice(0, 2),
+      ...stages,
+      ...moments.slice(2),
+    ]);
+    expect(screen.getAllByRole('listitem')).toHaveLength(plan.work.length + plan.notes.length);
     press('Where the fills go');
     expect(bench.getState().knotTab).toBe('fills');
   });

@@ -121,6 +121,12 @@ describe('PatternTab', () => {
     expect(backOf(bench.getState().brief)).toMatchObject({ family: 'STRAIGHT', levels });
   });
 
+  it('takes a cap off the head to hook it', () => {
+    const bench = onBench(<PatternTab />, { brief: family('CAPPED') });
+    fireEvent.click(screen.getByLabelText('hooked off the head, before she comes'));
+    expect(backOf(bench.getState().brief).isHookedOff).toBe(true);
+  });
+
   it('sets a second overlay behind the first', () => {
     const bench = onBench(<PatternTab />, {
       brief: (b) => withFoundation(b, { overlaysMm: [] }),

@@ -1,6 +1,12 @@
+import type { Plan } from '../../../../api/types';
 import { formatMinutes } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../useBench';
+
+type Note = Plan['notes'][number];
+
+const BEFORE: Note['moment'][] = ['BEFORE', 'CHAIR'];
+const AFTER: Note['moment'][] = ['FINISHING', 'HOME', 'TAKEDOWN'];
 
 /** The hooking in the order it is worked, left and right by turns; rows kept for parts wait, marked. */
 export function WorkTab() {
@@ -12,6 +18,7 @@ export function WorkTab() {
   const stages = [...new Set(plan.work.map((w) => w.stage))];
   return (
     <>
+      <Notes of={plan.notes} moments={BEFORE} />
       {stages.map((stage) => {
         const steps = plan.work.filter((w) => w.stage === stage);
         const minutes = steps.reduce((sum, w) => sum + w.minutes.likely, 0);
@@ -46,12 +53,31 @@ export function WorkTab() {
           </section>
         );
       })}
-      <p className="text-sm text-soft">
-        Then separate, try every part and way of wearing, and put the fills where something shows.
-      </p>
       <Button className="self-start" onClick={() => showKnots('fills')}>
         Where the fills go
       </Button>
+      <Notes of={plan.notes} moments={AFTER} />
     </>
   );
+}
+
+/** What goes with the plan besides the hooking, moment by moment. */
+function Notes({ of, moments }: { of: Note[]; moments: Note['moment'][] }) {
+  return moments.map((moment) => {
+    const lines = of.filter((n) => n.moment === moment);
+    return (
+      <section key={moment} aria-label={lines[0]?.momentWords}>
+        <h3 className="border-b border-edge font-semibold first-letter:uppercase">
+          {lines[0]?.momentWords}
+        </h3>
+        <ul className="flex flex-col gap-1 py-1 text-sm leading-snug">
+          {lines.map((n) => (
+            <li key={n.words} className="border-l-2 border-line pl-2">
+              {n.words}
+            </li>
+          ))}
+        </ul>
+      </section>
+    );
+  });
 }

@@ -181,6 +181,11 @@ export function PatternTab() {
             isOn={back.isWideMesh ?? false}
             onChange={(isWideMesh) => change('mesh', (b) => withBack(b, { isWideMesh }))}
           />
+          <Tick
+            words="hooked off the head, before she comes"
+            isOn={back.isHookedOff ?? false}
+            onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
+          />
         </>
       )}
       {family === 'WEFTED' && (

@@ -168,9 +168,13 @@ public final class BraidSteps {
                                     ? "gap"
                                     : foundation.mesh().size() + " gaps") + " where rows cross or end.");
         }
-        if (foundation.cap().isPresent()) {
-            add(Kind.MESH, "Sew the cap on along its edge; it may be hooked off the head beforehand.");
-        }
+        foundation
+                .cap()
+                .ifPresent(c -> add(
+                        Kind.MESH,
+                        c.isHookedOff()
+                                ? "Sew the cap on along its edge; its hair is hooked in already."
+                                : "Sew the cap on along its edge."));
         if (foundation.rowsOf(Section.PASS).stream().anyMatch(r -> r.use() == RowUse.WEFTED)) {
             add(Kind.MESH, "Sew the wefts to the level rows, lowest first.");
         }

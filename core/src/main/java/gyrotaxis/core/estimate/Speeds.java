@@ -17,6 +17,9 @@ import java.util.Map;
  * @param splitSecondsPerShare splitting one share off a loop, s
  * @param hookSeconds hooking one share with one pass, by knot, s; one for every {@link Knot}
  * @param passSeconds each pass after the first, s
+ * @param bandSeconds a band round the base of one individual, s
+ * @param plaitSeconds one individual drawn into its share with the hook, plaited or twisted, and fed away, s
+ * @param sewSecondsPerCm wefts and mesh sewn on, seconds per cm of seam
  * @param finishMinutes separating and trimming, minutes
  */
 public record Speeds(
@@ -24,6 +27,9 @@ public record Speeds(
         Estimate splitSecondsPerShare,
         Map<Knot, Estimate> hookSeconds,
         Estimate passSeconds,
+        Estimate bandSeconds,
+        Estimate plaitSeconds,
+        Estimate sewSecondsPerCm,
         Estimate finishMinutes) {
 
     /** Everything but braiding takes so much longer on oneself; for braiding, speeds on oneself are known. */
@@ -51,15 +57,21 @@ public record Speeds(
                 Knot.DOUBLE_ENTRY, new Estimate(35, 42, 50),
                 Knot.TWIST_FIRST, new Estimate(25, 30, 35),
                 Knot.BEAD, new Estimate(10, 13, 16));
+        Estimate band = new Estimate(6, 8, 12);
+        Estimate plait = new Estimate(40, 60, 90);
+        Estimate sew = new Estimate(6, 8, 12);
         Estimate finish = new Estimate(15, 20, 30);
         return switch (installer) {
-            case STYLIST -> new Speeds(perCm(6, 5, 4), split, hook, pass, finish);
+            case STYLIST -> new Speeds(perCm(6, 5, 4), split, hook, pass, band, plait, sew, finish);
             case SELF ->
                 new Speeds(
                         perCm(3.5, 3, 2.5),
                         split,
                         slower(hook, SELF_FACTOR),
                         pass.times(SELF_FACTOR),
+                        band.times(SELF_FACTOR),
+                        plait.times(SELF_FACTOR),
+                        sew.times(SELF_FACTOR),
                         finish.times(SELF_FACTOR));
         };
     }
@@ -76,6 +88,9 @@ public record Speeds(
                 splitSecondsPerShare.times(pace),
                 slower(hookSeconds, pace),
                 passSeconds.times(pace),
+                bandSeconds.times(pace),
+                plaitSeconds.times(pace),
+                sewSecondsPerCm.times(pace),
                 finishMinutes.times(pace));
     }
 

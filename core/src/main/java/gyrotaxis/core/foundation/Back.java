@@ -95,11 +95,17 @@ public sealed interface Back {
      * @param rows as for {@link Straight}
      * @param edgeMm how far behind the section line the cap begins, mm, in {@link #CAP_EDGE_MM}
      * @param isWideMesh whether its holes are the wide ones, for thicker shares
+     * @param isHookedOff whether it is hooked off the head, before the client comes, and sewn on with its hair
      */
-    record Capped(int rows, double edgeMm, boolean isWideMesh) implements Back {
+    record Capped(int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff) implements Back {
         public Capped {
             Require.inRange(rows, FEWEST_ROWS, 99, "rows", "");
             Require.inRange(edgeMm, CAP_EDGE_MM.min(), CAP_EDGE_MM.max(), "edgeMm", "mm");
+        }
+
+        /** The same with another number of rows under it. */
+        Capped over(int otherRows) {
+            return new Capped(otherRows, edgeMm, isWideMesh, isHookedOff);
         }
 
         @Override

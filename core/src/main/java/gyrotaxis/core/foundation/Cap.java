@@ -10,8 +10,9 @@ import java.util.List;
  * @param edge its front edge, from the client's left to her right
  * @param area its outline on the map, without a repeated last point
  * @param isWideMesh whether its holes are the wide ones
+ * @param isHookedOff whether it is hooked off the head, before the client comes
  */
-public record Cap(Path edge, List<Vec2> area, boolean isWideMesh) {
+public record Cap(Path edge, List<Vec2> area, boolean isWideMesh, boolean isHookedOff) {
     public Cap {
         area = List.copyOf(area);
     }

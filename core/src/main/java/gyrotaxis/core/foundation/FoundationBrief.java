@@ -106,7 +106,7 @@ public record FoundationBrief(
         if (back instanceof Back.Straight s) {
             fitting = new Back.Straight(Math.min(s.rows(), rows));
         } else if (back instanceof Back.Capped c) {
-            fitting = new Back.Capped(Math.min(c.rows(), rows), c.edgeMm(), c.isWideMesh());
+            fitting = c.over(Math.min(c.rows(), rows));
         }
         return copy(rows, fitting, parts, flanks, rim, overlaysMm, edits, tails);
     }
@@ -118,10 +118,7 @@ public record FoundationBrief(
 
     /** The same with straight rows behind, as many as said. */
     public FoundationBrief withBackRows(int rows) {
-        return withBack(
-                back instanceof Back.Capped c
-                        ? new Back.Capped(rows, c.edgeMm(), c.isWideMesh())
-                        : new Back.Straight(rows));
+        return withBack(back instanceof Back.Capped c ? c.over(rows) : new Back.Straight(rows));
     }
 
     /** The same with other parts. */

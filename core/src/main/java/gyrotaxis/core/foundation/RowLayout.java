@@ -377,7 +377,7 @@ public final class RowLayout {
         double left = edge.leftEndRad() + 2 * Math.PI;
         List<Vec2> round = rim.between(rim.field, edge.rightEndRad(), left).chart();
         area.addAll(round.subList(1, round.size() - 1));
-        return Optional.of(new Cap(edge.path(), area, c.isWideMesh()));
+        return Optional.of(new Cap(edge.path(), area, c.isWideMesh(), c.isHookedOff()));
     }
 
     private List<MeshPiece> mesh(List<LaidPart> parts) {

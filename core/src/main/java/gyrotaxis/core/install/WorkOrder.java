@@ -1,5 +1,6 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.foundation.Cap;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -18,7 +19,7 @@ import java.util.Map;
  *
  * <p>By one of the three orders that are taught; within each stage from the nape upward and from the outside in, left and right
  * by turns so that they match. Rows beside a part wait until their turn. Fills and wisps are no step here: they come after a
- * trial of every part.
+ * trial of every part. A cap that is hooked off the head comes before anything else.
  */
 public final class WorkOrder {
     /** A row whose middle lies further out than this part of the head's half width belongs to the sides. */
@@ -51,7 +52,9 @@ public final class WorkOrder {
             }
         }
         List<WorkStep> steps = new ArrayList<>();
-        for (Stage stage : stages(order)) {
+        List<Stage> stages = new ArrayList<>(stages(order));
+        stages.add(0, Stage.CAP);
+        for (Stage stage : stages) {
             List<Row> inStage = new ArrayList<>(rows.getOrDefault(stage, List.of()));
             // Lower rows first, then outer before inner; of two that match, her left and then her right.
             inStage.sort(Comparator.comparingDouble((Row r) -> Math.rint(lowest(r)))
@@ -87,6 +90,10 @@ public final class WorkOrder {
     private Stage stage(Row row, Method.Order order) {
         List<Station> on = byRow.getOrDefault(row.id(), List.of());
         Section section = row.id().section();
+        if (row.use() == RowUse.UNDER_CAP
+                && foundation.cap().filter(Cap::isHookedOff).isPresent()) {
+            return Stage.CAP;
+        }
         if (section == Section.PERIMETER || row.use() == RowUse.PLAITED) {
             return Stage.PERIMETER;
         }

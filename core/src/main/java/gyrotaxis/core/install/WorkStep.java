@@ -17,6 +17,7 @@ public record WorkStep(int number, Stage stage, RowId row, List<StationId> stati
 
     /** Parts of the head that are worked as one. */
     public enum Stage {
+        CAP("cap, before the chair"),
         PERIMETER("perimeter"),
         BACK("back, nape upward"),
         SIDES("sides"),

@@ -94,7 +94,8 @@ public final class Planner {
         Hooked hooked = hook(brief, scalp, foundation);
         Method method = brief.hooking().method();
         Purchase packs = purchase(brief, hooked);
-        ChairTime time = ChairTime.of(foundation.lengthMm(), hooked, packs.reserveLoops(), brief.speeds());
+        ChairTime time = ChairTime.of(
+                foundation, asked.rim().individuals().isBanded(), hooked, packs.reserveLoops(), brief.speeds());
         List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
         LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, hooked, time, pull, updos);

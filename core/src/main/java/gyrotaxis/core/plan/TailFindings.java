@@ -93,8 +93,8 @@ final class TailFindings {
                     Back.FEWEST_ROWS,
                     Math.min(asked.frontRows(), Math.max(USUAL_PASSES, FoundationBrief.rowsOf(asked.back()))));
             if (!(asked.back() instanceof Back.Capped)) {
-                remedies.add(
-                        list.lay("Put a mesh cap over the back", asked.withBack(new Back.Capped(behind, 20, false))));
+                remedies.add(list.lay(
+                        "Put a mesh cap over the back", asked.withBack(new Back.Capped(behind, 20, false, false))));
             }
         }
         String who = rows.size() == 1 ? rows.get(0).words() + " ends" : rows.size() + " rows end";

@@ -1,5 +1,6 @@
 package gyrotaxis.core.estimate;
 
+import static gyrotaxis.core.install.HookedHeads.STRAIGHT;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
@@ -7,13 +8,22 @@ import static org.assertj.core.api.Assertions.within;
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.estimate.ChairTime.Stage;
+import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Demand;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookedHeads;
+import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.quantity.Estimate;
@@ -118,20 +128,76 @@ class EstimateTest {
         for (Knot k : Knot.values()) {
             hook.put(k, minute);
         }
-        Speeds speeds = new Speeds(minute, minute, hook, Estimate.exactly(6), Estimate.exactly(9));
+        Speeds speeds =
+                new Speeds(minute, minute, hook, Estimate.exactly(6), minute, minute, minute, Estimate.exactly(9));
         Hooked hooked = HookedHeads.medium(Texture.LOOSE_WAVE);
-        ChairTime time = ChairTime.of(1500, hooked, 7, speeds);
+        ChairTime time = ChairTime.of(STRAIGHT, false, hooked, 7, speeds);
         int split = hooked.tallies().get(0).splitShares();
         int passes = hooked.stations().stream().mapToInt(s -> s.tie().passes()).sum();
-        // 150 cm of row; some shares are split, and 14 halves for fills; a tenth of a minute for each pass after the
+        double braiding = STRAIGHT.lengthMm() / 10;
+        // A minute for each cm of row; some shares are split, and 14 halves for fills; a tenth of a minute for each
+        // pass after the
         // first.
-        assertThat(time.minutes().get(Stage.BRAIDING)).isEqualTo(Estimate.exactly(150));
+        assertThat(time.minutes().get(Stage.BRAIDING)).isEqualTo(Estimate.exactly(braiding));
         assertThat(time.minutes().get(Stage.SPLITTING).likely()).isEqualTo(split + 14);
         double hooking = hooked.stations().size() * 0.9 + passes * 0.1;
         assertThat(time.minutes().get(Stage.HOOKING).likely()).isCloseTo(hooking, within(1e-6));
         assertThat(time.minutes().get(Stage.FILLS)).isEqualTo(Estimate.exactly(14));
         // What is split before the chair does not count while she sits.
-        assertThat(time.inChair().likely()).isCloseTo(150 + hooking + 14 + 9, within(1e-6));
+        assertThat(time.inChair().likely()).isCloseTo(braiding + hooking + 14 + 9, within(1e-6));
+    }
+
+    private static ChairTime minuteForEverything(FoundationBrief brief) {
+        Estimate minute = Estimate.exactly(60);
+        Map<Knot, Estimate> hook = new EnumMap<>(Knot.class);
+        for (Knot k : Knot.values()) {
+            hook.put(k, minute);
+        }
+        Speeds speeds =
+                new Speeds(minute, minute, hook, Estimate.exactly(0), minute, minute, minute, Estimate.exactly(9));
+        Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, brief, OwnHair.ordinary());
+        Hooked hooked = HookedHeads.hook(rows, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
+        return ChairTime.of(rows, brief.rim().individuals().isBanded(), hooked, 0, speeds);
+    }
+
+    @Test
+    void aCapHookedOffTheHeadTakesItsHookingOutOfTheChair() {
+        ChairTime on = minuteForEverything(FoundationBrief.of(14, new Back.Capped(6, 20, true, false), 12));
+        ChairTime off = minuteForEverything(FoundationBrief.of(14, new Back.Capped(6, 20, true, true), 12));
+        double before = off.minutes().get(Stage.HOOKING_CAP).likely();
+        assertThat(before).isPositive();
+        assertThat(on.minutes()).doesNotContainKey(Stage.HOOKING_CAP);
+        assertThat(on.minutes().get(Stage.HOOKING).likely())
+                .isCloseTo(before + off.minutes().get(Stage.HOOKING).likely(), within(1e-9));
+        assertThat(on.inChair().likely() - off.inChair().likely()).isCloseTo(before, within(1e-9));
+    }
+
+    @Test
+    void weftsAndCapsAreSewnByTheirSeamAndPlainRowsAreNot() {
+        FoundationBrief wefted = FoundationBrief.of(14, new Back.Wefted(5, true), 12);
+        double weftCm = RowLayout.lay(HookedHeads.MEDIUM, wefted, OwnHair.ordinary()).rows().stream()
+                        .filter(r -> r.use() == RowUse.WEFTED)
+                        .mapToDouble(Row::lengthMm)
+                        .sum()
+                / 10;
+        assertThat(minuteForEverything(wefted).minutes().get(Stage.SEWING).likely())
+                .isCloseTo(weftCm, within(1e-9));
+        assertThat(minuteForEverything(FoundationBrief.of(14, 5, 12)).minutes())
+                .doesNotContainKeys(Stage.SEWING, Stage.PLAITS, Stage.HOOKING_CAP);
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void individualsAreBandedAndDrawnIntoTheirSharesOneByOne(boolean isBanded) {
+        FoundationBrief brief = FoundationBrief.of(14, 5, 12)
+                .withRim(RimBrief.plain()
+                        .withIndividuals(new RimBrief.Individuals(RimBrief.Where.NAPE, 10, 2, 14, isBanded)));
+        long plaits = RowLayout.lay(HookedHeads.MEDIUM, brief, OwnHair.ordinary()).rows().stream()
+                .filter(r -> r.use() == RowUse.PLAITED)
+                .count();
+        assertThat(plaits).isPositive();
+        assertThat(minuteForEverything(brief).minutes().get(Stage.PLAITS).likely())
+                .isCloseTo(plaits * (isBanded ? 2 : 1), within(1e-9));
     }
 
     @Test
@@ -148,7 +214,14 @@ class EstimateTest {
     void usualSpeedsRunFromQuickToSlow(Installer who) {
         Speeds s = Speeds.usual(who);
         List<Estimate> all = new ArrayList<>(s.hookSeconds().values());
-        all.addAll(List.of(s.braidSecondsPerCm(), s.splitSecondsPerShare(), s.passSeconds(), s.finishMinutes()));
+        all.addAll(List.of(
+                s.braidSecondsPerCm(),
+                s.splitSecondsPerShare(),
+                s.passSeconds(),
+                s.bandSeconds(),
+                s.plaitSeconds(),
+                s.sewSecondsPerCm(),
+                s.finishMinutes()));
         for (Estimate e : all) {
             assertThat(e.low()).isPositive().isLessThan(e.high());
             assertThat(e.likely()).isBetween(e.low(), e.high());
@@ -194,11 +267,15 @@ class EstimateTest {
     @ValueSource(doubles = {0.4, 0.8, 1, 1.5, 2.5})
     void paceScalesAllOfTheTime(double pace) {
         Hooked head = HookedHeads.medium(Texture.DEEP_WAVE);
-        double usual = ChairTime.of(5_000, head, 8, Speeds.usual(Installer.STYLIST))
+        double usual = ChairTime.of(STRAIGHT, false, head, 8, Speeds.usual(Installer.STYLIST))
                 .inChair()
                 .likely();
         double hers = ChairTime.of(
-                        5_000, head, 8, Speeds.usual(Installer.STYLIST).at(pace))
+                        STRAIGHT,
+                        false,
+                        head,
+                        8,
+                        Speeds.usual(Installer.STYLIST).at(pace))
                 .inChair()
                 .likely();
         assertThat(hers).isCloseTo(usual * pace, within(1e-6));

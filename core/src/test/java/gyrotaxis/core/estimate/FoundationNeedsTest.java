@@ -97,8 +97,8 @@ class FoundationNeedsTest {
 
     @Test
     void aCapIsCutByItsAreaAndItsHolesAreNamed() {
-        FoundationBrief fine = FoundationBrief.of(14, new Back.Capped(4, 20, false), 12);
-        FoundationBrief wide = FoundationBrief.of(14, new Back.Capped(4, 20, true), 12);
+        FoundationBrief fine = FoundationBrief.of(14, new Back.Capped(4, 20, false, false), 12);
+        FoundationBrief wide = FoundationBrief.of(14, new Back.Capped(4, 20, true, false), 12);
         Need cap = only(needs(fine), "mesh cap, fine holes");
         assertThat(cap.unit()).isEqualTo("cm²");
         assertThat(cap.amount().likely())

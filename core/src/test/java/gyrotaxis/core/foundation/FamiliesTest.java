@@ -60,7 +60,7 @@ class FamiliesTest {
             new Back.Switchback(6, false, FrontTails.THREADED),
             new Back.Switchback(4, true, FrontTails.COLLECTED),
             new Back.CrossTied(),
-            new Back.Capped(6, 20, true),
+            new Back.Capped(6, 20, true, false),
             new Back.Wefted(5, true),
             new Back.Spiral(16),
             new Back.Spiral(26));

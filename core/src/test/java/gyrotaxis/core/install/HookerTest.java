@@ -343,8 +343,8 @@ class HookerTest {
 
     @Test
     void capsAreHookedEveryThreeAndAHalfCentimetresAndBaseHairOnlyWhenAsked() {
-        Foundation capped =
-                RowLayout.lay(MEDIUM, FoundationBrief.of(14, new Back.Capped(6, 20, true), 12), OwnHair.ordinary());
+        Foundation capped = RowLayout.lay(
+                MEDIUM, FoundationBrief.of(14, new Back.Capped(6, 20, true, false), 12), OwnHair.ordinary());
         List<Station> cap = hook(capped, USUAL, DOWN).stations().stream()
                 .filter(s -> s.role() == Role.CAP)
                 .toList();

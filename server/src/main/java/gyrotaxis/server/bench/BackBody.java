@@ -15,7 +15,8 @@ public record BackBody(
         @Nullable @Schema(nullable = true) Double pitchMm,
         @Nullable @Schema(nullable = true) Double capEdgeMm,
         @Nullable @Schema(nullable = true) Boolean isWideMesh,
-        @Nullable @Schema(nullable = true) Boolean isDoubled) {
+        @Nullable @Schema(nullable = true) Boolean isDoubled,
+        @Nullable @Schema(nullable = true) Boolean isHookedOff) {
     private static final int USUAL_LEVELS = 4;
     private static final double USUAL_PITCH_MM = 20;
     private static final double USUAL_EDGE_MM = 20;
@@ -33,7 +34,15 @@ public record BackBody(
     /** Straight rows, and what the other families would start from. */
     static BackBody usual() {
         return new BackBody(
-                Family.STRAIGHT, USUAL_LEVELS, true, FrontTails.THREADED, USUAL_PITCH_MM, USUAL_EDGE_MM, false, true);
+                Family.STRAIGHT,
+                USUAL_LEVELS,
+                true,
+                FrontTails.THREADED,
+                USUAL_PITCH_MM,
+                USUAL_EDGE_MM,
+                false,
+                true,
+                false);
     }
 
     /** What is written down for a back; figures of other families as they were written down before. */
@@ -48,7 +57,8 @@ public record BackBody(
                     b.pitchMm,
                     b.capEdgeMm,
                     b.isWideMesh,
-                    b.isDoubled);
+                    b.isDoubled,
+                    b.isHookedOff);
         }
         if (back instanceof Back.Wefted w) {
             return new BackBody(
@@ -59,7 +69,8 @@ public record BackBody(
                     b.pitchMm,
                     b.capEdgeMm,
                     b.isWideMesh,
-                    w.isDoubled());
+                    w.isDoubled(),
+                    b.isHookedOff);
         }
         if (back instanceof Back.Spiral s) {
             return new BackBody(
@@ -70,7 +81,8 @@ public record BackBody(
                     s.pitchMm(),
                     b.capEdgeMm,
                     b.isWideMesh,
-                    b.isDoubled);
+                    b.isDoubled,
+                    b.isHookedOff);
         }
         if (back instanceof Back.Capped c) {
             return new BackBody(
@@ -81,11 +93,20 @@ public record BackBody(
                     b.pitchMm,
                     c.edgeMm(),
                     c.isWideMesh(),
-                    b.isDoubled);
+                    b.isDoubled,
+                    c.isHookedOff());
         }
         Family family = back instanceof Back.CrossTied ? Family.CROSS_TIED : Family.STRAIGHT;
         return new BackBody(
-                family, b.levels, b.startsOnRight, b.frontTails, b.pitchMm, b.capEdgeMm, b.isWideMesh, b.isDoubled);
+                family,
+                b.levels,
+                b.startsOnRight,
+                b.frontTails,
+                b.pitchMm,
+                b.capEdgeMm,
+                b.isWideMesh,
+                b.isDoubled,
+                b.isHookedOff);
     }
 
     Back check(Fields f, String prefix, int rows) {
@@ -109,7 +130,8 @@ public record BackBody(
                         capEdgeMm == null
                                 ? USUAL_EDGE_MM
                                 : f.lengthMm(prefix + "capEdgeMm", "The cap's edge", capEdgeMm, Back.CAP_EDGE_MM),
-                        Boolean.TRUE.equals(isWideMesh));
+                        Boolean.TRUE.equals(isWideMesh),
+                        Boolean.TRUE.equals(isHookedOff));
             case WEFTED -> new Back.Wefted(levels(f, prefix, "Weft rows"), !Boolean.FALSE.equals(isDoubled));
         };
     }

@@ -10,6 +10,7 @@ import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Finding;
+import gyrotaxis.core.plan.Note;
 import gyrotaxis.core.plan.Severity;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.wear.Way;
@@ -38,6 +39,7 @@ record PlanView(
         List<Updo> updos,
         List<NeedView> needs,
         List<WorkView> work,
+        List<NoteView> notes,
         List<HairUse> hairs,
         MethodBody method,
         QuoteView quote,
@@ -149,6 +151,9 @@ record PlanView(
             boolean isMarked,
             String words,
             Span minutes) {}
+
+    /** One line of what goes with the plan besides braiding and hooking. */
+    record NoteView(Note.Moment moment, String momentWords, String words) {}
 
     /** One hair that is hooked, with what to split beforehand and what to buy. */
     record HairUse(

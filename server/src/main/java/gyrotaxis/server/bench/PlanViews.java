@@ -33,6 +33,7 @@ import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Notes;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.wear.PartChoice;
@@ -77,6 +78,9 @@ final class PlanViews {
                         .map(n -> new PlanView.NeedView(n.what(), span(n.amount()), n.unit()))
                         .toList(),
                 v.work(),
+                Notes.of(plan).stream()
+                        .map(n -> new PlanView.NoteView(n.moment(), n.moment().words(), n.words()))
+                        .toList(),
                 v.hairs(),
                 MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),

@@ -1,0 +1,30 @@
+package gyrotaxis.core.plan;
+
+/**
+ * One line of what a stylist does or says round the rows and the hooking, at its moment.
+ *
+ * @param moment when
+ * @param words what is done or said, in one or two sentences
+ */
+public record Note(Moment moment, String words) {
+
+    /** When it is its turn, in the order of the trade. */
+    public enum Moment {
+        BEFORE("before the chair"),
+        CHAIR("in the chair"),
+        FINISHING("finishing"),
+        HOME("what she takes home"),
+        TAKEDOWN("takedown");
+
+        private final String words;
+
+        Moment(String words) {
+            this.words = words;
+        }
+
+        /** What a stylist calls it. */
+        public String words() {
+            return words;
+        }
+    }
+}

@@ -1,0 +1,213 @@
+package gyrotaxis.core.plan;
+
+import gyrotaxis.core.care.Cautions;
+import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.hair.Slip;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HairMix;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Tie;
+import gyrotaxis.core.plan.Note.Moment;
+import gyrotaxis.core.scalp.ScalpCondition;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Says what goes with a plan besides braiding and hooking: preparing, finishing, wearing and taking down. */
+public final class Notes {
+    private static final Set<Texture> WAVES = EnumSet.of(Texture.DEEP_WAVE, Texture.LOOSE_WAVE, Texture.SILKY_WAVE);
+
+    /** A head so full may be thinned from the middle. ASSUMPTION: what is sold as very full. */
+    private static final double VERY_FULL = 1.2;
+
+    /** Volume that has gone down or up by so much in two weeks is spoken of. ASSUMPTION. */
+    private static final double CHANGES = 0.1;
+
+    private final InstallPlan plan;
+    private final List<Note> notes = new ArrayList<>();
+
+    private Notes(InstallPlan plan) {
+        this.plan = plan;
+    }
+
+    /** What goes with a plan, moment by moment. */
+    public static List<Note> of(InstallPlan plan) {
+        Notes n = new Notes(plan);
+        n.ownHair();
+        n.hair();
+        n.chair();
+        n.finishing();
+        n.home();
+        n.takedown();
+        return List.copyOf(n.notes);
+    }
+
+    private void ownHair() {
+        add(
+                Moment.BEFORE,
+                "Her own hair: washed, conditioned, detangled, ends trimmed, dried stretched; then oil the scalp.");
+    }
+
+    private void hair() {
+        HairMix mix = plan.brief().hooking().mix();
+        List<HairLine> lines =
+                plan.hooked().hairs().stream().map(Hooked.Strand::line).toList();
+        boolean reacts = plan.brief().ownHair().has(ScalpCondition.REACTS_TO_COATING);
+        addIf(
+                reacts && lines.stream().anyMatch(HairLine::isCoated),
+                Moment.BEFORE,
+                "Rinse the coated hair and let it dry fully: her scalp reacts. It frizzes a little more.");
+        add(Moment.BEFORE, "Cut the ties under the band and separate the loops.");
+        addIf(plan.brief().hooking().cutsInHalf(), Moment.BEFORE, "Cut the loose lengths in half.");
+        add(Moment.BEFORE, "Sort them, since packs are uneven: the thin ones go to the front.");
+        add(Moment.BEFORE, "Split every share and hang them by size; none is split in the chair.");
+        addIf(
+                !mix.others().isEmpty(),
+                Moment.BEFORE,
+                "Hang what is mixed in beside the main hair: "
+                        + mix.others().stream()
+                                .map(o -> o.line().name() + ", " + o.colour())
+                                .collect(Collectors.joining("; "))
+                        + ".");
+        addIf(
+                lines.stream().anyMatch(l -> WAVES.contains(l.texture())),
+                Moment.BEFORE,
+                "Smooth wave that tangles with setting lotion.");
+    }
+
+    private void chair() {
+        addIf(
+                plan.stations().stream().anyMatch(s -> s.role() == Role.PART),
+                Moment.CHAIR,
+                "Parts look puffy while they are worked: pin the hair down as you go, and it settles.");
+        add(
+                Moment.CHAIR,
+                "Draw down firmly, but never so hard that the row lifts. A knot that moves under a firm pull will work out.");
+        addIf(
+                plan.hooked().hairs().stream().anyMatch(h -> h.line().fibre().slip() == Slip.SLIDING),
+                Moment.CHAIR,
+                "Sliding hair: the first twist and the turn round the finger are no passes; twist a loop in the middle to slim it.");
+        addIf(
+                plan.brief().hooking().method().rowStart() == Method.RowStart.FULL,
+                Moment.CHAIR,
+                "At the front of each row both halves are drawn back under it, so that their knots sit behind the edge.");
+        addIf(
+                plan.brief().installer() == Installer.SELF,
+                Moment.CHAIR,
+                "On yourself: check the back with a second mirror before you go on.");
+        addIf(
+                !plan.brief().hooking().mix().others().isEmpty(),
+                Moment.CHAIR,
+                "Take from each hook in turn as the stations say, and never two alike side by side unless asked.");
+    }
+
+    private void finishing() {
+        add(
+                Moment.FINISHING,
+                "Separate the curls with the fingers at once, before they tangle; roll or fluff for volume.");
+        add(Moment.FINISHING, "Try every part and way of wearing, then the fills; frizz the wisps with a small brush.");
+        add(Moment.FINISHING, "Trim by small downward snips, layers round the face, never straight across.");
+        addIf(
+                plan.brief().fullness() > VERY_FULL,
+                Moment.FINISHING,
+                "If it stands too full, cut single shares out from the middle; a razor takes volume out softly.");
+        addIf(
+                plan.brief().consultation().hasFringe(),
+                Moment.FINISHING,
+                "Hold the fringe well away from the eyes, and cut toward the floor.");
+        add(Moment.FINISHING, heat());
+        add(
+                Moment.FINISHING,
+                plan.foundation().parts().isEmpty()
+                        ? "Mousse to set; edges last."
+                        : "Mousse to set; a little root colour where her hair and this differ on the part; edges last.");
+    }
+
+    private String heat() {
+        int takes = plan.hooked().hairs().stream()
+                .mapToInt(h -> h.line().fibre().heatC().orElse(0))
+                .min()
+                .orElse(0);
+        String tool = takes > 0
+                ? "By its label it takes up to " + takes + " °C: test a strand first, away from her."
+                : "No hot tools: by its label it takes no heat.";
+        return tool
+                + " Hot water burns: rods only on the lower two thirds, lifted off the skin, a towel under them, never near the scalp.";
+    }
+
+    private void home() {
+        add(Moment.HOME, "At night a bonnet or satin scarf; every week oil along the rows.");
+        add(Moment.HOME, "It may be washed, and must then dry fully: what stays damp can mildew.");
+        add(Moment.HOME, "After a week: look for knots that slid, and refill from what was kept back.");
+        Loft loft = Loft.of(plan.brief().hair().texture());
+        double late = loft.at(Loft.LAST_DAY);
+        if (late < 1 - CHANGES) {
+            add(Moment.HOME, "It loses volume within days; that is the hair, not the hooking.");
+        } else if (late > 1 + CHANGES) {
+            add(Moment.HOME, "It grows and frizzes; trim stray frizz after about two weeks.");
+        } else {
+            add(Moment.HOME, "It stays much as it is; trim stray frizz after about two weeks.");
+        }
+        addIf(
+                plan.brief().consultation().habits().contains(Habit.SWIMMING)
+                        || plan.brief().consultation().habits().contains(Habit.SPORT),
+                Moment.HOME,
+                "After water or sweat: rinse, press out, and dry down to the rows.");
+        int weeks = plan.brief().consultation().weeks();
+        add(
+                Moment.HOME,
+                "Take it down after " + weeks + (weeks == 1 ? " week" : " weeks")
+                        + (weeks > Cautions.LONGEST_WEEKS
+                                ? "; past " + Cautions.LONGEST_WEEKS + " the roots tend to mat."
+                                : ".")
+                        + " Pain, bumps or white dots at the hairline: loosen it or take it out sooner.");
+    }
+
+    private void takedown() {
+        List<String> loose = plan.braiding().tails().stream()
+                .filter(t -> !t.end().entersRow() || !t.end().isSecured())
+                .map(t -> t.row().words())
+                .toList();
+        add(
+                Moment.TAKEDOWN,
+                "Find and mark the tails first"
+                        + (loose.isEmpty()
+                                ? "."
+                                : ", those that end by themselves: " + String.join(", ", loose) + "."));
+        add(
+                Moment.TAKEDOWN,
+                "Draw each share straight out from the head, cut it close to the row but never the row, and draw the rest out from beneath.");
+        long many = plan.stations().stream()
+                .filter(s -> s.tie().passes() == Tie.MOST_PASSES)
+                .count();
+        addIf(
+                many > 0,
+                Moment.TAKEDOWN,
+                many + (many == 1 ? " knot has " : " knots have ") + Tie.MOST_PASSES + " passes: they take longest.");
+        add(
+                Moment.TAKEDOWN,
+                "Undo the rows against the order of braiding: "
+                        + plan.braiding().takedown().stream()
+                                .limit(3)
+                                .map(r -> r.words())
+                                .collect(Collectors.joining(", "))
+                        + " and so on. Loops in good state can be washed and used again.");
+    }
+
+    private void add(Moment moment, String words) {
+        notes.add(new Note(moment, words));
+    }
+
+    private void addIf(boolean applies, Moment moment, String words) {
+        if (applies) {
+            add(moment, words);
+        }
+    }
+}

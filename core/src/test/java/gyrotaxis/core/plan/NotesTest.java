@@ -1,0 +1,172 @@
+package gyrotaxis.core.plan;
+
+import static gyrotaxis.core.install.HookedHeads.hair;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.Fibre;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.hair.Slip;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HairMix;
+import gyrotaxis.core.install.HairMix.How;
+import gyrotaxis.core.install.HairMix.Strand;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.plan.Note.Moment;
+import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.ScalpCondition;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class NotesTest {
+    private static final Planner PLANNER = new Planner();
+    private static final InstallBrief PLAIN = InstallBrief.of(
+            HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+            FoundationBrief.of(12, 5, 12),
+            hair(Texture.SPRINGY_CURL));
+
+    private static List<Note> notes(InstallBrief brief) {
+        return Notes.of(PLANNER.plan(brief));
+    }
+
+    /** Whether anything with these words is said at a moment. */
+    private static boolean says(InstallBrief brief, Moment moment, String words) {
+        return notes(brief).stream()
+                .anyMatch(n -> n.moment() == moment && n.words().contains(words));
+    }
+
+    private static HookingBrief by(Method method) {
+        HookingBrief usual = HookingBrief.usual();
+        return new HookingBrief(method, usual.zones(), usual.partCloser(), usual.mix(), usual.edits(), false, false);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void everyMomentHasItsLinesInTheOrderOfTheTradeAndNoneTwice(Texture texture) {
+        List<Note> all = notes(PLAIN.withHair(hair(texture)));
+        assertThat(all.stream().map(Note::moment).distinct()).containsExactly(Moment.values());
+        assertThat(all.stream().map(Note::moment)).isSorted();
+        assertThat(all).doesNotHaveDuplicates();
+        assertThat(all).allSatisfy(n -> assertThat(n.words()).endsWith("."));
+    }
+
+    @Test
+    void whatIsPreparedFollowsFromTheHair() {
+        HairLine coarse = hair(Texture.COARSE_KINKY);
+        HairLine loose = coarse.of(new Fibre(5, Slip.GRIPPY, false, OptionalInt.empty()));
+        HookingBrief usual = HookingBrief.usual();
+        HookingBrief cut = new HookingBrief(
+                usual.method(), usual.zones(), usual.partCloser(), usual.mix(), usual.edits(), false, true);
+        assertThat(says(PLAIN.withHair(loose).withHooking(cut), Moment.BEFORE, "in half"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.BEFORE, "in half")).isFalse();
+        assertThat(says(PLAIN.withHair(hair(Texture.DEEP_WAVE)), Moment.BEFORE, "setting lotion"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.BEFORE, "setting lotion")).isFalse();
+    }
+
+    @Test
+    void coatedHairIsRinsedForAScalpThatReacts() {
+        HairLine l = hair(Texture.SPRINGY_CURL);
+        HairLine coated =
+                new HairLine(l.name(), l.texture(), l.lengthMm(), false, 20, 1, 3, l.packPrice(), true, l.colours());
+        OwnHair reacts =
+                OwnHair.of(HairDensity.MEDIUM, OwnHair.USUAL_LENGTH_MM, Set.of(ScalpCondition.REACTS_TO_COATING));
+        assertThat(says(PLAIN.withHair(coated).withOwnHair(reacts), Moment.BEFORE, "Rinse"))
+                .isTrue();
+        assertThat(says(PLAIN.withHair(coated), Moment.BEFORE, "Rinse")).isFalse();
+        assertThat(says(PLAIN.withOwnHair(reacts), Moment.BEFORE, "Rinse")).isFalse();
+    }
+
+    @Test
+    void aMixIsHungBesideTheMainHair() {
+        HairLine main = hair(Texture.SPRINGY_CURL);
+        HairMix mix = new HairMix(How.RATIO, List.of(new Strand(main, "honey", 20, Optional.empty())), 1, false);
+        HookingBrief usual = HookingBrief.usual();
+        InstallBrief mixed = PLAIN.withHooking(
+                new HookingBrief(usual.method(), usual.zones(), usual.partCloser(), mix, usual.edits(), false, false));
+        assertThat(says(mixed, Moment.BEFORE, main.name() + ", honey")).isTrue();
+        assertThat(says(mixed, Moment.CHAIR, "two alike")).isTrue();
+        assertThat(says(PLAIN, Moment.CHAIR, "two alike")).isFalse();
+    }
+
+    @Test
+    void theChairIsRemindedOfPartsSlipAndTheSecondMirror() {
+        InstallBrief parted = PLAIN.withFoundation(
+                PLAIN.foundation().withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS));
+        assertThat(says(parted, Moment.CHAIR, "puffy")).isTrue();
+        assertThat(says(PLAIN, Moment.CHAIR, "puffy")).isFalse();
+        assertThat(says(PLAIN.by(Installer.SELF), Moment.CHAIR, "second mirror"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.CHAIR, "second mirror")).isFalse();
+        assertThat(says(PLAIN.withHair(hair(Texture.SILKY_WAVE)), Moment.CHAIR, "slim it"))
+                .isTrue();
+        assertThat(says(PLAIN.withHooking(by(Method.usual().with(Method.RowStart.FULL))), Moment.CHAIR, "both halves"))
+                .isTrue();
+    }
+
+    @Test
+    void heatIsSaidByTheLabelAndHotWaterAlwaysWithItsCare() {
+        HairLine takes = hair(Texture.SILKY_WAVE).of(new Fibre(55, Slip.SLIDING, true, OptionalInt.of(130)));
+        assertThat(says(PLAIN.withHair(takes), Moment.FINISHING, "up to 130 °C: test a strand first"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.FINISHING, "takes no heat")).isTrue();
+        assertThat(says(PLAIN, Moment.FINISHING, "never near the scalp")).isTrue();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void whatBecomesOfTheVolumeIsWhatItsLoftSays(Texture texture) {
+        double late = Loft.of(texture).at(Loft.LAST_DAY);
+        InstallBrief brief = PLAIN.withHair(hair(texture));
+        assertThat(says(brief, Moment.HOME, "loses volume")).isEqualTo(late < 0.9);
+        assertThat(says(brief, Moment.HOME, "grows and frizzes")).isEqualTo(late > 1.1);
+    }
+
+    @Test
+    void wearTimeEndsWithATakedownAndPainEndsItSooner() {
+        InstallBrief nine = PLAIN.withConsultation(PLAIN.consultation().wornFor(9));
+        assertThat(says(nine, Moment.HOME, "after 9 weeks; past 8 the roots tend to mat"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.HOME, "after 5 weeks.")).isTrue();
+        assertThat(says(PLAIN, Moment.HOME, "Pain")).isTrue();
+        InstallBrief swims = PLAIN.withConsultation(PLAIN.consultation().living(Set.of(Habit.SWIMMING)));
+        assertThat(says(swims, Moment.HOME, "dry down to the rows")).isTrue();
+    }
+
+    @Test
+    void takedownBeginsWithTheRowThatWasBraidedLast() {
+        InstallPlan plan = PLANNER.plan(PLAIN);
+        String last =
+                plan.braiding().order().get(plan.braiding().order().size() - 1).words();
+        assertThat(Notes.of(plan))
+                .anySatisfy(
+                        n -> assertThat(n.words()).startsWith("Undo the rows against the order of braiding: " + last));
+        assertThat(says(PLAIN, Moment.TAKEDOWN, "never the row")).isTrue();
+    }
+
+    @Test
+    void aFringeIsCutAwayFromTheEyes() {
+        Consultation c = PLAIN.consultation();
+        InstallBrief fringe = PLAIN.withConsultation(
+                new Consultation(c.ways(), c.fall(), true, c.habits(), c.weeks(), c.chairMinutes(), c.ownPacks()));
+        assertThat(says(fringe, Moment.FINISHING, "away from the eyes")).isTrue();
+        assertThat(says(PLAIN, Moment.FINISHING, "eyes")).isFalse();
+        assertThat(says(PLAIN.withFullness(1.4), Moment.FINISHING, "out from the middle"))
+                .isTrue();
+        assertThat(says(PLAIN, Moment.FINISHING, "out from the middle")).isFalse();
+    }
+}
