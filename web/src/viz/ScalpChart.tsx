@@ -154,8 +154,9 @@ export function ScalpChart(props: Props) {
             palette={palette}
             hasBarbs={layers.bearing === true}
             held={heldStation}
-            onHold={props.isMoving ? undefined : onStation}
+            onHold={onStation}
             onPick={props.onPickStation}
+            isMoving={props.isMoving === true}
           />
         )}
         {props.children}

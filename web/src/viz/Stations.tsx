@@ -18,35 +18,46 @@ interface Props {
   held?: string | undefined;
   onHold?: ((id: string | undefined) => void) | undefined;
   onPick?: ((id: string) => void) | undefined;
+  /** Whether something is in the hand: beads then lose their edge, which takes most of the time to paint. */
+  isMoving?: boolean;
 }
 
 /**
  * Every station as a bead: shape for its knot, size for its share, colour for its hair. There may be hundreds, drawn anew at
- * every move of a handle, so all of one colour are one path; what can be touched lies over them.
+ * every move of a handle, so the beads of a row are one line of the drawing for each colour: few to keep up with, and each so
+ * small on the paper that only what lies near it is painted again. What can be touched lies over them.
  */
 export const Stations = memo(function Stations(props: Props) {
-  const { stations, kinds, hairs, palette, hasBarbs, held, onHold, onPick } = props;
-  const drawn = useMemo(() => draw(stations, kinds, hairs), [stations, kinds, hairs]);
+  const { stations, kinds, hairs, palette, hasBarbs, held, isMoving, onHold, onPick } = props;
+  const rows = useMemo(() => draw(stations, kinds, hairs), [stations, kinds, hairs]);
   const heldStation = stations.find((s) => s.id === held);
   return (
     <g strokeLinejoin="round">
       {hasBarbs && (
         <g fill="none" data-barbs>
-          <path d={drawn.barbs} stroke={palette.bead} strokeWidth={2.2} />
-          <path d={drawn.barbs} stroke={palette.ink} strokeWidth={0.9} />
+          {rows.map(({ row, barbs }) => (
+            <g key={row}>
+              <path d={barbs} stroke={palette.bead} strokeWidth={2.2} />
+              <path d={barbs} stroke={palette.ink} strokeWidth={0.9} />
+            </g>
+          ))}
         </g>
       )}
-      {[...drawn.byTint].map(([tint, d]) => (
-        <path
-          key={tint}
-          data-beads={tint || 'main'}
-          d={d}
-          fill={tint || palette.bead}
-          stroke={palette.plait}
-          strokeWidth={0.6}
-        />
+      {rows.map(({ row, byTint, inner }) => (
+        <g key={row}>
+          {[...byTint].map(([tint, d]) => (
+            <path
+              key={tint}
+              data-beads={tint || 'main'}
+              d={d}
+              fill={tint || palette.bead}
+              stroke={isMoving ? 'none' : palette.plait}
+              strokeWidth={0.6}
+            />
+          ))}
+          {inner && <path d={inner} fill="none" stroke={palette.plait} strokeWidth={0.8} />}
+        </g>
       ))}
-      {drawn.inner && <path d={drawn.inner} fill="none" stroke={palette.plait} strokeWidth={0.8} />}
       {heldStation && (
         <path
           d={beadOf(heldStation, kindOf({ kinds }, heldStation)).outline}
@@ -55,7 +66,7 @@ export const Stations = memo(function Stations(props: Props) {
           strokeWidth={1}
         />
       )}
-      {onHold && <Touch stations={stations} onHold={onHold} onPick={onPick} />}
+      {onHold && !isMoving && <Touch stations={stations} onHold={onHold} onPick={onPick} />}
     </g>
   );
 });
@@ -85,24 +96,26 @@ function Touch({ stations, onHold, onPick }: TouchProps) {
   );
 }
 
+/** The beads of one row. */
 interface Drawn {
+  row: string;
   /** Hair of the mix other than the main one has its colour; the main one has none. */
   byTint: Map<string, string>;
   inner: string;
   barbs: string;
 }
 
-function draw(stations: Plan['stations'], kinds: Plan['kinds'], hairs: Plan['hairs']): Drawn {
-  const byTint = new Map<string, string>();
-  let inner = '';
-  let barbs = '';
+function draw(stations: Plan['stations'], kinds: Plan['kinds'], hairs: Plan['hairs']): Drawn[] {
+  const rows = new Map<string, Drawn>();
   for (const s of stations) {
+    const drawn = rows.get(s.row) ?? { row: s.row, byTint: new Map(), inner: '', barbs: '' };
+    rows.set(s.row, drawn);
     const kind = kindOf({ kinds }, s);
     const bead = beadOf(s, kind);
     const tint = kind.strand > 0 ? tintOf(hairs[kind.strand]?.colour ?? '') : '';
-    byTint.set(tint, (byTint.get(tint) ?? '') + bead.outline);
-    inner += bead.inner;
-    barbs += bead.barb;
+    drawn.byTint.set(tint, (drawn.byTint.get(tint) ?? '') + bead.outline);
+    drawn.inner += bead.inner;
+    drawn.barbs += bead.barb;
   }
-  return { byTint, inner, barbs };
+  return [...rows.values()];
 }

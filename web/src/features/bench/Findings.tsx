@@ -2,6 +2,7 @@ import { use, useRef } from 'react';
 import type { Finding } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { BenchContext, useBench, useComputed } from './useBench';
+import { useCalm } from './useCalm';
 
 const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
   STOP: { sign: '■', words: 'Stop', look: 'border-chalk bg-chalk-wash' },
@@ -9,13 +10,16 @@ const MARKS: Record<Finding['severity'], { sign: string; words: string; look: st
   HINT: { sign: '○', words: 'Note', look: 'border-line' },
 };
 
+const NONE: Finding[] = [];
+
 /** What the core has to say about the plan, each with its remedy where there is one; or about one way of wearing it. */
 export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: string }) {
   const { plan, problem: wrong } = useComputed();
   const change = useBench((b) => b.change);
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
-  const findings = of ?? plan?.findings ?? [];
+  const isMoving = useBench((b) => b.before !== undefined);
+  const findings = useCalm(of ?? plan?.findings ?? NONE, isMoving);
   const store = use(BenchContext);
   // What was in hand before the pointer came over a finding is in hand again once it leaves.
   const before = useRef<string>(undefined);

@@ -1,8 +1,6 @@
-import { Box, Download, FileText, FlipHorizontal2, Printer } from 'lucide-react';
-import { lazy, memo, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
 import type { Plan } from '../../api/types';
 import { mmPer } from '../../lib/length';
-import { Button } from '../../ui/Button';
 import { usePrefs } from '../../ui/prefs';
 import { FillMarks } from '../../viz/FillMarks';
 import { SCREEN } from '../../viz/palette';
@@ -15,7 +13,7 @@ import { PartHandles } from './PartHandles';
 import { PerimeterHandle } from './PerimeterHandle';
 import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
-import { fileName, offerFile } from './offerFile';
+import { StageBar } from './StageBar';
 import { withTail } from './foundationEdits';
 import { useBench, useComputed } from './useBench';
 import { useFills } from './useFills';
@@ -30,110 +28,40 @@ const VIEW_WORDS: Record<string, string> = {
   right: 'her right',
 };
 
-const LAYERS: { key: keyof Layers; words: string }[] = [
-  { key: 'stations', words: 'stations' },
-  { key: 'order', words: 'braiding' },
-  { key: 'bulk', words: 'bulk' },
-  { key: 'pull', words: 'pull' },
-  { key: 'bearing', words: 'hook' },
-  { key: 'cover', words: 'cover' },
-  { key: 'names', words: 'names' },
-];
-
 /** The scalp, as large as the screen allows, with the views beside it; drawn anew only for a new plan. */
 export const Stage = memo(function Stage() {
   const { plan } = useComputed();
-  const { unit, fingerMm, isTurned, set } = usePrefs();
+  const { unit, fingerMm, isTurned } = usePrefs();
   const [layers, setLayers] = useState<Layers>({ stations: true, names: true });
   const [isRound, setRound] = useState(false);
   const heldRow = useBench((b) => b.heldRow);
   const heldStation = useBench((b) => b.heldStation);
   const heldRegion = useBench((b) => b.heldRegion);
   const step = useBench((b) => b.step);
+  const showsFills = useBench((b) => b.step === 'knots' && b.knotTab === 'fills');
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
   const pickStation = useBench((b) => b.pickStation);
   const worn = useWorn();
   const isMoving = useBench((b) => b.before !== undefined);
-  const showCover = useBench((b) => b.showCover);
   const takeRow = useTakeRow();
-  const title = useBench((b) => `${b.clientName}, ${b.name}`);
 
-  if (!plan) return <StageAtRest />;
-  const drawing = { plan, layers, isTurned, unit, unitMm: mmPer(unit, fingerMm) };
-  // The writers of drawings are large and seldom needed.
-  const saveDrawing = async () => {
-    const { chartSvg } = await import('./saveSvg');
-    offerFile(fileName(title, 'svg'), 'image/svg+xml', chartSvg({ ...drawing, title }));
-  };
-  const sheet = async () => {
-    const { sheetSvg } = await import('./patternSheet');
-    return sheetSvg({ ...drawing, title });
-  };
-  const saveSheet = async () =>
-    offerFile(fileName(`${title} sheet`, 'svg'), 'image/svg+xml', await sheet());
-  const printSheet = async () => {
-    const { sheetPdf } = await import('./patternSheet');
-    offerFile(fileName(`${title} sheet`, 'pdf'), 'application/pdf', await sheetPdf(await sheet()));
-  };
+  const drawing = plan && { plan, layers, isTurned, unit, unitMm: mmPer(unit, fingerMm) };
+  const newest = useRef(drawing);
+  useEffect(() => {
+    newest.current = drawing;
+  });
+
+  if (!drawing) return <StageAtRest />;
   return (
     <section aria-label="Scalp" className="relative flex min-h-0 min-w-0 flex-1 flex-col">
-      <div className="flex flex-wrap items-center gap-1 px-3 pt-2">
-        {LAYERS.map((l) => (
-          <Layer
-            key={l.key}
-            words={l.words}
-            isOn={layers[l.key] === true}
-            onPress={() => {
-              if (l.key === 'cover') showCover(!layers.cover);
-              setLayers({ ...layers, [l.key]: layers[l.key] !== true });
-            }}
-          />
-        ))}
-        <span className="grow" />
-        <Button
-          look="quiet"
-          aria-pressed={isRound}
-          aria-label={isRound ? 'map' : 'in the round'}
-          title={isRound ? 'The map again' : 'The head in the round, with its hair'}
-          onClick={() => setRound(!isRound)}
-        >
-          <Box size={16} aria-hidden />
-        </Button>
-        <Button
-          look="quiet"
-          aria-label="turn over"
-          aria-pressed={isTurned}
-          onClick={() => set({ isTurned: !isTurned })}
-          title="Turn the map over, for somebody who faces the client (t)"
-        >
-          <FlipHorizontal2 size={16} aria-hidden />
-        </Button>
-        <Button
-          look="quiet"
-          aria-label="drawing (SVG)"
-          title="Drawing (SVG)"
-          onClick={() => void saveDrawing()}
-        >
-          <Download size={16} aria-hidden />
-        </Button>
-        <Button
-          look="quiet"
-          aria-label="pattern sheet (SVG)"
-          title="Pattern sheet, A4 (SVG)"
-          onClick={() => void saveSheet()}
-        >
-          <FileText size={16} aria-hidden />
-        </Button>
-        <Button
-          look="quiet"
-          aria-label="pattern sheet (PDF)"
-          title="Pattern sheet, A4 (PDF)"
-          onClick={() => void printSheet()}
-        >
-          <Printer size={16} aria-hidden />
-        </Button>
-      </div>
+      <StageBar
+        layers={layers}
+        onLayers={setLayers}
+        isRound={isRound}
+        onRound={setRound}
+        drawing={newest}
+      />
       <div className="relative flex min-h-0 flex-1 gap-2 px-2 pb-1">
         {isRound ? (
           <Suspense fallback={<p className="m-auto text-soft">Turning the head…</p>}>
@@ -158,19 +86,24 @@ export const Stage = memo(function Stage() {
               worn={worn}
               isMoving={isMoving}
             >
-              <FillsOnMap isTurned={isTurned} />
-              <RowHandles plan={plan} isTurned={isTurned} onTake={takeRow} onHold={holdRow} />
-              <EarLineHandle plan={plan} />
-              {step !== 'head' && <PartHandles plan={plan} isTurned={isTurned} />}
-              {step === 'foundation' && <PerimeterHandle plan={plan} isTurned={isTurned} />}
-              {step === 'head' && <HairlineHandles plan={plan} isTurned={isTurned} />}
-              {step === 'head' && <RegionHandles plan={plan} isTurned={isTurned} />}
-              <RegionDraw plan={plan} isTurned={isTurned} />
+              {showsFills && <FillsOnMap isTurned={isTurned} />}
+              <RowHandles
+                plan={drawing.plan}
+                isTurned={isTurned}
+                onTake={takeRow}
+                onHold={holdRow}
+              />
+              <EarLineHandle plan={drawing.plan} />
+              {step !== 'head' && <PartHandles plan={drawing.plan} isTurned={isTurned} />}
+              {step === 'foundation' && <PerimeterHandle plan={drawing.plan} isTurned={isTurned} />}
+              {step === 'head' && <HairlineHandles plan={drawing.plan} isTurned={isTurned} />}
+              {step === 'head' && <RegionHandles plan={drawing.plan} isTurned={isTurned} />}
+              <RegionDraw plan={drawing.plan} isTurned={isTurned} />
             </ScalpChart>
           </svg>
         )}
-        <Views of={plan.views} heldRow={heldRow} isTurned={isTurned} />
-        <HeldCard plan={plan} />
+        <Views of={drawing.plan.views} heldRow={heldRow} isTurned={isTurned} />
+        <HeldCard plan={drawing.plan} />
       </div>
     </section>
   );
@@ -232,22 +165,5 @@ function StageAtRest() {
         {problem ? problem.message : 'Fitting the head…'}
       </p>
     </section>
-  );
-}
-
-function Layer(props: { words: string; isOn: boolean; onPress: () => void }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={props.isOn}
-      onClick={props.onPress}
-      className="flex items-center gap-1.5 rounded-md border border-line px-1.5 py-1 text-sm hover:bg-well"
-    >
-      <span
-        aria-hidden
-        className={`size-3 rounded-full border border-ink ${props.isOn ? 'bg-ink' : ''}`}
-      />
-      {props.words}
-    </button>
   );
 }

@@ -9,7 +9,8 @@ import { KnotsStep } from './steps/KnotsStep';
 import { PartsStep } from './steps/PartsStep';
 import { WearStep } from './steps/WearStep';
 import { STEP_KEYS } from './useBenchKeys';
-import { useBench, useComputed } from './useBench';
+import { ComputedContext, useBench, useComputed } from './useBench';
+import { useCalm } from './useCalm';
 
 const NAMES: Record<Step, string> = {
   client: 'Client',
@@ -48,8 +49,19 @@ const STEP_OF_PLACE = {
   STATION: 'knots',
 } as const;
 
-/** The steps in the order of the trade, as knots on a line; under it the controls of the one she is on. */
+/** The steps and their controls. While something is dragged on the map they follow the brief at once, the plan now and then. */
 export const Thread = memo(function Thread() {
+  const isMoving = useBench((b) => b.before !== undefined);
+  const calm = useCalm(useComputed(), isMoving);
+  return (
+    <ComputedContext value={calm}>
+      <Steps />
+    </ComputedContext>
+  );
+});
+
+/** The steps in the order of the trade, as knots on a line; under it the controls of the one she is on. */
+const Steps = memo(function Steps() {
   const step = useBench((b) => b.step);
   const go = useBench((b) => b.go);
   const snags = useSnags();

@@ -29,6 +29,12 @@ describe('sharing', () => {
     expect(after.views[0]).not.toBe(before.views[0]);
   });
 
+  it('keeps the head from its sides where a plan comes without', () => {
+    const rough = { ...plan(2), views: [] };
+    expect(sharing(rough, plan(1)).views).toEqual(plan(1).views);
+    expect(sharing(rough, undefined).views).toEqual([]);
+  });
+
   it('does not mind rows that came or went', () => {
     const more = plan(1);
     more.rows.push({ path: [9, 9] } as Plan['rows'][number]);

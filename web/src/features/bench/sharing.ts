@@ -12,6 +12,8 @@ export function sharing(plan: Plan, before: Plan | undefined): Plan {
   const shared = { ...plan };
   for (const key of LISTS) share(shared, plan, before, key);
   for (const key of WHOLES) keep(shared, before, key);
+  // While something is in the hand the sides do not come with it; they stay as they were.
+  if (plan.views.length === 0) shared.views = before.views;
   return shared;
 }
 

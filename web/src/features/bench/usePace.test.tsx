@@ -21,37 +21,49 @@ const held = () => {
 };
 
 describe('usePace', () => {
-  it('moves at once, then no faster than plans come, and always to the newest place', () => {
+  it('is no more than one move ahead of the plan, and always goes to the newest place', () => {
     const hand = held();
     hand.move(1);
     hand.move(2);
     hand.move(3);
-    expect(hand.done).toEqual([1]);
-    hand.planned('second');
-    expect(hand.done).toEqual([1, 3]);
-    hand.planned('third');
     hand.move(4);
-    expect(hand.done).toEqual([1, 3, 4]);
+    expect(hand.done).toEqual([1, 2]);
+    hand.planned('of the first');
+    expect(hand.done).toEqual([1, 2, 4]);
+    hand.planned('of the second');
+    hand.planned('of the fourth');
+    hand.move(5);
+    expect(hand.done).toEqual([1, 2, 4, 5]);
+  });
+
+  it('is not held up by a plan drawn anew', () => {
+    const hand = held();
+    hand.move(1);
+    hand.move(2);
+    hand.planned('first');
+    hand.move(3);
+    expect(hand.done).toEqual([1, 2]);
   });
 
   it('does not wait long for a plan that never comes', () => {
     const hand = held();
     hand.move(1);
-    vi.advanceTimersByTime(200);
     hand.move(2);
-    expect(hand.done).toEqual([1, 2]);
+    hand.move(3);
+    vi.advanceTimersByTime(200);
+    hand.move(4);
+    expect(hand.done).toEqual([1, 2, 4]);
   });
 
   it('ends where the hand lets go, and nowhere else when it gives up', () => {
     const hand = held();
-    hand.move(1);
-    hand.move(2);
+    for (const to of [1, 2, 3]) hand.move(to);
     hand.finish();
     hand.finish();
-    expect(hand.done).toEqual([1, 2]);
-    hand.move(3);
+    expect(hand.done).toEqual([1, 2, 3]);
+    hand.move(4);
     hand.drop();
     hand.finish();
-    expect(hand.done).toEqual([1, 2]);
+    expect(hand.done).toEqual([1, 2, 3]);
   });
 });

@@ -1,6 +1,7 @@
 package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.server.Api.Answer;
 import java.util.ArrayList;
@@ -141,6 +142,38 @@ class HookingApiTest {
                 .allSatisfy(h -> assertThat(h.path("line").size() % 3).isZero());
         assertThat(worn.path("zones")).hasSize(4);
         assertThat(worn.path("loftByDay")).hasSize(15);
+    }
+
+    @Test
+    void planAndLookInOneAnswerAreThoseAskedForOneByOne(Api api) {
+        ObjectNode brief = api.anyBrief();
+        ObjectNode asked = asking(brief, "{\"worn\":{\"way\":\"HALF_UP\",\"day\":3},\"withHair\":true}");
+        JsonNode both = api.post("/api/plan/worn", asked).json();
+        assertThat(both.path("plan")).isEqualTo(api.post("/api/plan", brief).json());
+        assertThat(both.path("worn")).isEqualTo(api.post("/api/wear", asked).json());
+        assertThat(both.path("worn").path("hair"))
+                .hasSameSizeAs(both.path("plan").path("stations"));
+    }
+
+    @Test
+    void whatIsStillInTheHandIsTheSamePlanSeenRoughlyAndNotFromItsSides(Api api) {
+        ObjectNode brief = api.anyBrief();
+        String down = "{\"worn\":{\"way\":\"DOWN\",\"isRough\":%s},\"withHair\":false}";
+        JsonNode fine =
+                api.post("/api/plan/worn", asking(brief, down.formatted(false))).json();
+        JsonNode rough =
+                api.post("/api/plan/worn", asking(brief, down.formatted(true))).json();
+        assertThat(rough.path("plan").path("views")).isEmpty();
+        assertThat(fine.path("plan").path("views")).isNotEmpty();
+        for (String same : List.of("rows", "stations", "ledger", "findings")) {
+            assertThat(rough.path("plan").path(same))
+                    .isEqualTo(fine.path("plan").path(same));
+        }
+        assertThat(rough.path("worn").path("grid").path("percent").size())
+                .isLessThan(fine.path("worn").path("grid").path("percent").size() / 2);
+        assertThat(rough.path("worn").path("exposedPercent").asDouble())
+                .isCloseTo(fine.path("worn").path("exposedPercent").asDouble(), within(1.5));
+        assertThat(rough.path("worn").path("hair")).isEmpty();
     }
 
     @Test

@@ -1,6 +1,7 @@
 package gyrotaxis.core.braiding;
 
 import java.util.Arrays;
+import java.util.stream.IntStream;
 
 /**
  * Gives every tail a place of its own so that, first, as many as can be find one; second, the greatest bulk is least; third,
@@ -17,6 +18,9 @@ final class TailAssignment {
     private final double[][] bulk;
     private final double[][] way;
     private final int tails;
+    /** Places that any tail can go to, by their number in the problem: of many, each tail reaches few. */
+    private final int[] open;
+
     private final int places;
 
     /**
@@ -26,10 +30,19 @@ final class TailAssignment {
      * @param way how far a tail has to go, not negative, by tail and place
      */
     TailAssignment(double[][] bulk, double[][] way) {
-        this.bulk = bulk;
-        this.way = way;
         this.tails = bulk.length;
-        this.places = tails == 0 ? 0 : bulk[0].length;
+        this.open = IntStream.range(0, tails == 0 ? 0 : bulk[0].length)
+                .filter(j -> Arrays.stream(bulk).anyMatch(b -> Double.isFinite(b[j])))
+                .toArray();
+        this.places = open.length;
+        this.bulk = ofOpen(bulk);
+        this.way = ofOpen(way);
+    }
+
+    private double[][] ofOpen(double[][] byPlace) {
+        return Arrays.stream(byPlace)
+                .map(row -> Arrays.stream(open).mapToDouble(j -> row[j]).toArray())
+                .toArray(double[][]::new);
     }
 
     /** For every tail its place, or −1 where it finds none. */
@@ -117,7 +130,7 @@ final class TailAssignment {
         Arrays.fill(place, -1);
         for (int j = 1; j <= places; j++) {
             if (rowOf[j] != 0) {
-                place[rowOf[j] - 1] = j - 1;
+                place[rowOf[j] - 1] = open[j - 1];
             }
         }
         return place;

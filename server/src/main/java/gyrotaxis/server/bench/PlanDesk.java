@@ -81,7 +81,9 @@ public class PlanDesk {
     WornPlanView computeWorn(WearBody body) {
         return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
-            return new WornPlanView(PlanViews.of(plan, brief), WornView.of(plan, seen(plan, how), List.of(), brief));
+            Worn worn = how.asFarAsItGoes(plan.foundation().parts().size());
+            return new WornPlanView(
+                    PlanViews.of(plan, brief, !how.isRough()), worn(plan, worn, how, body.withHair(), brief));
         });
     }
 
@@ -133,10 +135,15 @@ public class PlanDesk {
         return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
             Worn worn = how.on(plan.foundation().parts().size());
-            WearView seen = planner.wear(plan, worn, how.day(), how.samples());
-            List<FallenHair> hair = Boolean.TRUE.equals(body.withHair()) ? planner.hair(plan, worn) : List.of();
-            return WornView.of(plan, seen, hair, brief);
+            return worn(plan, worn, how, body.withHair(), brief);
         });
+    }
+
+    private WornView worn(
+            InstallPlan plan, Worn worn, WornAsBody.Checked how, @Nullable Boolean withHair, BriefBody brief) {
+        WearView seen = planner.wear(plan, worn, how.day(), how.samples());
+        List<FallenHair> hair = Boolean.TRUE.equals(withHair) ? planner.hair(plan, worn) : List.of();
+        return WornView.of(plan, seen, hair, brief);
     }
 
     /** Where fills and wisps go once every part and way was tried. */

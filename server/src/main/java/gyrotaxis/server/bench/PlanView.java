@@ -22,7 +22,8 @@ import org.jspecify.annotations.Nullable;
  * A computed plan as it is shown.
  *
  * <p>Curves are flat lists x, y, x, y, … in mm, rounded to 0.1 mm: on the map with +x to the client's right and +y toward
- * the forehead; in a view with +x to the viewer's right and +y up.
+ * the forehead; in a view with +x to the viewer's right and +y up. {@code views} is empty in the rough answer to what is
+ * still in the hand: there they stay as they were.
  */
 record PlanView(
         Head head,

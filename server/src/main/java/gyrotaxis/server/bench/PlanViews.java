@@ -55,6 +55,11 @@ final class PlanViews {
     }
 
     static PlanView of(InstallPlan plan, BriefBody asked) {
+        return of(plan, asked, true);
+    }
+
+    /** The same, without the head from its sides if that is not asked for. */
+    static PlanView of(InstallPlan plan, BriefBody asked, boolean withSides) {
         PlanViews v = new PlanViews(plan);
         FoundationViews f = new FoundationViews(plan);
         StationViews s = StationViews.of(plan);
@@ -64,7 +69,7 @@ final class PlanViews {
                 f.rows(),
                 s.stations(),
                 s.kinds(),
-                f.views(),
+                withSides ? f.views() : List.of(),
                 f.parts(),
                 f.gaps(),
                 f.tails(),

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How a plan is worn: {@code part} is counted from 0 and from the client's left, {@code day} from the install. What is still in
- * the hand may be looked at roughly: on a third of the samples, in a third of the time.
+ * the hand may be looked at roughly: on a third of the samples, in a third of the time, and not from the sides.
  */
 record WornAsBody(
         @Nullable Way way,
@@ -28,7 +28,12 @@ record WornAsBody(
     private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
 
     /** What was asked, once it is known to make sense. */
-    record Checked(Way way, @Nullable Integer part, double day, int samples) {
+    record Checked(Way way, @Nullable Integer part, double day, boolean isRough) {
+
+        /** How finely the scalp is looked at. */
+        int samples() {
+            return isRough ? ROUGH_SAMPLES : FallSimulator.USUAL_SAMPLES;
+        }
 
         /**
          * For a plan with so many parts.
@@ -58,6 +63,6 @@ record WornAsBody(
                 f.present("worn.way", "How it is worn", way, Way.DOWN),
                 part,
                 day == null ? 0 : f.number("worn.day", "The day", day, DAYS),
-                Boolean.TRUE.equals(isRough) ? ROUGH_SAMPLES : FallSimulator.USUAL_SAMPLES);
+                Boolean.TRUE.equals(isRough));
     }
 }

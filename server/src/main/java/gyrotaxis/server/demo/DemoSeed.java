@@ -12,20 +12,20 @@ import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Fills an empty demo database with the made-up studio, once. */
+/** Fills an empty demo database with the made-up studio, once, before the first request can come. */
 @Component
-class DemoSeed implements ApplicationRunner {
+class DemoSeed implements SmartInitializingSingleton {
     private final Settings settings;
     private final JsonMapper json;
     private final Shelf shelf;
@@ -44,10 +44,12 @@ class DemoSeed implements ApplicationRunner {
 
     @Override
     @Transactional
-    public void run(ApplicationArguments args) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (settings.demo() && shelf.all().isEmpty() && book.clients().isEmpty()) {
             try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
                 fill(json.readValue(in, DemoStudio.class));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
         }
     }
