@@ -1,5 +1,5 @@
-import { memo, useMemo, type PointerEvent } from 'react';
-import type { Plan } from '../api/types';
+import { memo, useMemo, type KeyboardEvent, type PointerEvent } from 'react';
+import type { Plan, PlanStation } from '../api/types';
 import { toPicture } from '../lib/curve';
 import { beadOf, kindOf } from './beads';
 import type { MapPalette } from './palette';
@@ -66,21 +66,45 @@ export const Stations = memo(function Stations(props: Props) {
           strokeWidth={1}
         />
       )}
-      {onHold && !isMoving && <Touch stations={stations} onHold={onHold} onPick={onPick} />}
+      {onHold && !isMoving && (
+        <Touch stations={stations} kinds={kinds} held={held} onHold={onHold} onPick={onPick} />
+      )}
     </g>
   );
 });
 
-interface TouchProps extends Pick<Props, 'stations' | 'onPick'> {
+interface TouchProps extends Pick<Props, 'stations' | 'kinds' | 'held' | 'onPick'> {
   onHold: (id: string | undefined) => void;
 }
 
-function Touch({ stations, onHold, onPick }: TouchProps) {
+/** Every station to be pointed at, or walked to with the arrow keys along the rows. */
+function Touch({ stations, kinds, held, onHold, onPick }: TouchProps) {
   const idAt = (e: { target: EventTarget }) =>
     e.target instanceof SVGElement ? e.target.dataset.station : undefined;
+  const at = stations.findIndex((s) => s.id === held);
+  const here = stations[at];
+  const onKey = (e: KeyboardEvent) => {
+    const to = walk(stations, at, e.key);
+    if (to) onHold(to.id);
+    else if (e.key === 'Enter' && here) onPick?.(here.id);
+    else return;
+    e.preventDefault();
+    e.stopPropagation();
+  };
   return (
     <g
       fill="transparent"
+      tabIndex={0}
+      role="slider"
+      aria-label="Stations"
+      aria-valuemin={0}
+      aria-valuemax={stations.length}
+      aria-valuenow={at + 1}
+      aria-valuetext={here ? stationWords(kinds, here) : 'none in hand'}
+      className="outline-none"
+      onFocus={() => !here && stations[0] && onHold(stations[0].id)}
+      onBlur={() => onHold(undefined)}
+      onKeyDown={onKey}
       onPointerOver={(e: PointerEvent) => onHold(idAt(e))}
       onPointerLeave={() => onHold(undefined)}
       onClick={(e) => {
@@ -88,12 +112,44 @@ function Touch({ stations, onHold, onPick }: TouchProps) {
         if (id) onPick?.(id);
       }}
     >
-      {stations.map((s) => {
-        const at = toPicture(s.x, s.y);
-        return <circle key={s.id} data-station={s.id} cx={at.x} cy={at.y} r={TOUCH_MM} />;
-      })}
+      <Places stations={stations} />
     </g>
   );
+}
+
+const Places = memo(function Places({ stations }: Pick<Props, 'stations'>) {
+  return stations.map((s) => {
+    const { x, y } = toPicture(s.x, s.y);
+    return <circle key={s.id} data-station={s.id} cx={x} cy={y} r={TOUCH_MM} />;
+  });
+});
+
+function stationWords(kinds: Plan['kinds'], station: PlanStation): string {
+  const kind = kindOf({ kinds }, station);
+  return `${station.id.replace('/', ', station ')}: ${kind.shareWords}, ${kind.tieWords}`;
+}
+
+/** Where a key leads from a station: along the rows one by one, or to the start of the next row or the one before. */
+function walk(stations: PlanStation[], at: number, key: string): PlanStation | undefined {
+  const rowOf = (i: number) => stations[i]?.row;
+  switch (key) {
+    case 'ArrowRight':
+      return stations[Math.min(stations.length - 1, at + 1)];
+    case 'ArrowLeft':
+      return stations[Math.max(0, at - 1)];
+    case 'ArrowDown':
+      return stations.find((s, i) => i > at && s.row !== rowOf(at)) ?? stations.at(-1);
+    case 'ArrowUp': {
+      const start = stations.findIndex((s) => s.row === rowOf(at));
+      return stations.find((s) => s.row === rowOf(start === at ? at - 1 : at)) ?? stations[0];
+    }
+    case 'Home':
+      return stations[0];
+    case 'End':
+      return stations.at(-1);
+    default:
+      return undefined;
+  }
 }
 
 /** The beads of one row. */

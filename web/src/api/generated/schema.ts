@@ -1191,7 +1191,7 @@ export interface components {
             /** Format: double */
             at: number | null;
             /** @enum {string} */
-            kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD";
+            kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD" | "LEG";
             row: string;
         };
         StationKind: {
@@ -1202,6 +1202,9 @@ export interface components {
             isContested: boolean;
             /** @enum {string} */
             knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            /** Format: int32 */
+            legPercent: number;
+            legWords: string;
             /** Format: int32 */
             passes: number;
             /** @enum {string} */

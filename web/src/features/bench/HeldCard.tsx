@@ -22,6 +22,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
       <Card title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}>
         <Fact name="share" words={kind.shareWords} />
         <Fact name="knot" words={kind.tieWords} />
+        <Fact name="goes through" words={kind.legWords} />
         <Fact name="hook in" words={kind.bearingWords} />
         <Fact name="because" words={kind.roleWords} />
         <Fact name="hair" words={hairWords(plan, kind.strand)} />

@@ -2,8 +2,10 @@ import { Modal } from '../../ui/Modal';
 import { STEP_KEYS } from './useBenchKeys';
 
 const OTHERS: [string, string][] = [
-  ['Tab', 'walk to the ear line and the rows on the map'],
-  ['← →', 'to the neighbouring row; move what is held'],
+  ['Tab', 'walk to the handles, the rows and the stations on the map'],
+  ['← →', 'to the neighbouring row or station; move what is held'],
+  ['↑ ↓', 'from the stations of one row to those of the next'],
+  ['Enter', 'take the station in hand, to change it'],
   ['Shift', 'with an arrow: move finely'],
   ['Esc', 'let go'],
   ['t', 'turn the map over'],

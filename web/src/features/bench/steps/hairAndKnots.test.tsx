@@ -203,6 +203,19 @@ describe('StationTab', () => {
     expect(hookingOf(bench.getState().brief).edits).toEqual([]);
   });
 
+  it('parts the single leg of an invisible knot, and of no other', () => {
+    const invisible = plan.stations.find((s) => kindOf(plan, s).knot === 'INVISIBLE');
+    const other = plan.stations.find((s) => kindOf(plan, s).knot === 'DOUBLE_ENTRY');
+    const bench = onBench(<StationTab />);
+    act(() => bench.getState().pickStation(other?.id ?? ''));
+    expect(screen.queryByLabelText('Of the fibre goes through')).toBeNull();
+    act(() => bench.getState().pickStation(invisible?.id ?? ''));
+    choose('Of the fibre goes through', '50');
+    expect(hookingOf(bench.getState().brief).edits).toMatchObject([
+      { row: invisible?.row, kind: 'LEG', amount: 50 },
+    ]);
+  });
+
   it('adds another of the same share beside it, never off the end of its row', () => {
     const last = { ...station, at: 0.99 };
     const bench = inHand({

@@ -82,6 +82,12 @@ class HookingBrowserTest {
         assertThat(page.locator("[data-station^='F']").first()).isVisible();
         Locator beside = region(page, "Beside part 1");
         assertThat(beside).isVisible();
+        Locator walker = page.getByLabel("Stations", new Page.GetByLabelOptions().setExact(true));
+        walker.focus();
+        page.keyboard().press("ArrowDown");
+        assertThat(page.getByText("goes through", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(walker).hasAttribute("aria-valuetext", Pattern.compile(".+, station 1: .+"));
         // A share in the middle of those that touch each other beside the part.
         page.locator("[data-station='F5/4']").click(new Locator.ClickOptions().setForce(true));
         assertThat(page.getByText("beside a part;")).isVisible();

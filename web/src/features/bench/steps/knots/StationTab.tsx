@@ -19,6 +19,9 @@ const KNOT_WORDS: Record<StationKind['knot'], string> = {
   TWIST_FIRST: 'twist-first',
   BEAD: 'bead',
 };
+/** Of a single leg a third to a half goes through. */
+const LEG_PERCENTS = [33, 40, 50];
+
 const HOLDS = [
   'turn the last pass round a finger',
   'tie a sliver of each leg over the knot',
@@ -118,6 +121,16 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         }))}
         onChoose={(n) => edit('PASSES', Number(n))}
       />
+      {kind.knot === 'INVISIBLE' && (
+        <Choice
+          label="Of the fibre goes through"
+          value={String(kind.legPercent)}
+          options={[...new Set([...LEG_PERCENTS, kind.legPercent])]
+            .sort((a, b) => a - b)
+            .map((p) => ({ value: String(p), words: `${p} %, the rest laid over the knot` }))}
+          onChoose={(percent) => edit('LEG', Number(percent))}
+        />
+      )}
       <Choice
         label="Extra hold"
         value=""

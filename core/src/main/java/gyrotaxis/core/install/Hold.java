@@ -23,6 +23,9 @@ public record Hold(List<Factor> factors) {
 
     private static final int USUAL_WEEKS = 5;
 
+    /** How much better a single leg holds for each part of the fibre more that goes through. */
+    private static final double LEG_HOLDS = 0.6;
+
     /**
      * One reason for holding or sliding.
      *
@@ -41,7 +44,7 @@ public record Hold(List<Factor> factors) {
         return new Hold(List.of(
                 new Factor(slip.words() + " fibre", slipFactor(slip)),
                 new Factor(share.words(), shareFactor(share)),
-                new Factor(knotWords(tie.knot(), locks), knotFactor(tie.knot(), locks)),
+                new Factor(knotWords(tie.knot(), locks), knotFactor(tie, locks)),
                 new Factor(tie.passes() == 1 ? "1 pass" : tie.passes() + " passes", passFactor(tie)),
                 new Factor(holdWords(tie), holdFactor(tie)),
                 new Factor(demandWords(demand), demandFactor(demand))));
@@ -52,7 +55,7 @@ public record Hold(List<Factor> factors) {
         boolean locks = share.parts() >= LOCKS_FROM_PARTS;
         return slipFactor(slip)
                         * shareFactor(share)
-                        * knotFactor(tie.knot(), locks)
+                        * knotFactor(tie, locks)
                         * passFactor(tie)
                         * holdFactor(tie)
                         * demandFactor(demand)
@@ -97,10 +100,10 @@ public record Hold(List<Factor> factors) {
         };
     }
 
-    private static double knotFactor(Knot knot, boolean locks) {
-        return switch (knot) {
+    private static double knotFactor(Tie tie, boolean locks) {
+        return switch (tie.knot()) {
             case REGULAR -> 1;
-            case INVISIBLE -> 0.92;
+            case INVISIBLE -> 0.92 + LEG_HOLDS * (tie.legPart() - Tie.USUAL_LEG);
             case DOUBLE_ENTRY -> 0.9;
             case TWIST_FIRST -> locks ? 1.35 : 0.7;
             case BEAD -> 1.5;

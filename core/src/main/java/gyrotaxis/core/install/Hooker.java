@@ -26,6 +26,8 @@ public final class Hooker {
     /** Until all stations of a row are numbered anew. */
     private static final int LAST_NUMBER = 999;
 
+    private static final double ALL_PERCENT = 100;
+
     private final Scalp scalp;
     private final Foundation foundation;
     private final HookingBrief brief;
@@ -149,21 +151,22 @@ public final class Hooker {
                 stations.set(
                         at,
                         tied(s, Tie.of(Knot.values()[(int) e.amount()], s.tie().passes())));
-            case PASSES ->
-                stations.set(
-                        at,
-                        tied(
-                                s,
-                                new Tie(
-                                        s.tie().knot(),
-                                        (int) e.amount(),
-                                        s.tie().legPart(),
-                                        s.tie().isDeepSet(),
-                                        s.tie().holds())));
+            case PASSES -> stations.set(at, tied(s, s.tie().passing((int) e.amount())));
             case HOLD -> {
                 Set<ExtraHold> holds = new HashSet<>(s.tie().holds());
                 holds.add(ExtraHold.values()[(int) e.amount()]);
                 stations.set(at, tied(s, s.tie().holding(holds)));
+            }
+            case LEG -> {
+                if (s.tie().knot() == Knot.INVISIBLE) {
+                    stations.set(at, tied(s, s.tie().through(e.amount() / ALL_PERCENT)));
+                } else {
+                    lost.add(new LostEdit(
+                            index,
+                            false,
+                            "Only a single leg can be parted; on " + e.row().words() + " that share is tied "
+                                    + s.tie().knot().words() + " now."));
+                }
             }
             case ADD -> throw new IllegalStateException("added above");
         }

@@ -16,17 +16,30 @@ record KnotChooser(Method method, Demand demand) {
 
     Tie choose(Role role, Share share, HairLine hair) {
         Knot knot = knot(role, share, hair);
-        Tie tie = Tie.of(knot, least(role, knot));
+        Tie tie = first(knot, least(role, knot), hair.fibre().slip());
         while (tie.passes() < Tie.MOST_PASSES
                 && knot != Knot.BEAD
                 && !Hold.wouldLast(hair.fibre().slip(), share, tie, demand)) {
-            tie = Tie.of(knot, tie.passes() + 1);
+            tie = tie.passing(tie.passes() + 1);
         }
         if (!Hold.wouldLast(hair.fibre().slip(), share, tie, demand) && demand.isWindy() && role == Role.HAIRLINE) {
             // A hairline that must stand wind: later hair covers the leg that is carried back.
             tie = tie.holding(Set.of(ExtraHold.CARRIED_BACK));
         }
         return isDeepSet(role) ? tie.deepSet() : tie;
+    }
+
+    /** Of a single leg the more goes through the more it slides. ASSUMPTION, within what is taught. */
+    private static Tie first(Knot knot, int passes, Slip slip) {
+        Tie tie = Tie.of(knot, passes);
+        if (knot != Knot.INVISIBLE) {
+            return tie;
+        }
+        return switch (slip) {
+            case GRIPPY -> tie.through(Tie.SINGLE_LEG.min());
+            case MIDDLING -> tie;
+            case SLIDING -> tie.through(Tie.SINGLE_LEG.max());
+        };
     }
 
     private Knot knot(Role role, Share share, HairLine hair) {

@@ -32,7 +32,9 @@ public record StationEdit(RowId row, double at, Kind kind, double amount) {
         KNOT(new Interval(0, Knot.values().length - 1.0)),
         PASSES(new Interval(1, Tie.MOST_PASSES)),
         /** Given extra hold: its place in {@link ExtraHold}. */
-        HOLD(new Interval(0, ExtraHold.values().length - 1.0));
+        HOLD(new Interval(0, ExtraHold.values().length - 1.0)),
+        /** Of a single leg another part of the fibre goes through, per cent. */
+        LEG(new Interval(25, 50));
 
         private final Interval amounts;
 

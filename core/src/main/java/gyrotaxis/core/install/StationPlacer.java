@@ -338,14 +338,15 @@ public final class StationPlacer {
             Vec3 solid = row.path().space().get(seg - 1).lerp(row.path().space().get(seg), t);
             Zone zone = Zone.at(scalp.frontToNape(solid));
             int part = partBeside(row, flat);
-            Role role = role(row, along, part);
+            Role role = role(row, k == 0, along, part);
             list.add(Station.placed(
                     new StationId(row.id(), k + 1), along, flat, solid, zone, role, part, share(role, zone)));
         }
         return isFullStart(list) ? fullyStarted(row, list) : list;
     }
 
-    private Role role(Row row, double along, int part) {
+    /** The first share behind the hairline is tied to be seen, wherever the stagger puts it. */
+    private Role role(Row row, boolean isFirst, double along, int part) {
         if (row.use() == RowUse.UNDER_CAP) {
             return Role.CAP;
         }
@@ -358,7 +359,7 @@ public final class StationPlacer {
                 }
                 boolean isAtEdge =
                         row.id().section() == Section.FRONT && row.id().piece() == 1;
-                yield isAtEdge && along < edgeMm + HAIRLINE_MM ? Role.HAIRLINE : Role.ROW;
+                yield isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM) ? Role.HAIRLINE : Role.ROW;
             }
         };
     }

@@ -2,6 +2,7 @@ package gyrotaxis.core.plan;
 
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Zone;
@@ -103,9 +104,7 @@ final class Wearing {
                                 cover.worn().words(),
                                 exposed * ALL_PERCENT,
                                 zone.words()),
-                        isUp
-                                ? List.of()
-                                : List.of(remedy("Hook the " + zone.words() + " a fifth closer", zone, CLOSER)));
+                        isUp ? List.of() : List.of(closer(zone)));
             }
         }
         fullness();
@@ -115,7 +114,7 @@ final class Wearing {
                     Severity.HINT,
                     Zone.BACK,
                     "It stands as high at the sides and behind as on top: an outline so even reads like a wig.",
-                    List.of(remedy("Make the back lighter", Zone.BACK, LIGHTER)));
+                    List.of(lighter(Zone.BACK)));
         }
         nape();
     }
@@ -156,8 +155,30 @@ final class Wearing {
                             "Hair covers the nape %.0f times over (an estimate): hot%s.",
                             depth,
                             inHeat ? ", and her days are" : " in summer"),
-                    List.of(remedy("Make the nape lighter", Zone.NAPE, LIGHTER)));
+                    List.of(lighter(Zone.NAPE)));
         }
+    }
+
+    /** A fifth closer; where a row holds so few shares that this would add none, one more on each row. */
+    private Remedy closer(Zone zone) {
+        double oneMore = 1 + 1 / onARow(zone);
+        return oneMore > CLOSER
+                ? remedy("Hook about one share more on each row of the " + zone.words(), zone, oneMore)
+                : remedy("Hook the " + zone.words() + " a fifth closer", zone, CLOSER);
+    }
+
+    /** The same the other way. */
+    private Remedy lighter(Zone zone) {
+        return remedy("Make the " + zone.words() + " lighter", zone, Math.min(LIGHTER, 1 - 1 / (onARow(zone) + 1)));
+    }
+
+    /** Shares of a zone on one of the rows that have any there; at least 1. */
+    private double onARow(Zone zone) {
+        List<RowId> rows = plan.stations().stream()
+                .filter(s -> s.zone() == zone)
+                .map(s -> s.id().row())
+                .toList();
+        return Math.max(1, rows.size() / Math.max(1.0, rows.stream().distinct().count()));
     }
 
     private Remedy remedy(String words, Zone zone, double factor) {

@@ -306,6 +306,27 @@ class HookerTest {
         assertThat(idsAreUnique(h)).isTrue();
     }
 
+    @Test
+    void aSingleLegIsPartedByHandAndAnyOtherKnotSaysThatItCannotBe() {
+        RowId row = new RowId(Section.FRONT, 4);
+        Station first = hook(STRAIGHT, USUAL, DOWN).stations().stream()
+                .filter(s -> s.id().equals(new StationId(row, 1)))
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.tie().knot()).isEqualTo(Knot.INVISIBLE);
+        double at = first.alongRowMm() / STRAIGHT.row(row).orElseThrow().lengthMm();
+        StationEdit half = new StationEdit(row, at, StationEdit.Kind.LEG, 50);
+        Hooked parted = hook(STRAIGHT, USUAL.withEdits(List.of(half)), DOWN);
+        assertThat(parted.stations())
+                .filteredOn(Station::byHand)
+                .singleElement()
+                .satisfies(s -> assertThat(s.tie().legPart()).isEqualTo(0.5));
+        StationEdit regular = new StationEdit(row, at, StationEdit.Kind.KNOT, Knot.REGULAR.ordinal());
+        assertThat(hook(STRAIGHT, USUAL.withEdits(List.of(regular, half)), DOWN).lost())
+                .singleElement()
+                .satisfies(l -> assertThat(l.reason()).contains("Only a single leg can be parted"));
+    }
+
     private static boolean idsAreUnique(Hooked h) {
         Set<StationId> ids = new HashSet<>();
         return h.stations().stream().map(Station::id).allMatch(ids::add);

@@ -53,13 +53,13 @@ class KnotChooserTest {
             Share share = new Share(parts);
             Tie tie = new KnotChooser(USUAL, demand).choose(role, share, hair);
             int fewest = IntStream.rangeClosed(1, Tie.MOST_PASSES)
-                    .filter(n ->
-                            Hold.of(slip, share, Tie.of(tie.knot(), n), demand).lasts())
+                    .filter(n -> Hold.of(slip, share, tie.holding(Set.of()).passing(n), demand)
+                            .lasts())
                     .findFirst()
                     .orElse(Tie.MOST_PASSES);
             assertThat(tie.passes()).isEqualTo(fewest);
             assertThat(tie.holds().isEmpty()
-                            || !Hold.of(slip, share, Tie.of(tie.knot(), fewest), demand)
+                            || !Hold.of(slip, share, tie.holding(Set.of()).passing(fewest), demand)
                                     .lasts())
                     .as("nothing extra is tied where passes are enough")
                     .isTrue();
@@ -91,6 +91,29 @@ class KnotChooserTest {
         Tie tie = new KnotChooser(USUAL, HARD).choose(Role.ROW, Share.HALF, beaded(texture));
         assertThat(tie.knot()).isEqualTo(Knot.BEAD);
         assertThat(tie.passes()).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void ofASingleLegAThirdToAHalfGoesThroughAndTheMoreTheMoreItSlides(Texture texture) {
+        HairLine hair = hair(texture);
+        Tie tie = new KnotChooser(USUAL, QUIET).choose(Role.PART, Share.THIRD, hair);
+        double expected = switch (hair.fibre().slip()) {
+            case GRIPPY -> 1 / 3.0;
+            case MIDDLING -> 0.4;
+            case SLIDING -> 0.5;
+        };
+        assertThat(tie.legPart()).isEqualTo(expected);
+        assertThat(tie.legWords()).startsWith(Math.round(expected * 100) + " % of the fibre");
+        assertThat(Hold.of(hair.fibre().slip(), Share.THIRD, tie.through(0.5), QUIET)
+                        .score())
+                .isGreaterThan(Hold.of(hair.fibre().slip(), Share.THIRD, tie.through(0.3), QUIET)
+                        .score());
+        // Where both legs or one whole leg go through nothing is parted.
+        assertThat(new KnotChooser(USUAL, QUIET)
+                        .choose(Role.ROW, Share.WHOLE, hair)
+                        .legPart())
+                .isEqualTo(1);
     }
 
     @Test

@@ -99,6 +99,21 @@ class StationPlacerTest {
         }
     }
 
+    @ParameterizedTest(name = "{0}, {1} rows, fullness {2}")
+    @MethodSource("grid")
+    void theFirstShareOfEveryFrontRowIsTheOneAtTheHairline(Texture texture, int rows, double fullness) {
+        Foundation f = lay(rows);
+        List<Station> all = StationPlacer.place(HEAD, f, HookingPlan.usual(texture, fullness));
+        for (Row row : f.rowsOf(Section.FRONT)) {
+            Station first = all.stream()
+                    .filter(s -> s.id().row().equals(row.id()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(first.role()).as("%s", row.id()).isEqualTo(Role.HAIRLINE);
+            assertThat(first.share().parts()).isGreaterThanOrEqualTo(Share.QUARTER.parts());
+        }
+    }
+
     @Test
     void zonesRunFromTheHairlineToTheNapeWithoutAGap() {
         Zone[] zones = Zone.values();

@@ -119,7 +119,7 @@ record PlanView(
             double towardY,
             boolean byHand) {}
 
-    /** All that is alike for many stations; told once. */
+    /** All that is alike for many stations, told once; {@code legPercent} of the fibre goes through. */
     record StationKind(
             Zone zone,
             String zoneWords,
@@ -131,6 +131,8 @@ record PlanView(
             Knot knot,
             String tieWords,
             int passes,
+            int legPercent,
+            String legWords,
             List<String> extraHolds,
             String bearingWords,
             String bearingWhy,

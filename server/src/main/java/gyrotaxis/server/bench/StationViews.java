@@ -35,6 +35,8 @@ record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> 
     /** To what part of its row's length a station's place is written. */
     private static final double AT = 10_000;
 
+    private static final double ALL_PERCENT = 100;
+
     /** Stations that are alike in this are told alike. */
     private record Likeness(
             Zone zone,
@@ -115,6 +117,8 @@ record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> 
                 s.tie().knot(),
                 s.tie().words(),
                 s.tie().passes(),
+                (int) Math.round(s.tie().legPart() * ALL_PERCENT),
+                s.tie().legWords(),
                 s.tie().holds().stream().map(ExtraHold::words).toList(),
                 s.bearing().words(),
                 s.bearing().rule().words(),
