@@ -59,6 +59,16 @@ export const Stations = memo(function Stations(props: Props) {
         </g>
       ))}
       {heldStation && (
+        <circle
+          cx={heldStation.x}
+          cy={-heldStation.y}
+          r={6}
+          fill="none"
+          stroke={palette.held}
+          strokeWidth={2}
+        />
+      )}
+      {heldStation && (
         <path
           d={beadOf(heldStation, kindOf({ kinds }, heldStation)).outline}
           fill={palette.held}

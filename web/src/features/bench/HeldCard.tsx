@@ -1,13 +1,14 @@
 import type { ReactNode } from 'react';
 import type { Plan, StationKind } from '../../api/types';
 import { plural } from '../../lib/time';
-import { useLengths } from '../../ui/prefs';
+import { useLengths, usePrefs } from '../../ui/prefs';
 import { kindOf } from '../../viz/beads';
 import { useBench } from './useBench';
 
 /** What is in her hand: a station, else a row. */
 export function HeldCard({ plan }: { plan: Plan }) {
   const lengths = useLengths();
+  const isTurned = usePrefs((p) => p.isTurned);
   const heldRow = useBench((b) => b.heldRow);
   const row = plan.rows.find((r) => r.id === heldRow);
   const heldStation = useBench((b) => b.heldStation);
@@ -19,14 +20,18 @@ export function HeldCard({ plan }: { plan: Plan }) {
   if (station && rowOfStation) {
     const kind = kindOf(plan, station);
     return (
-      <Card title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}>
+      <Card
+        title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}
+        isWide
+        isOnLeft={station.x * (isTurned ? -1 : 1) > 0 && station.y < 0}
+      >
         <Fact name="share" words={kind.shareWords} />
         <Fact name="knot" words={kind.tieWords} />
+        <Fact name="holds" words={holdWords(kind.hold)} />
         <Fact name="goes through" words={kind.legWords} />
         <Fact name="hook in" words={kind.bearingWords} />
         <Fact name="because" words={kind.roleWords} />
         <Fact name="hair" words={hairWords(plan, kind.strand)} />
-        <Fact name="holds" words={holdWords(kind.hold)} />
         <Fact name="from the start" words={lengths.say(station.alongMm)} />
         <Fact
           name="after the last"
@@ -76,14 +81,26 @@ function endWords(plan: Plan, id: string, joins: string | null): string {
   return tail.into ? `${tail.endWords} ${name(tail.into)}` : tail.endWords;
 }
 
-function Card({ title, children }: { title: string; children: ReactNode }) {
+interface CardProps {
+  title: string;
+  children: ReactNode;
+  isWide?: boolean;
+  /** Whether it stands on the left, so that it does not lie over what it tells of. */
+  isOnLeft?: boolean;
+}
+
+function Card({ title, children, isWide = false, isOnLeft = false }: CardProps) {
   return (
     <div
       role="status"
-      className="pointer-events-none absolute right-30 bottom-3 w-60 rounded-md border border-ink bg-sheet px-4 py-2 shadow-lg"
+      className={`pointer-events-none absolute bottom-3 rounded-md border border-ink bg-sheet px-4 py-2 leading-tight shadow-lg ${
+        isOnLeft ? 'left-3' : 'right-30'
+      } ${isWide ? 'w-88' : 'w-60'}`}
     >
       <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>
-      <dl className="grid grid-cols-2 gap-x-4 gap-y-1">{children}</dl>
+      <dl className={`grid gap-x-4 gap-y-1 ${isWide ? 'grid-cols-3' : 'grid-cols-2'}`}>
+        {children}
+      </dl>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { Tabs } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 
 export interface StepTab<T extends string> {
   value: T;
@@ -16,8 +16,18 @@ interface Props<T extends string> {
 
 /** The controls of a step that has more of them than fit below each other: tabs, one of them open. */
 export function StepTabs<T extends string>({ label, value, tabs, onShow }: Props<T>) {
+  // However far down another tab was read, this one begins at its top.
+  const top = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (top.current?.parentElement) top.current.parentElement.scrollTop = 0;
+  }, [value]);
   return (
-    <Tabs.Root value={value} onValueChange={(t) => onShow(t as T)} className="flex flex-col">
+    <Tabs.Root
+      ref={top}
+      value={value}
+      onValueChange={(t) => onShow(t as T)}
+      className="flex flex-col"
+    >
       <Tabs.List
         aria-label={label}
         className="mb-3 grid auto-cols-fr grid-flow-col border-b border-edge"
@@ -26,7 +36,7 @@ export function StepTabs<T extends string>({ label, value, tabs, onShow }: Props
           <Tabs.Trigger
             key={t.value}
             value={t.value}
-            className="border-b-3 border-transparent px-1 pb-1 text-sm hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
+            className="border-b-3 border-transparent px-1 pb-1 text-sm -outline-offset-2 hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
           >
             {t.words}
           </Tabs.Trigger>

@@ -1,5 +1,5 @@
 import type { Plan } from '../../../../api/types';
-import { formatMinutes } from '../../../../lib/time';
+import { formatMinutes, plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../useBench';
 
@@ -67,16 +67,21 @@ function Notes({ of, moments }: { of: Note[]; moments: Note['moment'][] }) {
     const lines = of.filter((n) => n.moment === moment);
     return (
       <section key={moment} aria-label={lines[0]?.momentWords}>
-        <h3 className="border-b border-edge font-semibold first-letter:uppercase">
-          {lines[0]?.momentWords}
-        </h3>
-        <ul className="flex flex-col gap-1 py-1 text-sm leading-snug">
-          {lines.map((n) => (
-            <li key={n.words} className="border-l-2 border-line pl-2">
-              {n.words}
-            </li>
-          ))}
-        </ul>
+        <details>
+          <summary className="cursor-pointer border-b border-edge hover:bg-well">
+            <h3 className="inline-block font-semibold first-letter:uppercase">
+              {lines[0]?.momentWords}
+            </h3>{' '}
+            <span className="float-right text-sm text-soft">{plural(lines.length, 'thing')}</span>
+          </summary>
+          <ul className="flex flex-col gap-1 py-1 text-sm leading-snug">
+            {lines.map((n) => (
+              <li key={n.words} className="border-l-2 border-line pl-2">
+                {n.words}
+              </li>
+            ))}
+          </ul>
+        </details>
       </section>
     );
   });
