@@ -95,7 +95,9 @@ export function CountsStep() {
         </p>
         <p className="mt-2 text-xs text-soft">
           Times and loops for fills are estimates; yours will be learned from recorded visits.
-          Margin and hour are part of your method.
+          {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and{' '}
+          {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
+          {plan.method.name} method.
         </p>
       </section>
     </>

@@ -1,8 +1,7 @@
 // @vitest-environment jsdom
-import { fireEvent, screen, waitFor, within } from '@testing-library/react';
-import { act } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Brief, HairLine, Method, PlanStation } from '../../../api/types';
+import type { Brief, HairLine, Method, Plan, PlanStation } from '../../../api/types';
 import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
@@ -225,6 +224,32 @@ describe('StationTab', () => {
     expect(hookingOf(bench.getState().brief).edits).toEqual([
       { row: 'F3', at: 1, kind: 'ADD', amount: kindOf(plan, station).shareParts },
     ]);
+  });
+});
+
+describe('ByMethod', () => {
+  it('names the side that decided, and leads to the method', async () => {
+    serve({ 'GET /api/methods/questions': () => sample.questions });
+    const even = { ...plan, method: { ...plan.method, name: 'Harbour', spacing: 'EVEN' } } as Plan;
+    const bench = onBench(<ZonesTab />, { plan: even });
+    const name = await screen.findByRole('button', { name: 'Harbour' });
+    const said = name.closest('p') as HTMLElement;
+    expect(said.textContent).toContain('By Harbour method: spacing, front to nape even;');
+    expect(within(said).getByTitle(/easy to keep/)).toBeTruthy();
+    fireEvent.click(name);
+    expect(bench.getState()).toMatchObject({ step: 'knots', knotTab: 'method' });
+  });
+
+  it('says of a share only what is asked where it is hooked', async () => {
+    serve({ 'GET /api/methods/questions': () => sample.questions });
+    const bench = onBench(<StationTab />);
+    const of = (role: string) => plan.stations.find((s) => kindOf(plan, s).role === role)?.id ?? '';
+    act(() => bench.getState().pickStation(of('PART')));
+    await screen.findByText('what will show');
+    expect(screen.getByText(/beside a part/, { selector: 'span' })).toBeTruthy();
+    act(() => bench.getState().pickStation(of('HAIRLINE')));
+    expect(screen.getByText('single leg')).toBeTruthy();
+    expect(screen.queryByText(/^; beside a part/, { selector: 'span' })).toBeNull();
   });
 });
 

@@ -1,12 +1,13 @@
 import type { Fills } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
-import { useBench } from '../../useBench';
+import { useBench, useComputed } from '../../useBench';
 import { useFills } from '../../useFills';
 
 /** What is kept back, and where it goes once every part and way of wearing was tried. */
 export function FillsTab() {
   const { fills, problem } = useFills();
+  const { plan } = useComputed();
   const change = useBench((b) => b.change);
   if (problem) {
     return (
@@ -33,6 +34,12 @@ export function FillsTab() {
         </span>
         <span className="text-sm font-semibold">{countWords(fills)}</span>
       </p>
+      {plan && (
+        <p className="text-sm text-soft">
+          {plan.method.reservePercent} % of what is placed is kept back, by {plan.method.name}{' '}
+          method.
+        </p>
+      )}
       <Trials fills={fills} />
       {fills.fills.length === 0 ? (
         <p className="text-sm text-soft">

@@ -2,6 +2,7 @@ import type { Plan } from '../../../../api/types';
 import { formatMinutes, plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../useBench';
+import { ByMethod } from './ByMethod';
 
 type Note = Plan['notes'][number];
 
@@ -18,6 +19,7 @@ export function WorkTab() {
   const stages = [...new Set(plan.work.map((w) => w.stage))];
   return (
     <>
+      <ByMethod fields={['order']} />
       <Notes of={plan.notes} moments={BEFORE} />
       {stages.map((stage) => {
         const steps = plan.work.filter((w) => w.stage === stage);

@@ -5,6 +5,7 @@ import { CONTROL } from '../../../../ui/Field';
 import { kindOf } from '../../../../viz/beads';
 import { useLengths } from '../../../../ui/prefs';
 import { Tick } from '../../../../ui/Tick';
+import { ByMethod } from './ByMethod';
 import { hookingOf, withHooking, withZone, wishOf } from '../../hookingEdits';
 import { useBench, useComputed, useFieldError } from '../../useBench';
 
@@ -18,6 +19,7 @@ export function ZonesTab() {
   if (!plan) return null;
   return (
     <>
+      <ByMethod fields={['spacing', 'back', 'rowStart']} />
       {plan.ledger.zones.map((z) => (
         <ZoneEntry key={z.zone} plan={plan} zone={z} />
       ))}

@@ -82,7 +82,7 @@ public final class KnotWatch {
 
     private static Optional<KnotSight> bare(Station s, Cover cover) {
         int cell = cover.grid().cellAt(s.chart());
-        if (cell < 0 || !cover.grid().isInside(cell) || s.tie().knot().isHidden() || cover.exposedAt(cell) < BARE) {
+        if (cell < 0 || !cover.grid().isInside(cell) || hides(s) || cover.exposedAt(cell) < BARE) {
             return Optional.empty();
         }
         return seen(s, "too little hair lies over it", false);

@@ -48,11 +48,6 @@ class NotesTest {
                 .anyMatch(n -> n.moment() == moment && n.words().contains(words));
     }
 
-    private static HookingBrief by(Method method) {
-        HookingBrief usual = HookingBrief.usual();
-        return new HookingBrief(method, usual.zones(), usual.partCloser(), usual.mix(), usual.edits(), false, false);
-    }
-
     @ParameterizedTest
     @EnumSource(Texture.class)
     void everyMomentHasItsLinesInTheOrderOfTheTradeAndNoneTwice(Texture texture) {
@@ -114,7 +109,10 @@ class NotesTest {
         assertThat(says(PLAIN, Moment.CHAIR, "second mirror")).isFalse();
         assertThat(says(PLAIN.withHair(hair(Texture.SILKY_WAVE)), Moment.CHAIR, "slim it"))
                 .isTrue();
-        assertThat(says(PLAIN.withHooking(by(Method.usual().with(Method.RowStart.FULL))), Moment.CHAIR, "both halves"))
+        assertThat(says(
+                        PLAIN.withHooking(HookingBrief.usual().by(Method.usual().with(Method.RowStart.FULL))),
+                        Moment.CHAIR,
+                        "both halves"))
                 .isTrue();
     }
 

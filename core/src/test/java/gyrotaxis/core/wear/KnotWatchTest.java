@@ -17,6 +17,7 @@ import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookedHeads;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Knot;
+import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
@@ -95,6 +96,36 @@ class KnotWatchTest {
         assertThat(seen(down, Worn.as(Way.DOWN))).isEmpty();
         assertThat(seen(hook(HookingBrief.usual(), UP), Worn.as(Way.HIGH_PONYTAIL)))
                 .isEmpty();
+    }
+
+    /** Tiny shares with both legs through twice are one of the two schools at the hairline: they hardly show, however bare it is. */
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void tinySharesTwiceThroughHardlyShowAtTheHairline(Way way) {
+        Method usual = Method.usual();
+        Method tiny = new Method(
+                "Tiny",
+                usual.spacing(),
+                usual.back(),
+                usual.partKnot(),
+                Method.HairlineKnot.TINY_TWICE,
+                usual.rowStart(),
+                usual.bearing(),
+                usual.order(),
+                usual.terms());
+        Hooked hooked = hook(HookingBrief.usual().by(tiny), Demand.ordinary());
+        CoverGrid grid = CoverGrid.of(MEDIUM, 1500);
+        Cover bald = FallSimulator.coverOf(grid, Worn.as(way), new double[grid.size()]);
+        Set<StationId> seen = KnotWatch.of(hooked, PARTED, bald).stream()
+                .map(KnotSight::station)
+                .collect(Collectors.toSet());
+        for (Station s : hooked.stations()) {
+            if (s.role() == Role.HAIRLINE) {
+                assertThat(seen).doesNotContain(s.id());
+            } else if (s.role() == Role.ROW && s.share().parts() < 4) {
+                assertThat(seen).contains(s.id());
+            }
+        }
     }
 
     /** With cover known, knots under too little hair are added and none is taken away. */
