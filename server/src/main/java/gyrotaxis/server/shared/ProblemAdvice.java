@@ -2,6 +2,7 @@ package gyrotaxis.server.shared;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpHeaders;
@@ -10,9 +11,11 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -74,6 +77,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             p.setDetail("The request is not JSON that can be read.");
         }
         return ResponseEntity.status(p.getStatus()).body(p);
+    }
+
+    /** Who asked may be gone by now, as a page is that asks anew while something is dragged: then nobody is left to be told. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotWritable(
+            HttpMessageNotWritableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return e.contains(AsyncRequestNotUsableException.class)
+                ? null
+                : super.handleHttpMessageNotWritable(e, headers, status, request);
     }
 
     private static String path(DatabindException bad) {
