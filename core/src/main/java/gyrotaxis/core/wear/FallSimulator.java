@@ -33,9 +33,6 @@ public final class FallSimulator {
     /** A band is laid out in steps of this part of its width. */
     private static final double STEP_OF_WIDTH = 0.2;
 
-    /** From so many cells in radius a patch is large. */
-    private static final double LARGE_CELLS = 5;
-
     private static final double LEAST_STEP_MM = 4;
     private static final double HANGING_STEP_MM = 25;
 
@@ -53,11 +50,17 @@ public final class FallSimulator {
     private final Worn worn;
     private final double day;
     private final Map<Texture, HairBody> bodies = new EnumMap<>(Texture.class);
+    /** Of every line of cells the stretch that the patch being laid covers. */
+    private final int[] fromColumn;
+
+    private final int[] toColumn;
 
     private FallSimulator(CoverGrid grid, Foundation foundation, Worn worn, double day) {
         this.grid = grid;
         this.worn = worn;
         this.day = day;
+        this.fromColumn = new int[grid.lines()];
+        this.toColumn = new int[grid.lines()];
         this.field = new FallField(grid.scalp(), worn.partsOf(foundation), worn.way());
     }
 
@@ -173,47 +176,50 @@ public final class FallSimulator {
     private void lay(double[] depth, Vec2 at, double width, double areaMm2) {
         double cell = grid.cellMm();
         double radius = Math.max(width / 2, cell);
-        int fromColumn = Math.max(0, (int) Math.floor((at.x() - radius - grid.left()) / cell));
-        int toColumn = Math.min(grid.columns() - 1, (int) Math.floor((at.x() + radius - grid.left()) / cell));
         int fromLine = Math.max(0, (int) Math.floor((grid.front() - at.y() - radius) / cell));
         int toLine = Math.min(grid.lines() - 1, (int) Math.floor((grid.front() - at.y() + radius) / cell));
-        double square = radius * radius;
-        double sum = sum(at, radius, fromColumn, toColumn, fromLine, toLine);
-        if (sum == 0) {
+        double sum = 0;
+        for (int line = fromLine; line <= toLine; line++) {
+            double square = squareLeft(line, at, radius);
+            fromColumn[line] = 0;
+            toColumn[line] = -1;
+            if (square <= 0) {
+                continue;
+            }
+            double half = Math.sqrt(square);
+            int from = Math.max(0, (int) Math.ceil((at.x() - half - grid.left()) / cell - 0.5));
+            int to = Math.min(grid.columns() - 1, (int) Math.floor((at.x() + half - grid.left()) / cell - 0.5));
+            fromColumn[line] = from;
+            toColumn[line] = to;
+            if (from <= to) {
+                sum += weights(square, grid.left() + (from + 0.5) * cell - at.x(), to - from + 1);
+            }
+        }
+        if (sum <= 0) {
             return;
         }
         double unit = areaMm2 / sum / (cell * cell);
         for (int line = fromLine; line <= toLine; line++) {
-            double dy = grid.front() - (line + 0.5) * cell - at.y();
-            for (int column = fromColumn; column <= toColumn; column++) {
-                double dx = grid.left() + (column + 0.5) * cell - at.x();
-                double weight = square - dx * dx - dy * dy;
-                if (weight > 0) {
-                    depth[line * grid.columns() + column] += unit * weight;
-                }
+            double square = squareLeft(line, at, radius);
+            double left = grid.left() + 0.5 * cell - at.x();
+            int first = line * grid.columns();
+            for (int column = fromColumn[line]; column <= toColumn[line]; column++) {
+                double dx = left + column * cell;
+                depth[first + column] += unit * (square - dx * dx);
             }
         }
     }
 
-    /**
-     * The weights of all cells of a patch. Of a large patch the integral is as good: the weight falls to nothing at the rim, so
-     * that it differs from the sum by less than a hundredth.
-     */
-    private double sum(Vec2 at, double radius, int fromColumn, int toColumn, int fromLine, int toLine) {
+    /** The square of half the chord that a line of cells cuts from a patch, mm²; negative where it passes by. */
+    private double squareLeft(int line, Vec2 at, double radius) {
+        double dy = grid.front() - (line + 0.5) * grid.cellMm() - at.y();
+        return radius * radius - dy * dy;
+    }
+
+    /** Σ (square − dx²) over {@code n} cells in a row, the first at {@code dx}, in closed form. */
+    private double weights(double square, double dx, int n) {
         double cell = grid.cellMm();
-        double square = radius * radius;
-        boolean isWhole = fromColumn > 0 && fromLine > 0 && toColumn < grid.columns() - 1 && toLine < grid.lines() - 1;
-        if (isWhole && radius > LARGE_CELLS * cell) {
-            return Math.PI / 2 * square * square / (cell * cell);
-        }
-        double sum = 0;
-        for (int line = fromLine; line <= toLine; line++) {
-            double dy = grid.front() - (line + 0.5) * cell - at.y();
-            for (int column = fromColumn; column <= toColumn; column++) {
-                double dx = grid.left() + (column + 0.5) * cell - at.x();
-                sum += Math.max(0, square - dx * dx - dy * dy);
-            }
-        }
-        return sum;
+        double squares = n * dx * dx + cell * dx * n * (n - 1.0) + cell * cell * (n - 1.0) * n * (2.0 * n - 1) / 6;
+        return n * square - squares;
     }
 }
