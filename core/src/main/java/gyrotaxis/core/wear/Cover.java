@@ -40,8 +40,8 @@ public final class Cover {
      * @param place what a stylist calls it
      * @param areaMm2 how large it is, mm²
      * @param exposed mean exposed fraction there
-     * @param x map x of its middle, mm
-     * @param y map y of its middle, mm
+     * @param x map x of its middle, or of the place in it nearest to that, mm
+     * @param y the same y, mm
      * @param zone the zone most of it lies in
      */
     public record Gap(String place, double areaMm2, double exposed, double x, double y, Zone zone) {}

@@ -68,6 +68,16 @@ final class GapFinder {
         return place;
     }
 
+    /** The middle of a gap, or, where it runs round that, the cell of it that lies nearest. */
+    private Vec2 within(List<Integer> place, Vec2 middle) {
+        return place.contains(grid.cellAt(middle))
+                ? middle
+                : place.stream()
+                        .map(grid::middle)
+                        .min(Comparator.comparingDouble(middle::distance))
+                        .orElse(middle);
+    }
+
     private Cover.Gap named(List<Integer> place) {
         double x = 0;
         double y = 0;
@@ -84,13 +94,13 @@ final class GapFinder {
         for (int z = 1; z < zones.length; z++) {
             most = zones[z] > zones[most] ? z : most;
         }
-        Vec2 middle = new Vec2(x, y);
+        Vec2 middle = within(place, new Vec2(x, y));
         return new Cover.Gap(
                 grid.scalp().placeWords(grid.scalp().chart().lift(middle)),
                 place.size() * grid.cellMm() * grid.cellMm(),
                 exposed,
-                x,
-                y,
+                middle.x(),
+                middle.y(),
                 Zone.values()[most]);
     }
 }

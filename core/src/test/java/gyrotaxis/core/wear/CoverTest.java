@@ -116,6 +116,19 @@ class CoverTest {
     }
 
     @Test
+    void aGapThatRunsRoundIsNamedByAPlaceInIt() {
+        double[] depth = new double[GRID.size()];
+        for (int i = 0; i < depth.length; i++) {
+            double away = GRID.middle(i).distance(new Vec2(-10, 0));
+            depth[i] = away > 30 && away < 45 ? 0 : COVERED;
+        }
+        assertThat(new Cover(GRID, DOWN, depth).gaps()).singleElement().satisfies(g -> {
+            assertThat(new Vec2(g.x(), g.y()).distance(new Vec2(-10, 0))).isBetween(29.0, 46.0);
+            assertThat(g.exposed()).isCloseTo(1, within(1e-9));
+        });
+    }
+
+    @Test
     void noMoreThanEightAreNamed() {
         Vec2[] many = IntStream.range(0, 12)
                 .mapToObj(i -> new Vec2(-60 + 40.0 * (i % 4), -60 + 40.0 * (i / 4)))
