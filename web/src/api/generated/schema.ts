@@ -1197,6 +1197,7 @@ export interface components {
         StationKind: {
             bearingWhy: string;
             bearingWords: string;
+            decidedBy: string[];
             extraHolds: string[];
             hold: components["schemas"]["HoldView"];
             isContested: boolean;

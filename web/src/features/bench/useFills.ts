@@ -8,17 +8,15 @@ interface Asked {
   problem: Error | null;
 }
 
-/** Where fills and wisps go; every part and way is tried only while that is looked at. */
+/** Where fills and wisps go; every part and way is tried, so it is asked only by what shows them. */
 export function useFills(): Asked {
   const brief = useBench((b) => b.brief);
-  const isLookedAt = useBench((b) => b.step === 'knots' && b.knotTab === 'fills');
   const { data, error } = useQuery({
     queryKey: ['fills', brief],
     queryFn: () => api.fills(brief),
-    enabled: isLookedAt,
     placeholderData: keepPreviousData,
     gcTime: 0,
     retry: false,
   });
-  return { fills: isLookedAt ? data : undefined, problem: error };
+  return { fills: data, problem: error };
 }

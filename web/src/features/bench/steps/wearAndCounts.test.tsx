@@ -152,13 +152,16 @@ describe('CountsStep', () => {
     onBench(<CountsStep />);
     const [split] = screen.getAllByRole('list', { name: 'Split before the chair, hang sorted' });
     const lines = within(split as HTMLElement).getAllByRole('listitem');
-    expect(lines.map((l) => /hang (\w+)/.exec(l.textContent ?? '')?.[1])).toEqual([
-      'first',
-      'second',
-      'third',
-    ]);
-    expect(lines[0]?.textContent).toContain('1 half over, for wisps');
-    expect(lines[2]?.textContent).toContain('2 quarters over, for wisps');
+    const shares = plan.hairs[0]?.shares ?? [];
+    expect(lines.map((l) => /hang (\w+)/.exec(l.textContent ?? '')?.[1])).toEqual(
+      ['first', 'second', 'third', 'fourth'].slice(0, shares.length),
+    );
+    for (const [turn, share] of shares.entries()) {
+      const many = share.words === 'half' ? 'halves' : `${share.words}s`;
+      const over = `${share.leftOver} ${share.leftOver === 1 ? share.words : many} over, for wisps`;
+      expect(lines[turn]?.textContent?.includes(over)).toBe(share.leftOver > 0);
+    }
+    expect(shares.some((s) => s.leftOver > 0)).toBe(true);
   });
 
   it('adds the quote up from what stands above it', () => {

@@ -1,5 +1,5 @@
 import { ArrowLeft, ArrowRight, Plus, Trash2, Undo } from 'lucide-react';
-import type { Plan, PlanStation, Question, StationEdit, StationKind } from '../../../../api/types';
+import type { Plan, PlanStation, StationEdit, StationKind } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
@@ -20,12 +20,6 @@ const KNOT_WORDS: Record<StationKind['knot'], string> = {
   TWIST_FIRST: 'twist-first',
   BEAD: 'bead',
 };
-/** What her method decided about a share, by where it is hooked. */
-const DECIDES: Partial<Record<StationKind['role'], Question['field'][]>> = {
-  PART: ['partKnot'],
-  HAIRLINE: ['hairlineKnot', 'rowStart'],
-};
-
 /** Of a single leg a third to a half goes through. */
 const LEG_PERCENTS = [33, 40, 50];
 
@@ -86,7 +80,7 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         Hook in <strong>{kind.bearingWords}</strong>{' '}
         <span className="text-soft">({kind.bearingWhy})</span>
       </p>
-      {!station.byHand && <ByMethod fields={[...(DECIDES[kind.role] ?? []), 'bearing']} />}
+      {!station.byHand && <ByMethod fields={kind.decidedBy} />}
       <section aria-label="How it holds" className="rounded-md border border-line p-2">
         <p className="flex items-baseline justify-between">
           <span className="text-sm text-soft">holds</span>

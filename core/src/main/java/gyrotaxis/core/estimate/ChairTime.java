@@ -1,6 +1,5 @@
 package gyrotaxis.core.estimate;
 
-import gyrotaxis.core.foundation.Cap;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
@@ -78,7 +77,7 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
         int split = hooked.tallies().stream().mapToInt(LoopTally::splitShares).sum();
         EnumMap<Stage, Estimate> m = new EnumMap<>(Stage.class);
         m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((split + fillShares) / SECONDS));
-        boolean isOff = foundation.cap().filter(Cap::isHookedOff).isPresent();
+        boolean isOff = foundation.hasCapHookedOff();
         Map<Boolean, List<Station>> byPlace =
                 hooked.stations().stream().collect(Collectors.partitioningBy(s -> isOff && s.role() == Role.CAP));
         putIfAny(m, Stage.HOOKING_CAP, hooking(byPlace.getOrDefault(true, List.of()), speeds));

@@ -75,6 +75,11 @@ public record Foundation(
         return IntStream.range(0, sizes.size()).allMatch(i -> sizes.get(i).equals(sizes.get(sizes.size() - 1 - i)));
     }
 
+    /** Whether there is a cap that is hooked off the head, before the client comes. */
+    public boolean hasCapHookedOff() {
+        return cap.filter(Cap::isHookedOff).isPresent();
+    }
+
     /** True length of all rows, mm. */
     public double lengthMm() {
         return rows.stream().mapToDouble(Row::lengthMm).sum();

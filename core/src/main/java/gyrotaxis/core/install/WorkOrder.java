@@ -1,6 +1,5 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.Cap;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -90,8 +89,7 @@ public final class WorkOrder {
     private Stage stage(Row row, Method.Order order) {
         List<Station> on = byRow.getOrDefault(row.id(), List.of());
         Section section = row.id().section();
-        if (row.use() == RowUse.UNDER_CAP
-                && foundation.cap().filter(Cap::isHookedOff).isPresent()) {
+        if (row.use() == RowUse.UNDER_CAP && foundation.hasCapHookedOff()) {
             return Stage.CAP;
         }
         if (section == Section.PERIMETER || row.use() == RowUse.PLAITED) {

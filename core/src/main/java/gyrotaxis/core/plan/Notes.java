@@ -1,5 +1,6 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
@@ -118,10 +119,7 @@ public final class Notes {
                 plan.brief().fullness() > VERY_FULL,
                 Moment.FINISHING,
                 "If it stands too full, cut single shares out from the middle; a razor takes volume out softly.");
-        addIf(
-                plan.brief().consultation().hasFringe(),
-                Moment.FINISHING,
-                "Hold the fringe well away from the eyes, and cut toward the floor.");
+        addIf(plan.brief().consultation().hasFringe(), Moment.FINISHING, Caution.FRINGE.words());
         add(Moment.FINISHING, heat());
         add(
                 Moment.FINISHING,

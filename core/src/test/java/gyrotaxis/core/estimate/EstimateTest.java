@@ -123,21 +123,14 @@ class EstimateTest {
 
     @Test
     void minutesAreSpeedsTimesWork() {
-        Estimate minute = Estimate.exactly(60);
-        Map<Knot, Estimate> hook = new EnumMap<>(Knot.class);
-        for (Knot k : Knot.values()) {
-            hook.put(k, minute);
-        }
-        Speeds speeds =
-                new Speeds(minute, minute, hook, Estimate.exactly(6), minute, minute, minute, Estimate.exactly(9));
+        Speeds speeds = aMinuteForEach(6);
         Hooked hooked = HookedHeads.medium(Texture.LOOSE_WAVE);
         ChairTime time = ChairTime.of(STRAIGHT, false, hooked, 7, speeds);
         int split = hooked.tallies().get(0).splitShares();
         int passes = hooked.stations().stream().mapToInt(s -> s.tie().passes()).sum();
         double braiding = STRAIGHT.lengthMm() / 10;
         // A minute for each cm of row; some shares are split, and 14 halves for fills; a tenth of a minute for each
-        // pass after the
-        // first.
+        // pass after the first.
         assertThat(time.minutes().get(Stage.BRAIDING)).isEqualTo(Estimate.exactly(braiding));
         assertThat(time.minutes().get(Stage.SPLITTING).likely()).isEqualTo(split + 14);
         double hooking = hooked.stations().size() * 0.9 + passes * 0.1;
@@ -147,17 +140,21 @@ class EstimateTest {
         assertThat(time.inChair().likely()).isCloseTo(braiding + hooking + 14 + 9, within(1e-6));
     }
 
-    private static ChairTime minuteForEverything(FoundationBrief brief) {
+    /** A minute for everything, so many seconds for a further pass, nine minutes to finish. */
+    private static Speeds aMinuteForEach(double passSeconds) {
         Estimate minute = Estimate.exactly(60);
         Map<Knot, Estimate> hook = new EnumMap<>(Knot.class);
         for (Knot k : Knot.values()) {
             hook.put(k, minute);
         }
-        Speeds speeds =
-                new Speeds(minute, minute, hook, Estimate.exactly(0), minute, minute, minute, Estimate.exactly(9));
+        return new Speeds(
+                minute, minute, hook, Estimate.exactly(passSeconds), minute, minute, minute, Estimate.exactly(9));
+    }
+
+    private static ChairTime minuteForEverything(FoundationBrief brief) {
         Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, brief, OwnHair.ordinary());
         Hooked hooked = HookedHeads.hook(rows, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
-        return ChairTime.of(rows, brief.rim().individuals().isBanded(), hooked, 0, speeds);
+        return ChairTime.of(rows, brief.rim().individuals().isBanded(), hooked, 0, aMinuteForEach(0));
     }
 
     @Test

@@ -1,10 +1,12 @@
 package gyrotaxis.server.bench;
 
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.School;
 import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +40,15 @@ public record MethodBody(
                 m.terms().hourMinor(),
                 m.terms().marginPercent(),
                 m.terms().pacePercent());
+    }
+
+    /** The field in which a question of the method is answered. */
+    static String field(Class<? extends School> question) {
+        return Arrays.stream(MethodBody.class.getRecordComponents())
+                .filter(c -> c.getType() == question)
+                .findFirst()
+                .orElseThrow()
+                .getName();
     }
 
     Method check(Fields f, String at) {

@@ -48,20 +48,20 @@ class MethodController {
     @GetMapping("/questions")
     List<Question> questions() {
         return List.of(
-                question("spacing", "Spacing, front to nape", Method.Spacing.values()),
-                question("back", "In the back", Method.BackSpacing.values()),
-                question("partKnot", "Beside a part", Method.PartKnot.values()),
-                question("hairlineKnot", "At the hairline", Method.HairlineKnot.values()),
-                question("rowStart", "A row starts with", Method.RowStart.values()),
-                question("bearing", "The hook goes by", Method.BearingFirst.values()),
-                question("order", "Order of work", Method.Order.values()));
+                question("Spacing, front to nape", Method.Spacing.class),
+                question("In the back", Method.BackSpacing.class),
+                question("Beside a part", Method.PartKnot.class),
+                question("At the hairline", Method.HairlineKnot.class),
+                question("A row starts with", Method.RowStart.class),
+                question("The hook goes by", Method.BearingFirst.class),
+                question("Order of work", Method.Order.class));
     }
 
-    private static <S extends Enum<S> & School> Question question(String field, String words, S[] sides) {
+    private static <S extends Enum<S> & School> Question question(String words, Class<S> sides) {
         return new Question(
-                field,
+                MethodBody.field(sides),
                 words,
-                Arrays.stream(sides)
+                Arrays.stream(sides.getEnumConstants())
                         .map(s -> new Side(s.name(), s.words(), s.reason()))
                         .toList());
     }

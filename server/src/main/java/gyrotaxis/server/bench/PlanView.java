@@ -119,7 +119,10 @@ record PlanView(
             double towardY,
             boolean byHand) {}
 
-    /** All that is alike for many stations, told once; {@code legPercent} of the fibre goes through. */
+    /**
+     * All that is alike for many stations, told once; {@code legPercent} of the fibre goes through, and {@code decidedBy} are
+     * the questions of the method that decided.
+     */
     record StationKind(
             Zone zone,
             String zoneWords,
@@ -137,6 +140,7 @@ record PlanView(
             String bearingWords,
             String bearingWhy,
             boolean isContested,
+            List<String> decidedBy,
             HoldView hold) {}
 
     /** How well it holds: 1 just lasts. */

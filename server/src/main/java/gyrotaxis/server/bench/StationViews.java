@@ -123,6 +123,7 @@ record StationViews(List<PlanView.Station> stations, List<PlanView.StationKind> 
                 s.bearing().words(),
                 s.bearing().rule().words(),
                 s.bearing().isContested(),
+                s.role().decidedBy().stream().map(MethodBody::field).toList(),
                 hold(plan.hooked().holdOf(s, plan.brief().demand())));
     }
 
