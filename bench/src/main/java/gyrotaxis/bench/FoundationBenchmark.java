@@ -9,7 +9,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
 import gyrotaxis.core.foundation.RimBrief.Where;
-import gyrotaxis.core.foundation.RowLayout;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;

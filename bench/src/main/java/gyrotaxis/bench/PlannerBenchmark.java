@@ -1,11 +1,12 @@
 package gyrotaxis.bench;
 
+import gyrotaxis.core.findings.Finding;
+import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.plan.InstallBrief;
-import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.FittedHead;
@@ -63,14 +64,14 @@ public class PlannerBenchmark {
 
     /** Each time a hair fuller or less: the last few plans are remembered, and remembering is not what is measured. */
     @Benchmark
-    public InstallPlan planOnAKnownHead() {
+    public List<Finding> planOnAKnownHead() {
         turn = (turn + 1) % TURNS;
-        return planner.plan(brief.withFullness(fullness + turn * 1e-7));
+        return Findings.of(planner.plan(brief.withFullness(fullness + turn * 1e-7)));
     }
 
     @Benchmark
-    public InstallPlan planOnAHeadJustMeasured() {
-        return new Planner().plan(brief);
+    public List<Finding> planOnAHeadJustMeasured() {
+        return Findings.of(new Planner().plan(brief));
     }
 
     @Benchmark

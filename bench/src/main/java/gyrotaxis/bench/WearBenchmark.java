@@ -1,19 +1,20 @@
 package gyrotaxis.bench;
 
+import gyrotaxis.core.balance.Balance;
+import gyrotaxis.core.balance.BalanceGoal;
+import gyrotaxis.core.balance.Balancer;
+import gyrotaxis.core.balance.FillTrial;
+import gyrotaxis.core.balance.Fills;
+import gyrotaxis.core.balance.Progress;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.plan.Balance;
-import gyrotaxis.core.plan.BalanceGoal;
-import gyrotaxis.core.plan.Balancer;
 import gyrotaxis.core.plan.Consultation;
-import gyrotaxis.core.plan.Fills;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
-import gyrotaxis.core.plan.Progress;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.wear.Cover;
@@ -93,7 +94,7 @@ public class WearBenchmark {
     /** Two parts and a ponytail tried, on a head with little hair. */
     @Benchmark
     public Fills fills() {
-        return planner.fills(thin);
+        return FillTrial.of(planner, thin);
     }
 
     @Benchmark

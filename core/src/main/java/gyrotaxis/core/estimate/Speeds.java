@@ -1,7 +1,7 @@
 package gyrotaxis.core.estimate;
 
-import gyrotaxis.core.install.Knot;
-import gyrotaxis.core.install.Tie;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Require;
 import java.util.Collections;

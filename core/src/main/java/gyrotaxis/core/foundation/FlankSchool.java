@@ -28,12 +28,12 @@ public enum FlankSchool {
     }
 
     /** Width of a flanking lane relative to its neighbours. */
-    double laneFactor() {
+    public double laneFactor() {
         return laneFactor;
     }
 
     /** How far a flanking row lies from the middle of its lane, away from the part, in parts of the lane's width. */
-    double lean() {
+    public double lean() {
         return lean;
     }
 }

@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * All rows of a head.
@@ -35,6 +36,9 @@ public record Foundation(
         List<LostEdit> lostEdits,
         List<Vec2> braidedEdge,
         double braidedMm2) {
+    /** Twins are found by where they run, within this, mm. */
+    private static final double TWIN_MM = 0.5;
+
     public Foundation {
         rows = Require.notEmpty(
                 rows.stream().sorted(Comparator.comparing(Row::id)).toList(), "rows");
@@ -61,7 +65,25 @@ public record Foundation(
      * the foundation is not mirrored or rows here have no twins.
      */
     public Optional<Row> mirrorOf(Row row) {
-        return isMirrored ? MirrorImage.twinOf(row, rows) : Optional.empty();
+        return isMirrored ? twinOf(row, rows) : Optional.empty();
+    }
+
+    /** The row that lies on the other side as this one does: itself on the midline, empty if rows here have no twins. */
+    public static Optional<Row> twinOf(Row row, List<Row> rows) {
+        if (!row.id().section().isLateral()) {
+            return Optional.empty();
+        }
+        return rows.stream()
+                .filter(r -> r.id().section() == row.id().section())
+                .filter(r -> mirrors(r.path().chart(), row.path().chart()))
+                .findFirst();
+    }
+
+    /** By both ends and the middle: halves of a perimeter braid have both ends in common. */
+    private static boolean mirrors(List<Vec2> a, List<Vec2> b) {
+        return a.size() == b.size()
+                && Stream.of(0, a.size() / 2, a.size() - 1)
+                        .allMatch(i -> a.get(i).distance(b.get(i).mirrored()) < TWIN_MM);
     }
 
     /** Whether front rows join into rows behind alike on both sides. */

@@ -12,7 +12,7 @@ import gyrotaxis.core.geometry.Vec3;
  */
 public record MeshPiece(Vec2 chart, Vec3 space, double radiusMm) {
     /** ASSUMPTION: what covers a gap where rows change direction, a finger and a half across. */
-    static final double RADIUS_MM = 14;
+    public static final double RADIUS_MM = 14;
 
     /** Area of mesh, mm². */
     public double areaMm2() {

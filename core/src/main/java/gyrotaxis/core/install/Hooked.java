@@ -3,6 +3,8 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.knot.Hold;
 import java.util.List;
 
 /**

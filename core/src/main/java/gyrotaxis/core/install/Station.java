@@ -3,6 +3,10 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hooking.Hooker;
+import gyrotaxis.core.hooking.StationPlacer;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Require;
 
 /**

@@ -2,6 +2,9 @@ package gyrotaxis.core.install;
 
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
 

@@ -10,7 +10,7 @@ public final class ContradictoryMeasuresException extends RuntimeException {
 
     /** A refusal because of {@code misfit}. */
     public ContradictoryMeasuresException(Misfit misfit) {
-        super(Findings.misfitWords(misfit));
+        super(misfit.words());
         this.misfit = misfit;
     }
 

@@ -36,7 +36,6 @@ import java.util.List;
  * @param pull what pulls on each row, in the order of the rows
  * @param partChoices where parts could be worn
  * @param updos what each updo would show
- * @param findings what is to be said about it, gravest first
  */
 public record InstallPlan(
         InstallBrief brief,
@@ -54,8 +53,7 @@ public record InstallPlan(
         double weightGrams,
         List<RowPull> pull,
         List<PartChoice> partChoices,
-        List<UpdoView> updos,
-        List<Finding> findings) {
+        List<UpdoView> updos) {
     public InstallPlan {
         steps = List.copyOf(steps);
         work = List.copyOf(work);
@@ -63,7 +61,6 @@ public record InstallPlan(
         pull = List.copyOf(pull);
         partChoices = List.copyOf(partChoices);
         updos = List.copyOf(updos);
-        findings = List.copyOf(findings);
     }
 
     /** Where shares are hooked, row by row. */

@@ -12,7 +12,7 @@ import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
-import gyrotaxis.core.install.Tie;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.ArrayList;

@@ -13,13 +13,13 @@ import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
-import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hooking.Hooker;
+import gyrotaxis.core.hooking.WorkOrder;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.Hooker;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Method;
-import gyrotaxis.core.install.WorkOrder;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.FittedHead;
 import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.scalp.HeadFitter;
@@ -98,7 +98,6 @@ public final class Planner {
                 foundation, asked.rim().individuals().isBanded(), hooked, packs.reserveLoops(), brief.speeds());
         List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
-        LaidHead laid = new LaidHead(brief, scalp, foundation, braiding, selfWork, hooked, time, pull, updos);
         return new InstallPlan(
                 brief,
                 scalp,
@@ -119,8 +118,7 @@ public final class Planner {
                 hooked.stations().stream().mapToDouble(hooked::gramsOf).sum(),
                 pull,
                 PartChoice.of(foundation, braiding),
-                updos,
-                Findings.of(laid));
+                updos);
     }
 
     private static <K, V> Map<K, V> lastUsed(int most) {
@@ -134,8 +132,8 @@ public final class Planner {
         });
     }
 
-    /** The rows that a brief asks for. */
-    Foundation foundation(InstallBrief brief) {
+    /** The rows that a brief asks for; one step of a plan, for those who try many. */
+    public Foundation foundation(InstallBrief brief) {
         return RowLayout.lay(
                 scalp(brief.head()),
                 brief.foundation(),
@@ -144,7 +142,7 @@ public final class Planner {
     }
 
     /** The head hooked by a brief, on a foundation that is laid already. */
-    static Hooked hook(InstallBrief brief, Scalp scalp, Foundation foundation) {
+    public static Hooked hook(InstallBrief brief, Scalp scalp, Foundation foundation) {
         return Hooker.hook(
                 scalp,
                 foundation,
@@ -171,11 +169,6 @@ public final class Planner {
         return Wearing.of(plan, grid(plan.scalp(), samples), worn, day);
     }
 
-    /** Where fills and wisps go once every part and way she named was tried. */
-    public Fills fills(InstallPlan plan) {
-        return FillTrial.of(plan, grid(plan.scalp(), FillTrial.SAMPLES));
-    }
-
     /** How the hair of every station of a plan lies and hangs. */
     public List<FallenHair> hair(InstallPlan plan, Worn worn) {
         return FallSimulator.hair(
@@ -183,13 +176,13 @@ public final class Planner {
     }
 
     /** The grid of a scalp, remembered for as long as the scalp is. */
-    CoverGrid grid(Scalp scalp, int samples) {
+    public CoverGrid grid(Scalp scalp, int samples) {
         Map<Integer, CoverGrid> ofScalp = grids.computeIfAbsent(scalp, s -> new ConcurrentHashMap<>());
         return ofScalp.computeIfAbsent(samples, n -> CoverGrid.of(scalp, n));
     }
 
     /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
-    static Purchase purchase(InstallBrief brief, Hooked hooked) {
+    public static Purchase purchase(InstallBrief brief, Hooked hooked) {
         int reserve = brief.hooking().method().terms().reservePercent();
         for (int k = 1; k < hooked.hairs().size(); k++) {
             HairLine other = hooked.hairs().get(k).line();
@@ -218,7 +211,7 @@ public final class Planner {
     }
 
     /** The scalp of a head, remembered. */
-    Scalp scalp(HeadRecord head) {
+    public Scalp scalp(HeadRecord head) {
         HeadKey key = new HeadKey(head.measures(), head.hairline());
         Scalp known = scalps.get(key);
         if (known != null) {

@@ -13,15 +13,9 @@ import java.util.List;
  * @param rowsShowing rows that lie bare for more than a finger, with how much of them
  * @param outline how high the hair stands
  * @param napeGrams weight that lies on the nape, g: what makes a neck hot
- * @param remarks what is to be said about it, gravest first
  */
 public record WearView(
-        Cover cover,
-        List<KnotSight> knots,
-        List<BareRow> rowsShowing,
-        Outline outline,
-        double napeGrams,
-        List<Finding> remarks) {
+        Cover cover, List<KnotSight> knots, List<BareRow> rowsShowing, Outline outline, double napeGrams) {
 
     /**
      * A row that shows.
@@ -34,6 +28,5 @@ public record WearView(
     public WearView {
         knots = List.copyOf(knots);
         rowsShowing = List.copyOf(rowsShowing);
-        remarks = List.copyOf(remarks);
     }
 }

@@ -2,7 +2,7 @@ package gyrotaxis.core.wear;
 
 import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.geometry.Vec3;
-import gyrotaxis.core.install.Lie;
+import gyrotaxis.core.hooking.Lie;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;

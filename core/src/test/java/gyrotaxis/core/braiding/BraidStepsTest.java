@@ -1,6 +1,6 @@
 package gyrotaxis.core.braiding;
 
-import static gyrotaxis.core.install.HookedHeads.MEDIUM;
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -13,8 +13,8 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
 import java.util.ArrayList;
 import java.util.List;

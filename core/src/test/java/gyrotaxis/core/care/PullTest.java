@@ -1,7 +1,7 @@
 package gyrotaxis.core.care;
 
-import static gyrotaxis.core.install.HookedHeads.MEDIUM;
-import static gyrotaxis.core.install.HookedHeads.STRAIGHT;
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
+import static gyrotaxis.core.hooking.HookedHeads.STRAIGHT;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,13 +9,13 @@ import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.install.Demand;
+import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.HookedHeads;
 import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;

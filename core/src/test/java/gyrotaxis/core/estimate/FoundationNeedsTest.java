@@ -1,6 +1,6 @@
 package gyrotaxis.core.estimate;
 
-import static gyrotaxis.core.install.HookedHeads.MEDIUM;
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -10,8 +10,8 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;

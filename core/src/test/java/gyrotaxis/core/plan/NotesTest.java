@@ -1,6 +1,6 @@
 package gyrotaxis.core.plan;
 
-import static gyrotaxis.core.install.HookedHeads.hair;
+import static gyrotaxis.core.hooking.HookedHeads.hair;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.core.care.Habit;

@@ -9,6 +9,10 @@ import gyrotaxis.core.estimate.ChairTime.Stage;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
+import gyrotaxis.core.findings.Finding;
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.findings.Severity;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
@@ -16,12 +20,11 @@ import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.StationPlacer;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
-import gyrotaxis.core.install.StationPlacer;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.plan.Finding.Code;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HeadMeasures;
@@ -242,16 +245,16 @@ class PlannerTest {
     void cautionsFollowFromTheScalpAndTheHair() {
         InstallBrief sore = InstallBrief.of(MEDIUM, BRIEF.foundation(), hair(Texture.DEEP_WAVE, true))
                 .withOwnHair(OwnHair.of(HairDensity.FINE, OwnHair.USUAL_LENGTH_MM, Set.of(ScalpCondition.values())));
-        List<Finding> findings = planner.plan(sore).findings();
+        List<Finding> findings = Findings.of(planner.plan(sore));
         assertThat(findings.get(0).severity()).isEqualTo(Severity.STOP);
         assertThat(findings)
                 .extracting(Finding::reason)
                 .contains(Caution.DO_NOT_INSTALL.words(), Caution.RINSE_FIRST.words());
-        assertThat(planner.plan(BRIEF).findings()).extracting(Finding::code).containsOnly(Code.LOOSE_END);
+        assertThat(Findings.of(planner.plan(BRIEF))).extracting(Finding::code).containsOnly(Code.LOOSE_END);
     }
 
     private static Finding only(InstallPlan plan, Code code) {
-        return plan.findings().stream()
+        return Findings.of(plan).stream()
                 .filter(f -> f.code() == code)
                 .findFirst()
                 .orElseThrow();
@@ -262,6 +265,6 @@ class PlannerTest {
     }
 
     private static List<Code> codes(InstallPlan plan) {
-        return plan.findings().stream().map(Finding::code).toList();
+        return Findings.of(plan).stream().map(Finding::code).toList();
     }
 }

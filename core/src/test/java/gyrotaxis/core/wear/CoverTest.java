@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.install.HookedHeads;
+import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.Arrays;

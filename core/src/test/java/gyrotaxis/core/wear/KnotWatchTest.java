@@ -1,6 +1,6 @@
 package gyrotaxis.core.wear;
 
-import static gyrotaxis.core.install.HookedHeads.MEDIUM;
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -8,20 +8,20 @@ import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
-import gyrotaxis.core.foundation.RowLayout;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.install.Demand;
+import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.HookedHeads;
 import gyrotaxis.core.install.HookingBrief;
-import gyrotaxis.core.install.Knot;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
 import java.util.List;
 import java.util.Set;

@@ -1,7 +1,7 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.balance.BalanceGoal;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.plan.BalanceGoal;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;

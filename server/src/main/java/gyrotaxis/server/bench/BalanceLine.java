@@ -1,7 +1,7 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.balance.Balance;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.plan.Balance;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

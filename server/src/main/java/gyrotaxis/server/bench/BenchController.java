@@ -1,7 +1,7 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.balance.BalanceStopped;
 import gyrotaxis.core.install.HookingException;
-import gyrotaxis.core.plan.BalanceStopped;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;

@@ -1,10 +1,12 @@
 package gyrotaxis.server.bench;
 
-import gyrotaxis.core.plan.Comparison;
-import gyrotaxis.core.plan.Comparison.Better;
-import gyrotaxis.core.plan.Comparison.Figure;
-import gyrotaxis.core.plan.Comparison.Kind;
-import gyrotaxis.core.plan.HookingComparison;
+import gyrotaxis.core.compare.Comparison;
+import gyrotaxis.core.compare.Comparison.Better;
+import gyrotaxis.core.compare.Comparison.Figure;
+import gyrotaxis.core.compare.Comparison.Kind;
+import gyrotaxis.core.compare.HookingComparison;
+import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.findings.Severity;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
 import java.util.ArrayList;
@@ -19,7 +21,8 @@ record ComparisonView(List<PlanView> plans, List<WornView> worn, List<ChoiceView
 
     static ComparisonView of(List<BriefBody> briefs, List<InstallPlan> plans, List<WearView> seen) {
         List<FigureView> figures = new ArrayList<>();
-        Comparison.of(plans).forEach(f -> figures.add(FigureView.of(f, Group.FOUNDATION)));
+        Comparison.of(plans, plans.stream().map(ComparisonView::toMind).toList())
+                .forEach(f -> figures.add(FigureView.of(f, Group.FOUNDATION)));
         HookingComparison.figures(plans).forEach(f -> figures.add(FigureView.of(f, Group.HOOKING)));
         HookingComparison.worn(seen).forEach(f -> figures.add(FigureView.of(f, Group.WORN)));
         return new ComparisonView(
@@ -31,6 +34,12 @@ record ComparisonView(List<PlanView> plans, List<WornView> worn, List<ChoiceView
                         .toList(),
                 HookingComparison.choices(plans).stream().map(ChoiceView::of).toList(),
                 figures);
+    }
+
+    private static int toMind(InstallPlan plan) {
+        return (int) Findings.of(plan).stream()
+                .filter(f -> f.severity() != Severity.HINT)
+                .count();
     }
 
     /** Something that was decided. */

@@ -1,6 +1,6 @@
 package gyrotaxis.server.bench;
 
-import gyrotaxis.core.plan.Fills;
+import gyrotaxis.core.balance.Fills;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;

@@ -1,17 +1,18 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.balance.BalanceGoal;
+import gyrotaxis.core.balance.Balancer;
+import gyrotaxis.core.balance.FillTrial;
+import gyrotaxis.core.balance.Progress;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.plan.BalanceGoal;
-import gyrotaxis.core.plan.Balancer;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
-import gyrotaxis.core.plan.Progress;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.Worn;
@@ -149,7 +150,7 @@ public class PlanDesk {
     /** Where fills and wisps go once every part and way was tried. */
     FillsView fills(BriefBody body) {
         InstallPlan plan = plan(body);
-        return FillsView.of(plan, planner.fills(plan), body);
+        return FillsView.of(plan, FillTrial.of(planner, plan), body);
     }
 
     /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */

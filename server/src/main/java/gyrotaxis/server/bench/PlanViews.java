@@ -10,6 +10,8 @@ import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
+import gyrotaxis.core.findings.Finding;
+import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
@@ -18,7 +20,7 @@ import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
-import gyrotaxis.core.install.HangOrder;
+import gyrotaxis.core.hooking.HangOrder;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.SeatedShare;
@@ -26,12 +28,11 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Terms;
-import gyrotaxis.core.install.Tie;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.install.ZoneWish;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Consultation;
-import gyrotaxis.core.plan.Finding;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Notes;
 import gyrotaxis.core.quantity.Interval;
@@ -90,7 +91,7 @@ final class PlanViews {
                 MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),
                 v.ledger(),
-                findings(plan.findings(), asked),
+                findings(Findings.of(plan), asked),
                 v.limits());
     }
 

@@ -1,5 +1,6 @@
 package gyrotaxis.server.bench;
 
+import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
@@ -98,7 +99,7 @@ record WornView(
                 w.outline().isTooRound(),
                 w.outline().hasHump(),
                 Flat.tenth(w.napeGrams()),
-                PlanViews.findings(w.remarks(), asked),
+                PlanViews.findings(WornFindings.of(plan, w), asked),
                 IntStream.rangeClosed(0, Loft.LAST_DAY)
                         .mapToObj(d -> Flat.hundredth(
                                 Loft.of(plan.brief().hair().texture()).at(d)))

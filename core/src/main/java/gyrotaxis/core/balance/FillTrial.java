@@ -1,0 +1,301 @@
+package gyrotaxis.core.balance;
+
+import gyrotaxis.core.balance.Fills.Fill;
+import gyrotaxis.core.balance.Fills.Kind;
+import gyrotaxis.core.balance.Fills.Trial;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.geometry.Polygons;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hooking.Hooker;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.SeatedShare;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.scalp.Region;
+import gyrotaxis.core.scalp.RegionKind;
+import gyrotaxis.core.wear.Cover;
+import gyrotaxis.core.wear.CoverGrid;
+import gyrotaxis.core.wear.FallSimulator;
+import gyrotaxis.core.wear.KnotSight;
+import gyrotaxis.core.wear.KnotWatch;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/**
+ * Tries every part and way in which she wears a plan, and puts the reserve where something shows.
+ *
+ * <p>Method: first an eighth before every knot that shows by its place and kind. Then, half loop by half loop, the place on a
+ * row from which a half hides most of the skin that shows in any trial, until the reserve is spent or a half hides less than
+ * {@link #LEAST_MM2}. Depths add up, so each place is followed down the head once for each trial. Cost: linear in places, trials
+ * and samples. Thin and tender places get no further weight; the line of the part that is worn is meant to show.
+ */
+public final class FillTrial {
+    /** Coarser than a map: a fill covers many cells. */
+    static final int SAMPLES = 1_500;
+
+    /** A half that hides less skin than this is better kept, mm². ASSUMPTION: a thumbnail. */
+    static final double LEAST_MM2 = 120;
+
+    /** Places that are tried along a row, mm. */
+    private static final double STEP_MM = 10;
+
+    /** Hair hooked further away than this does not reach a gap in useful depth, mm. */
+    private static final double REACH_MM = 80;
+
+    /** So far to both sides of a part skin is meant to show, mm. */
+    private static final double PART_MM = 8;
+
+    /** A wisp lies so far before the knot it hides, mm. */
+    private static final double BEFORE_MM = 3;
+
+    private static final double MM2_PER_CM2 = 100;
+
+    private static final Share FILL = Share.HALF;
+    private static final Share WISP = new Share(Share.MOST_PARTS);
+
+    /** At most this part of the reserve goes to wisps. */
+    private static final int WISPS_OF_RESERVE = 3;
+
+    private final InstallPlan plan;
+    private final CoverGrid grid;
+    private final Foundation foundation;
+    private final Hooked hooked;
+    private final List<Worn> trials;
+    /** By trial: depth over every cell, growing as fills are put in. */
+    private final double[][] depth;
+    /** By trial: the cells in which skin should be hidden and is not. */
+    private final int[][] weak;
+
+    /** A half at a place on a row, with what it would lay over the weak cells of every trial. */
+    private record Spot(Row row, Station half, double[][] lays) {}
+
+    private FillTrial(InstallPlan plan, CoverGrid grid) {
+        this.plan = plan;
+        this.grid = grid;
+        this.foundation = plan.foundation();
+        this.hooked = plan.hooked();
+        this.trials = trials(plan);
+        this.depth = new double[trials.size()][];
+        this.weak = new int[trials.size()][];
+    }
+
+    /** Where fills and wisps go once every part and way she named was tried. */
+    public static Fills of(Planner planner, InstallPlan plan) {
+        return new FillTrial(plan, planner.grid(plan.scalp(), SAMPLES)).run();
+    }
+
+    /** Down with each part, or without if there is none; then the ways she named. */
+    private static List<Worn> trials(InstallPlan plan) {
+        List<Worn> all = new ArrayList<>();
+        IntStream.range(0, plan.foundation().parts().size()).forEach(i -> all.add(Worn.parted(i)));
+        if (all.isEmpty()) {
+            all.add(Worn.as(Way.DOWN));
+        }
+        plan.brief().consultation().ways().stream()
+                .filter(w -> w != Way.DOWN)
+                .sorted()
+                .map(Worn::as)
+                .forEach(all::add);
+        return all;
+    }
+
+    private Fills run() {
+        List<Cover> before = new ArrayList<>();
+        for (int t = 0; t < trials.size(); t++) {
+            depth[t] = FallSimulator.depth(grid, foundation, hooked, hooked.stations(), trials.get(t), 0);
+            before.add(FallSimulator.cover(grid, foundation, hooked, trials.get(t)));
+            weak[t] = weakCells(before.get(t));
+        }
+        int reserve = plan.packs().reserveLoops();
+        List<Fill> wisps = wisps(reserve);
+        int halves = FILL.parts() * (reserve - loopsOf(wisps.size()));
+        List<Fill> fills = fill(halves);
+        fills.addAll(wisps);
+        List<Trial> told = new ArrayList<>();
+        for (int t = 0; t < trials.size(); t++) {
+            Cover after = FallSimulator.coverOf(grid, trials.get(t), depth[t]);
+            told.add(new Trial(
+                    trials.get(t),
+                    before.get(t).exposed(),
+                    after.exposed(),
+                    before.get(t).gaps().size(),
+                    after.gaps().size()));
+        }
+        return new Fills(told, fills, reserve);
+    }
+
+    private static int loopsOf(int wisps) {
+        return (wisps + WISP.parts() - 1) / WISP.parts();
+    }
+
+    private int[] weakCells(Cover cover) {
+        return IntStream.range(0, grid.size())
+                .filter(i -> grid.isInside(i)
+                        && cover.exposedAt(i) > Cover.PLAINLY_BARE
+                        && !isAtPart(cover.worn(), grid.middle(i)))
+                .toArray();
+    }
+
+    private boolean isAtPart(Worn worn, Vec2 p) {
+        if (worn.part().isEmpty()) {
+            return false;
+        }
+        LaidPart part = foundation.parts().get(worn.part().getAsInt());
+        return part.path().chartAt(part.path().nearest(p)).distance(p) < PART_MM;
+    }
+
+    /** An eighth before each knot that shows by its place and kind, as far as the reserve allows. */
+    private List<Fill> wisps(int reserve) {
+        List<Fill> wisps = new ArrayList<>();
+        Set<StationId> hidden = new HashSet<>();
+        int most = WISP.parts() * (reserve / WISPS_OF_RESERVE);
+        for (int t = 0; t < trials.size(); t++) {
+            for (KnotSight sight : KnotWatch.of(hooked, foundation, trials.get(t))) {
+                if (wisps.size() < most && hidden.add(sight.station())) {
+                    wisps.add(wisp(sight, t));
+                }
+            }
+        }
+        return wisps;
+    }
+
+    private Fill wisp(KnotSight sight, int trial) {
+        Station s = hooked.stations().stream()
+                .filter(x -> x.id().equals(sight.station()))
+                .findFirst()
+                .orElseThrow();
+        Row row = foundation.row(s.id().row()).orElseThrow();
+        double along = Math.max(0, s.alongRowMm() - BEFORE_MM);
+        return new Fill(
+                Kind.WISP,
+                row.id(),
+                along / row.lengthMm(),
+                row.path().chartAt(along),
+                WISP,
+                trial,
+                "hides " + sight.why());
+    }
+
+    private List<Fill> fill(int halves) {
+        List<Spot> open = spots();
+        List<Fill> fills = new ArrayList<>();
+        while (fills.size() < halves && !open.isEmpty()) {
+            Spot best =
+                    open.stream().max(Comparator.comparingDouble(this::hides)).orElseThrow();
+            double hides = hides(best);
+            if (hides < LEAST_MM2) {
+                break;
+            }
+            fills.add(put(best, hides));
+            open.remove(best);
+        }
+        return fills;
+    }
+
+    private Fill put(Spot spot, double hides) {
+        int most = 0;
+        for (int t = 1; t < trials.size(); t++) {
+            most = hides(spot, t) > hides(spot, most) ? t : most;
+        }
+        for (int t = 0; t < trials.size(); t++) {
+            double[] lays = laysAll(spot.half, t);
+            for (int i = 0; i < grid.size(); i++) {
+                depth[t][i] += lays[i];
+            }
+        }
+        return new Fill(
+                Kind.FILL,
+                spot.row.id(),
+                spot.half.alongRowMm() / spot.row.lengthMm(),
+                spot.half.chart(),
+                FILL,
+                most,
+                String.format(Locale.ROOT, "hides %.1f cm² of skin", hides / MM2_PER_CM2));
+    }
+
+    /** Skin that a half at a spot hides, over all trials, mm². */
+    private double hides(Spot spot) {
+        double sum = 0;
+        for (int t = 0; t < trials.size(); t++) {
+            sum += hides(spot, t);
+        }
+        return sum;
+    }
+
+    private double hides(Spot spot, int t) {
+        double sum = 0;
+        for (int k = 0; k < weak[t].length; k++) {
+            double lies = depth[t][weak[t][k]];
+            sum += Cover.exposedUnder(lies) - Cover.exposedUnder(lies + spot.lays[t][k]);
+        }
+        return sum * grid.cellMm() * grid.cellMm();
+    }
+
+    private double[] laysAll(Station half, int t) {
+        return FallSimulator.depth(grid, foundation, hooked, List.of(half), trials.get(t), 0);
+    }
+
+    /** Places on hooked rows from which hair could reach skin that shows, clear of knots and of places to be spared. */
+    private List<Spot> spots() {
+        List<Vec2> bare = Arrays.stream(weak)
+                .flatMapToInt(Arrays::stream)
+                .distinct()
+                .mapToObj(grid::middle)
+                .toList();
+        List<List<Vec2>> spared = plan.brief().head().regions().stream()
+                .filter(r -> r.kind() == RegionKind.THIN || r.kind() == RegionKind.TENDER)
+                .map((Region r) -> plan.scalp().chartOf(r))
+                .toList();
+        List<Spot> spots = new ArrayList<>();
+        for (Row row : foundation.rows()) {
+            if (hooked.stations().stream().noneMatch(s -> s.id().row().equals(row.id()))) {
+                continue;
+            }
+            for (double along = STEP_MM / 2; along < row.lengthMm(); along += STEP_MM) {
+                if (!isClear(row, along)) {
+                    continue;
+                }
+                Vec2 at = row.path().chartAt(along);
+                boolean reaches = bare.stream().anyMatch(p -> p.distance(at) < REACH_MM);
+                if (reaches && spared.stream().noneMatch(rim -> Polygons.contains(rim, at))) {
+                    spots.add(spot(row, along));
+                }
+            }
+        }
+        return spots;
+    }
+
+    /** Whether a fill would not sit on a knot that is there already. */
+    private boolean isClear(Row row, double along) {
+        return hooked.stations().stream()
+                .filter(s -> s.id().row().equals(row.id()))
+                .noneMatch(s -> Math.abs(s.alongRowMm() - along)
+                        < (SeatedShare.widthMm(hooked.hairOf(s), s.share())
+                                        + SeatedShare.widthMm(
+                                                hooked.hairs().get(0).line(), FILL))
+                                / 2);
+    }
+
+    private Spot spot(Row row, double along) {
+        Station half = Hooker.byHand(plan.scalp(), row, along, FILL);
+        double[][] lays = new double[trials.size()][];
+        for (int t = 0; t < trials.size(); t++) {
+            double[] all = laysAll(half, t);
+            lays[t] = Arrays.stream(weak[t]).mapToDouble(i -> all[i]).toArray();
+        }
+        return new Spot(row, half, lays);
+    }
+}

@@ -1,0 +1,81 @@
+package gyrotaxis.core.balance;
+
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.wear.Worn;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Where fills and wisps are likely to go once every part and way of wearing was tried; what the reserve is kept for.
+ *
+ * @param trials what was tried, in turn
+ * @param fills what is put where, what hides most first; wisps last
+ * @param reserveLoops loops that are kept back
+ */
+public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
+
+    /** What is put in. */
+    public enum Kind {
+        /** Hair where scalp or row shows. */
+        FILL,
+        /** An eighth, frizzed, before a knot that shows. */
+        WISP
+    }
+
+    /**
+     * One way of wearing that was tried.
+     *
+     * @param worn how
+     * @param exposedBefore fraction of the scalp that shows without fills
+     * @param exposedAfter and with them
+     * @param gapsBefore gaps without fills
+     * @param gapsAfter and with them
+     */
+    public record Trial(Worn worn, double exposedBefore, double exposedAfter, int gapsBefore, int gapsAfter) {}
+
+    /**
+     * One fill or wisp.
+     *
+     * @param kind which
+     * @param row the row it is hooked to
+     * @param at how far along it, as a part of its length, in [0, 1]
+     * @param chart where on the map, mm
+     * @param share how much
+     * @param trial the trial that asks for it most, by its place
+     * @param why in a sentence without a full stop
+     */
+    public record Fill(Kind kind, RowId row, double at, Vec2 chart, Share share, int trial, String why) {}
+
+    public Fills {
+        trials = List.copyOf(trials);
+        fills = List.copyOf(fills);
+    }
+
+    /** Loops they take, pooled by size. */
+    public int loops() {
+        return LoopTally.of(fills.stream().map(Fill::share).toList()).loops();
+    }
+
+    /** How many there are of a kind. */
+    public int count(Kind kind) {
+        return (int) fills.stream().filter(f -> f.kind() == kind).count();
+    }
+
+    /** The brief with them hooked in, as far as {@link HookingBrief#MOST_EDITS} allows. */
+    public InstallBrief hookedInto(InstallBrief brief) {
+        List<StationEdit> edits = new ArrayList<>(brief.hooking().edits());
+        for (Fill f : fills) {
+            if (edits.size() < HookingBrief.MOST_EDITS) {
+                edits.add(new StationEdit(
+                        f.row(), f.at(), StationEdit.Kind.ADD, f.share().parts()));
+            }
+        }
+        return brief.withHooking(brief.hooking().withEdits(edits));
+    }
+}

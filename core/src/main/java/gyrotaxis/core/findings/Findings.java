@@ -1,0 +1,163 @@
+package gyrotaxis.core.findings;
+
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.care.Cautions;
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.foundation.RowEdit;
+import gyrotaxis.core.foundation.TailChoice;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.scalp.Misfit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+
+/** Looks a plan over and says what is to be said. */
+public final class Findings {
+    /** Below this a head is taken for a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
+    private static final double CHILD_ROUND_MM = 520;
+
+    private static final int FEWEST_FRONT = (int) FoundationBrief.FRONT_ROWS.min();
+
+    private final FindingList list;
+    private final InstallPlan laid;
+    private final InstallBrief brief;
+
+    private Findings(InstallPlan laid) {
+        this.list = new FindingList(laid);
+        this.laid = laid;
+        this.brief = laid.brief();
+    }
+
+    /** All findings, gravest first, otherwise in the order of the trade. */
+    public static List<Finding> of(InstallPlan laid) {
+        Findings f = new Findings(laid);
+        laid.scalp().head().misfit().ifPresent(f::misfit);
+        new PartFindings(f.list).look();
+        new RowFindings(f.list).look();
+        new RimFindings(f.list).look();
+        new TailFindings(f.list).look();
+        new KnotFindings(f.list).look();
+        f.lostEdits();
+        f.time();
+        f.care();
+        return f.list.all().stream()
+                .sorted(Comparator.comparing(Finding::severity))
+                .toList();
+    }
+
+    private void misfit(Misfit m) {
+        list.add(
+                Code.MEASURE_MISFIT,
+                Severity.WARNING,
+                new Place(Place.Kind.MEASURE, m.measure().name()),
+                m.words());
+    }
+
+    private void lostEdits() {
+        FoundationBrief f = brief.foundation();
+        Foundation foundation = laid.foundation();
+        Stream.concat(foundation.lostEdits().stream(), laid.braiding().lostChoices().stream())
+                .forEach(lost -> list.add(
+                        Code.EDIT_LOST,
+                        Severity.HINT,
+                        FindingList.head(),
+                        lost.reason(),
+                        List.of(new Remedy("Forget this change", brief.withFoundation(without(f, lost))))));
+    }
+
+    private static FoundationBrief without(FoundationBrief f, LostEdit lost) {
+        if (lost.isTail()) {
+            List<TailChoice> tails = new ArrayList<>(f.tails());
+            tails.remove(lost.index());
+            return f.withTails(tails);
+        }
+        List<RowEdit> edits = new ArrayList<>(f.edits());
+        edits.remove(lost.index());
+        return f.withEdits(edits);
+    }
+
+    private void time() {
+        if (brief.consultation().chairMinutes().isEmpty()) {
+            return;
+        }
+        double has = brief.consultation().chairMinutes().getAsDouble();
+        Estimate takes = laid.time().inChair();
+        if (takes.likely() <= has) {
+            return;
+        }
+        List<Remedy> remedies = new ArrayList<>();
+        FoundationBrief f = brief.foundation();
+        int fewer = f.frontRows() - 2;
+        if (fewer >= FEWEST_FRONT) {
+            list.lay("Braid " + fewer + " rows in front", f.withFrontRows(fewer))
+                    .ifPresent(remedies::add);
+        }
+        double lighter = Math.max(0.6, Math.floor(brief.fullness() * has / takes.likely() * 20) / 20);
+        if (lighter < brief.fullness()) {
+            remedies.add(new Remedy(
+                    String.format(Locale.ROOT, "Hook it at %.0f %% fullness", lighter * 100),
+                    brief.withFullness(lighter)));
+        }
+        list.add(
+                Code.TOO_LONG_IN_CHAIR,
+                takes.low() > has ? Severity.WARNING : Severity.HINT,
+                FindingList.head(),
+                String.format(
+                        Locale.ROOT,
+                        "She has %.0f minutes; this takes about %.0f, %.0f on a quick day.",
+                        has,
+                        takes.likely(),
+                        takes.low()),
+                remedies);
+    }
+
+    private void care() {
+        Consultation c = brief.consultation();
+        List<Caution> cautions = new ArrayList<>(Cautions.of(
+                brief.ownHair(),
+                brief.hair(),
+                c.habits(),
+                c.weeks(),
+                brief.foundation().feedsFibre()));
+        if (c.hasFringe()) {
+            cautions.add(Caution.FRINGE);
+        }
+        if (brief.head().measures().get(Measure.ROUND).orElseThrow() < CHILD_ROUND_MM) {
+            cautions.add(Caution.CHILD);
+        }
+        cautions.forEach(this::care);
+    }
+
+    private void care(Caution c) {
+        Severity severity = switch (c) {
+            case DO_NOT_INSTALL -> Severity.STOP;
+            case RINSE_FIRST, SPARE_THE_EDGES, BRAID_LOOSELY, CROWN_SHOWS, TAKE_DOWN_SOONER, ROOTS_MAT, PATCH_TEST ->
+                Severity.WARNING;
+            default -> Severity.HINT;
+        };
+        Place.Kind kind = c == Caution.COATED || c == Caution.RINSE_FIRST ? Place.Kind.HAIR : Place.Kind.HEAD;
+        List<Remedy> remedies = switch (c) {
+            case ROOTS_MAT ->
+                List.of(new Remedy(
+                        "Feed a little fibre into the rows",
+                        brief.withFoundation(brief.foundation().withFibreFed(true))));
+            case TAKE_DOWN_SOONER ->
+                List.of(new Remedy(
+                        "Plan the takedown after 6 weeks",
+                        brief.withConsultation(brief.consultation().wornFor(6))));
+            default -> List.of();
+        };
+        list.add(Code.CARE, severity, new Place(kind, ""), c.words(), remedies);
+    }
+}

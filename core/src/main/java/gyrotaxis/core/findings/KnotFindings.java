@@ -1,0 +1,232 @@
+package gyrotaxis.core.findings;
+
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.install.ZoneWish;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Hold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.wear.KnotSight;
+import gyrotaxis.core.wear.KnotWatch;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What is to be said about the knots: which slide, which show, which are hooked against another rule. */
+final class KnotFindings {
+    private static final double ALL_PERCENT = 100;
+
+    private final FindingList list;
+    private final InstallBrief brief;
+    private final HookingBrief asked;
+    private final Hooked hooked;
+
+    KnotFindings(FindingList list) {
+        this.list = list;
+        this.brief = list.brief;
+        this.asked = brief.hooking();
+        this.hooked = list.laid.hooked();
+    }
+
+    void look() {
+        lost();
+        slips();
+        shows();
+        contested();
+    }
+
+    private void lost() {
+        for (LostEdit l : hooked.lost()) {
+            List<StationEdit> rest = new ArrayList<>(asked.edits());
+            rest.remove(l.index());
+            list.add(
+                    Code.EDIT_LOST,
+                    Severity.HINT,
+                    FindingList.head(),
+                    l.reason(),
+                    List.of(new Remedy("Forget this change", brief.withHooking(asked.withEdits(rest)))));
+        }
+    }
+
+    /** Remedies in the order in which a stylist tries them: a smaller share, more passes, another method, extra hold. */
+    private void slips() {
+        List<Station> sliding = hooked.stations().stream()
+                .filter(s -> !hooked.lasts(s, brief.demand()))
+                .toList();
+        if (sliding.isEmpty()) {
+            return;
+        }
+        Station worst = sliding.stream()
+                .min(Comparator.comparingDouble(
+                        s -> hooked.holdOf(s, brief.demand()).score()))
+                .orElseThrow();
+        Hold hold = hooked.holdOf(worst, brief.demand());
+        List<Remedy> remedies = new ArrayList<>();
+        smallerShares(sliding).ifPresent(remedies::add);
+        edited(
+                        "Give them one more pass",
+                        sliding,
+                        s -> s.tie().passes() < Tie.MOST_PASSES && s.tie().knot() != Knot.BEAD
+                                ? Optional.of(
+                                        edit(s, StationEdit.Kind.PASSES, s.tie().passes() + 1.0))
+                                : Optional.empty())
+                .ifPresent(remedies::add);
+        edited(
+                        "Tie small shares twist-first",
+                        sliding,
+                        s -> s.share().compareTo(Share.THIRD) >= 0 && s.tie().knot() == Knot.REGULAR
+                                ? Optional.of(edit(s, StationEdit.Kind.KNOT, Knot.TWIST_FIRST.ordinal()))
+                                : Optional.empty())
+                .ifPresent(remedies::add);
+        edited(
+                        "Turn the last pass round a finger",
+                        sliding,
+                        s -> s.tie().holds().contains(ExtraHold.FINGER_TURN)
+                                ? Optional.empty()
+                                : Optional.of(edit(s, StationEdit.Kind.HOLD, ExtraHold.FINGER_TURN.ordinal())))
+                .ifPresent(remedies::add);
+        list.add(
+                Code.KNOT_SLIPS,
+                Severity.WARNING,
+                new Place(Place.Kind.STATION, worst.id().toString()),
+                String.format(
+                        Locale.ROOT,
+                        "%d of %d knots may slide before the hair is taken down. The least sure holds %.0f %% of what %s ask for (an estimate): %s, %s, %s.",
+                        sliding.size(),
+                        hooked.stations().size(),
+                        hold.score() * ALL_PERCENT,
+                        hold.factors().get(hold.factors().size() - 1).words(),
+                        hooked.hairOf(worst).fibre().slip().words() + " fibre",
+                        worst.share().words(),
+                        worst.tie().words()),
+                remedies);
+    }
+
+    /** Smaller shares, hooked as much more closely that the head keeps its hair. */
+    private Optional<Remedy> smallerShares(List<Station> sliding) {
+        Map<Zone, Share> zones = new LinkedHashMap<>();
+        for (Station s : sliding) {
+            Share usual = hooked.plan().setting(s.zone()).share();
+            Hold.largestThatLasts(hooked.hairOf(s).fibre().slip(), brief.demand())
+                    .filter(lasting -> s.share().equals(usual) && lasting.parts() > usual.parts())
+                    .ifPresent(lasting -> zones.put(s.zone(), lasting));
+        }
+        if (zones.isEmpty()) {
+            return Optional.empty();
+        }
+        HookingBrief other = asked;
+        for (Map.Entry<Zone, Share> z : zones.entrySet()) {
+            Share usual = hooked.plan().setting(z.getKey()).share();
+            double closer = asked.wish(z.getKey()).closer()
+                    * usual.ofLoop()
+                    / z.getValue().ofLoop();
+            other = other.wishing(z.getKey(), new ZoneWish(ZoneWish.CLOSER.clamp(closer), Optional.of(z.getValue())));
+        }
+        String words = zones.entrySet().stream()
+                .map(z -> z.getValue().words() + " at the " + z.getKey().words())
+                .collect(Collectors.joining(", "));
+        return Optional.of(new Remedy("Take smaller shares: " + words, brief.withHooking(other)));
+    }
+
+    private interface Change {
+        Optional<StationEdit> of(Station s);
+    }
+
+    private Optional<Remedy> edited(String words, List<Station> stations, Change change) {
+        List<StationEdit> edits = new ArrayList<>(asked.edits());
+        int before = edits.size();
+        stations.forEach(s -> change.of(s).ifPresent(edits::add));
+        return edits.size() == before || edits.size() > HookingBrief.MOST_EDITS
+                ? Optional.empty()
+                : Optional.of(new Remedy(words, brief.withHooking(asked.withEdits(edits))));
+    }
+
+    private StationEdit edit(Station s, StationEdit.Kind kind, double amount) {
+        Row row = list.laid.foundation().row(s.id().row()).orElseThrow();
+        return new StationEdit(s.id().row(), Math.max(0, Math.min(1, s.alongRowMm() / row.lengthMm())), kind, amount);
+    }
+
+    /** In the ways she means to wear it: down with each part, and what she asked for. */
+    private void shows() {
+        for (Worn worn : Worn.all(list.laid.foundation())) {
+            boolean isAsked =
+                    worn.way() == Way.DOWN || brief.consultation().ways().contains(worn.way());
+            List<KnotSight> sights = isAsked ? KnotWatch.of(hooked, list.laid.foundation(), worn) : List.of();
+            if (!sights.isEmpty()) {
+                shows(worn, sights);
+            }
+        }
+    }
+
+    private void shows(Worn worn, List<KnotSight> sights) {
+        Set<StationId> byKnot = sights.stream()
+                .filter(KnotSight::byKnot)
+                .map(KnotSight::station)
+                .collect(Collectors.toSet());
+        List<Station> shown =
+                hooked.stations().stream().filter(s -> byKnot.contains(s.id())).toList();
+        List<Remedy> remedies = new ArrayList<>();
+        edited(
+                        shown.size() == 1 ? "Tie it invisible" : "Tie them invisible",
+                        shown,
+                        s -> Optional.of(edit(s, StationEdit.Kind.KNOT, Knot.INVISIBLE.ordinal())))
+                .ifPresent(remedies::add);
+        boolean byBearing = sights.stream().anyMatch(k -> !k.byKnot());
+        if (byBearing && asked.method().bearing() == Method.BearingFirst.FALL) {
+            remedies.add(new Remedy(
+                    "Hook toward what shows first",
+                    brief.withHooking(asked.by(asked.method().with(Method.BearingFirst.WHAT_SHOWS)))));
+        }
+        KnotSight first = sights.get(0);
+        list.add(
+                Code.KNOT_SHOWS,
+                Severity.WARNING,
+                new Place(Place.Kind.STATION, first.station().toString()),
+                (sights.size() == 1 ? "1 knot shows" : sights.size() + " knots show") + " when it is worn "
+                        + worn.words() + ": " + first.why() + " at " + first.station() + ".",
+                remedies);
+    }
+
+    private void contested() {
+        List<Station> contested = hooked.stations().stream()
+                .filter(s -> s.role() == Role.PART && s.bearing().isContested())
+                .toList();
+        if (contested.isEmpty()) {
+            return;
+        }
+        List<Remedy> remedies = asked.method().partKnot() == Method.PartKnot.DOUBLE_ENTRY
+                ? List.of()
+                : List.of(new Remedy(
+                        "Use double-entry beside parts",
+                        brief.withHooking(asked.by(asked.method().with(Method.PartKnot.DOUBLE_ENTRY)))));
+        list.add(
+                Code.BEARING_CONTESTED,
+                Severity.HINT,
+                FindingList.row(contested.get(0).id().row()),
+                FindingList.capital(contested.get(0).id().row().words())
+                        + " lies beside two parts. It is hooked toward the part that comes first in the plan; worn with the other, its knots face it. A knotless method suits both.",
+                remedies);
+    }
+}

@@ -1,0 +1,169 @@
+package gyrotaxis.core.findings;
+
+import static gyrotaxis.core.findings.FindingList.cm;
+
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.wear.UpdoView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** What is to be said about the hairline: thin edges, leave-out, and what updos would show. */
+final class RimFindings {
+    /** Behind thin edges nothing is braided nearer to the hairline than this, mm. ASSUMPTION: a finger and a bit. */
+    static final double OFF_THIN_EDGES_MM = 20;
+
+    /** How far the first share is set back from thin edges, mm; practitioners say 1 to 3 cm. */
+    private static final double SET_BACK_MM = 15;
+
+    /** Bases smaller than this pull on thin edges, mm. ASSUMPTION. */
+    private static final double SMALL_BASE_MM = 12;
+
+    private static final int USUAL_PLAITS = 12;
+    private static final Place RIM = new Place(Place.Kind.RIM, "");
+
+    private final FindingList list;
+    private final InstallBrief brief;
+    private final FoundationBrief asked;
+    private final RimBrief rim;
+    private final boolean hasThinEdges;
+
+    RimFindings(FindingList list) {
+        this.list = list;
+        this.brief = list.brief;
+        this.asked = brief.foundation();
+        this.rim = asked.rim();
+        this.hasThinEdges = brief.ownHair().has(ScalpCondition.THIN_EDGES);
+    }
+
+    void look() {
+        if (hasThinEdges) {
+            thinEdges();
+        }
+        leaveOut();
+        updos();
+    }
+
+    private void thinEdges() {
+        if (rim.perimeter() != Where.NOWHERE && rim.perimeterMm() < OFF_THIN_EDGES_MM) {
+            list.add(
+                    Code.EDGES_PULLED,
+                    Severity.WARNING,
+                    RIM,
+                    "A perimeter braid " + cm(rim.perimeterMm()) + " inside thin edges pulls on them all round.",
+                    FindingList.those(List.of(
+                            laid(
+                                    "Set it " + cm(OFF_THIN_EDGES_MM) + " inside",
+                                    rim.withPerimeter(rim.perimeter(), OFF_THIN_EDGES_MM)),
+                            laid(
+                                    "Take the perimeter braid out",
+                                    rim.withPerimeter(Where.NOWHERE, rim.perimeterMm())))));
+        }
+        if (!rim.sparesEdges() && rim.leaveOut() != Where.ALL_ROUND) {
+            list.add(
+                    Code.EDGES_PULLED,
+                    Severity.WARNING,
+                    RIM,
+                    "The edges are thin and the rows take them up. Leave them out and start the rows behind them.",
+                    laid("Leave the edges unbraided", rim.withEdgesSpared(true)).stream()
+                            .toList());
+        }
+        if (rim.setBackMm() < SET_BACK_MM - 5) {
+            list.add(
+                    Code.EDGES_PULLED,
+                    Severity.HINT,
+                    RIM,
+                    "The first shares hang right behind thin edges. Set back, the front of the row shows as part of the style.",
+                    laid("Set the first shares " + cm(SET_BACK_MM) + " back", rim.withSetBack(SET_BACK_MM)).stream()
+                            .toList());
+        }
+        RimBrief.Individuals plaits = rim.individuals();
+        if (plaits.where() != Where.NOWHERE && plaits.baseMm() < SMALL_BASE_MM) {
+            list.add(
+                    Code.EDGES_PULLED,
+                    Severity.WARNING,
+                    RIM,
+                    "Individuals with bases of " + cm(plaits.baseMm()) + " pull on thin edges.",
+                    laid(
+                                    "Make the bases " + cm(SMALL_BASE_MM),
+                                    rim.withIndividuals(new RimBrief.Individuals(
+                                            plaits.where(),
+                                            plaits.count(),
+                                            plaits.lines(),
+                                            SMALL_BASE_MM,
+                                            plaits.isBanded())))
+                            .stream()
+                            .toList());
+        }
+    }
+
+    private void leaveOut() {
+        if (rim.leaveOut() == Where.NOWHERE) {
+            return;
+        }
+        if (hasThinEdges) {
+            list.add(
+                    Code.LEAVE_OUT,
+                    Severity.WARNING,
+                    RIM,
+                    "Thin edges left out have to be blended every day, which wears on them.",
+                    laid("No leave-out", rim.withLeaveOut(Where.NOWHERE, rim.leaveOutMm())).stream()
+                            .toList());
+        } else {
+            list.add(
+                    Code.LEAVE_OUT,
+                    Severity.HINT,
+                    RIM,
+                    "The leave-out has to match the hair: better a moistened twist-set overnight than heat, which is a risk"
+                            + (brief.consultation().hasFringe()
+                                            && rim.leaveOut().front()
+                                    ? ". It also lies over the fringe; decide which of the two she wants."
+                                    : "."));
+        }
+    }
+
+    private void updos() {
+        for (UpdoView v : list.laid.updos()) {
+            if (brief.consultation().ways().contains(v.way()) && !v.works()) {
+                list.add(Code.UPDO_SHOWS, Severity.WARNING, RIM, words(v), updoRemedies());
+            }
+        }
+    }
+
+    private static String words(UpdoView v) {
+        String bare = String.format(
+                Locale.ROOT, "%s of its edge, %.0f %%, would be bare scalp", cm(v.bareMm()), v.bareShare() * 100);
+        String tails = v.tailsShowing().isEmpty()
+                ? ""
+                : (v.tailsShowing().size() == 1 ? "1 tail" : v.tailsShowing().size() + " tails")
+                        + " would lie in sight";
+        String both = v.bareShare() > 0 && !tails.isEmpty() ? bare + " and " + tails : tails.isEmpty() ? bare : tails;
+        return "A " + v.way().words() + ": " + both + ".";
+    }
+
+    private List<Remedy> updoRemedies() {
+        double inside = hasThinEdges ? OFF_THIN_EDGES_MM : rim.perimeterMm();
+        List<Optional<Remedy>> remedies = new ArrayList<>();
+        if (rim.perimeter() != Where.ALL_ROUND) {
+            remedies.add(laid("Add a perimeter braid all round", rim.withPerimeter(Where.ALL_ROUND, inside)));
+        }
+        if (!hasThinEdges && rim.individuals().where() == Where.NOWHERE) {
+            remedies.add(laid(
+                    "Add individuals round sides and nape",
+                    rim.withIndividuals(new RimBrief.Individuals(Where.SIDES_AND_NAPE, USUAL_PLAITS, 1, 14, false))));
+        }
+        return FindingList.those(remedies);
+    }
+
+    private Optional<Remedy> laid(String words, RimBrief other) {
+        return list.lay(words, asked.withRim(other));
+    }
+}

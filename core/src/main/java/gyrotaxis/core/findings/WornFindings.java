@@ -1,0 +1,162 @@
+package gyrotaxis.core.findings;
+
+import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.wear.Cover;
+import gyrotaxis.core.wear.Outline;
+import gyrotaxis.core.wear.Way;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** What is to be said about a plan as it is worn. */
+public final class WornFindings {
+    /** More of a zone than this showing is said. ASSUMPTION: one part in eight reads as thin. */
+    static final double SHOWS = 0.12;
+
+    private static final double ALL_PERCENT = 100;
+    /** What "a fifth closer" is. */
+    private static final double CLOSER = 1.2;
+
+    /** What "lighter" is. ASSUMPTION: enough to be felt. */
+    private static final double LIGHTER = 0.85;
+
+    /** A head that lacks less than this of the wish is as full as wished. ASSUMPTION: nobody sees less. */
+    private static final double FULLNESS_TOLERANCE = 0.15;
+
+    /** Deeper than this at the nape is hot, and hotter than somebody in the heat should have it. ASSUMPTION. */
+    private static final double HOT_DEPTH = 12;
+
+    private static final double HOT_DEPTH_IN_HEAT = 9;
+
+    private final InstallPlan plan;
+    private final Cover cover;
+    private final Outline outline;
+    private final List<Finding> remarks = new ArrayList<>();
+
+    private WornFindings(InstallPlan plan, WearView seen) {
+        this.plan = plan;
+        this.cover = seen.cover();
+        this.outline = seen.outline();
+    }
+
+    /** All of it, gravest first. */
+    public static List<Finding> of(InstallPlan plan, WearView seen) {
+        WornFindings w = new WornFindings(plan, seen);
+        w.remark();
+        return w.remarks.stream()
+                .sorted(Comparator.comparing(Finding::severity))
+                .toList();
+    }
+
+    private void remark() {
+        boolean isUp = cover.worn().way().isUp();
+        for (Zone zone : Zone.values()) {
+            double exposed = cover.exposedByZone().getOrDefault(zone, 0.0);
+            if (exposed > SHOWS) {
+                say(
+                        Code.SCALP_SHOWS,
+                        isUp ? Severity.HINT : Severity.WARNING,
+                        zone,
+                        String.format(
+                                Locale.ROOT,
+                                "Worn %s, %.0f %% of the %s shows.",
+                                cover.worn().words(),
+                                exposed * ALL_PERCENT,
+                                zone.words()),
+                        isUp ? List.of() : List.of(closer(zone)));
+            }
+        }
+        fullness();
+        if (outline.isTooRound()) {
+            say(
+                    Code.TOO_ROUND,
+                    Severity.HINT,
+                    Zone.BACK,
+                    "It stands as high at the sides and behind as on top: an outline so even reads like a wig.",
+                    List.of(lighter(Zone.BACK)));
+        }
+        nape();
+    }
+
+    private void fullness() {
+        if (cover.worn().way().isUp()) {
+            return;
+        }
+        double wished = plan.brief().fullness();
+        double is = cover.fullness();
+        if (is < wished * (1 - FULLNESS_TOLERANCE)) {
+            remarks.add(new Finding(
+                    Code.NOT_AS_FULL,
+                    Severity.HINT,
+                    FindingList.head(),
+                    String.format(
+                            Locale.ROOT,
+                            "It comes to %.0f %% of a full head, and %.0f %% was wished for.",
+                            is * ALL_PERCENT,
+                            wished * ALL_PERCENT),
+                    List.of()));
+        }
+    }
+
+    private void nape() {
+        if (cover.worn().way() == Way.WIND) {
+            return;
+        }
+        boolean inHeat = plan.brief().consultation().habits().contains(Habit.HEAT);
+        double depth = cover.depthByZone().getOrDefault(Zone.NAPE, 0.0);
+        if (depth > (inHeat ? HOT_DEPTH_IN_HEAT : HOT_DEPTH)) {
+            say(
+                    Code.HOT_NAPE,
+                    inHeat ? Severity.WARNING : Severity.HINT,
+                    Zone.NAPE,
+                    String.format(
+                            Locale.ROOT,
+                            "Hair covers the nape %.0f times over (an estimate): hot%s.",
+                            depth,
+                            inHeat ? ", and her days are" : " in summer"),
+                    List.of(lighter(Zone.NAPE)));
+        }
+    }
+
+    /** A fifth closer; where a row holds so few shares that this would add none, one more on each row. */
+    private Remedy closer(Zone zone) {
+        double oneMore = 1 + 1 / onARow(zone);
+        return oneMore > CLOSER
+                ? remedy("Hook about one share more on each row of the " + zone.words(), zone, oneMore)
+                : remedy("Hook the " + zone.words() + " a fifth closer", zone, CLOSER);
+    }
+
+    /** The same the other way. */
+    private Remedy lighter(Zone zone) {
+        return remedy("Make the " + zone.words() + " lighter", zone, Math.min(LIGHTER, 1 - 1 / (onARow(zone) + 1)));
+    }
+
+    /** Shares of a zone on one of the rows that have any there; at least 1. */
+    private double onARow(Zone zone) {
+        List<RowId> rows = plan.stations().stream()
+                .filter(s -> s.zone() == zone)
+                .map(s -> s.id().row())
+                .toList();
+        return Math.max(1, rows.size() / Math.max(1.0, rows.stream().distinct().count()));
+    }
+
+    private Remedy remedy(String words, Zone zone, double factor) {
+        HookingBrief asked = plan.brief().hooking();
+        return new Remedy(
+                words,
+                plan.brief().withHooking(asked.wishing(zone, asked.wish(zone).closerBy(factor))));
+    }
+
+    private void say(Code code, Severity severity, Zone zone, String words, List<Remedy> remedies) {
+        remarks.add(new Finding(code, severity, new Place(Place.Kind.ZONE, zone.name()), words, remedies));
+    }
+}

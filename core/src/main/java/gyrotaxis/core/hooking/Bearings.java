@@ -1,0 +1,109 @@
+package gyrotaxis.core.hooking;
+
+import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.install.Bearing;
+import gyrotaxis.core.install.Bearing.Rule;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.scalp.Landmark;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.List;
+
+/**
+ * Settles which way the hook goes in: toward the line that will be seen.
+ *
+ * <p>Beside a part, toward it; on the perimeter of an updo, upward; everywhere else the way the hair is to fall. A method may
+ * put the fall before the updo and the part. A row that flanks two parts goes by the one that is worn more: the earlier in
+ * the brief.
+ */
+final class Bearings {
+    private static final double STEEP = 0.6;
+
+    private final Scalp scalp;
+    private final List<LaidPart> parts;
+    private final Method method;
+    private final Demand demand;
+    private final Lie lie;
+
+    Bearings(Scalp scalp, List<LaidPart> parts, Method method, Demand demand) {
+        this.scalp = scalp;
+        this.parts = parts;
+        this.method = method;
+        this.demand = demand;
+        this.lie = new Lie(scalp, parts, demand.side());
+    }
+
+    Bearing of(Station s) {
+        Vec3 normal = scalp.surface().normal(s.space());
+        Vec3 fall = fall(s.space(), normal);
+        boolean isEdge = demand.goesUp() && (s.role() == Role.PERIMETER || s.role() == Role.PLAIT);
+        if (s.part() != Station.NO_PART
+                && (method.bearing() == Method.BearingFirst.WHAT_SHOWS
+                        || s.tie().knot().isHidden())) {
+            // A hidden knot is only hidden when it is hooked toward the part, whatever a method says of the others.
+            Vec3 toward = toPart(s, parts.get(s.part()), normal);
+            boolean isContested = flanks(s.id().row()) > 1 || (isEdge && toward.dot(up(s.space(), normal)) < 0);
+            return new Bearing(toward, Rule.PART, isContested, from(toward) + ", toward the part");
+        }
+        if (isEdge && method.bearing() == Method.BearingFirst.WHAT_SHOWS) {
+            Vec3 up = up(s.space(), normal);
+            return new Bearing(up, Rule.UPDO, false, from(up) + ", up and away from the edge");
+        }
+        return new Bearing(fall, Rule.FALL, isEdge, from(fall) + ", " + toward(fall));
+    }
+
+    private long flanks(RowId row) {
+        return parts.stream()
+                .filter(p -> p.gap().left().equals(row) || p.gap().right().equals(row))
+                .count();
+    }
+
+    private Vec3 fall(Vec3 p, Vec3 normal) {
+        Vec3 way = Lie.tangent(new Vec3(0, 0, -1), normal).plus(lie.combed(p).times(1.4));
+        return way.unit();
+    }
+
+    /** Straight across to the part, from the side the row lies on. */
+    private Vec3 toPart(Station s, LaidPart part, Vec3 normal) {
+        List<Vec2> line = part.path().chart();
+        int nearest = 0;
+        for (int i = 1; i < line.size(); i++) {
+            if (line.get(i).distance(s.chart()) < line.get(nearest).distance(s.chart())) {
+                nearest = i;
+            }
+        }
+        Vec3 at = part.path().space().get(nearest);
+        return Lie.tangent(at.minus(s.space()), normal).unit();
+    }
+
+    private Vec3 up(Vec3 p, Vec3 normal) {
+        return Lie.tangent(scalp.at(Landmark.CROWN).minus(p), normal).unit();
+    }
+
+    /** Where the hook comes from. */
+    private static String from(Vec3 way) {
+        if (Math.abs(way.z()) > STEEP) {
+            return way.z() > 0 ? "from below" : "from above";
+        }
+        if (Math.abs(way.x()) > Math.abs(way.y())) {
+            return way.x() > 0 ? "from her left" : "from her right";
+        }
+        return way.y() > 0 ? "from behind" : "from the front";
+    }
+
+    private static String toward(Vec3 way) {
+        double side = Math.abs(way.x());
+        if (way.z() < -STEEP) {
+            return side > 0.45 ? "down toward the ear" : "downward";
+        }
+        if (side > Math.abs(way.y())) {
+            return way.x() > 0 ? "toward her right" : "toward her left";
+        }
+        return way.y() > 0 ? "toward the face" : "toward the back";
+    }
+}

@@ -1,0 +1,74 @@
+package gyrotaxis.core.hooking;
+
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Slip;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Hold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import java.util.Set;
+
+/**
+ * Chooses how a share is tied: first by what will be seen, then as many passes as it takes to last.
+ *
+ * @param method decides between hidden knots
+ * @param demand what the hair has to stand
+ */
+record KnotChooser(Method method, Demand demand) {
+    private static final Share SMALL = Share.THIRD;
+
+    Tie choose(Role role, Share share, HairLine hair) {
+        Knot knot = knot(role, share, hair);
+        Tie tie = first(knot, least(role, knot), hair.fibre().slip());
+        while (tie.passes() < Tie.MOST_PASSES
+                && knot != Knot.BEAD
+                && !Hold.wouldLast(hair.fibre().slip(), share, tie, demand)) {
+            tie = tie.passing(tie.passes() + 1);
+        }
+        if (!Hold.wouldLast(hair.fibre().slip(), share, tie, demand) && demand.isWindy() && role == Role.HAIRLINE) {
+            // A hairline that must stand wind: later hair covers the leg that is carried back.
+            tie = tie.holding(Set.of(ExtraHold.CARRIED_BACK));
+        }
+        return isDeepSet(role) ? tie.deepSet() : tie;
+    }
+
+    /** Of a single leg the more goes through the more it slides. ASSUMPTION, within what is taught. */
+    private static Tie first(Knot knot, int passes, Slip slip) {
+        Tie tie = Tie.of(knot, passes);
+        if (knot != Knot.INVISIBLE) {
+            return tie;
+        }
+        return switch (slip) {
+            case GRIPPY -> tie.through(Tie.SINGLE_LEG.min());
+            case MIDDLING -> tie;
+            case SLIDING -> tie.through(Tie.SINGLE_LEG.max());
+        };
+    }
+
+    private Knot knot(Role role, Share share, HairLine hair) {
+        boolean slides = hair.fibre().slip() == Slip.SLIDING;
+        return switch (role) {
+            case PART -> method.partKnot() == Method.PartKnot.DOUBLE_ENTRY ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
+            case HAIRLINE -> method.hairlineKnot() == Method.HairlineKnot.TINY_TWICE ? Knot.REGULAR : Knot.INVISIBLE;
+            case PERIMETER -> demand.goesUp() ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
+            default -> {
+                if (hair.hasBead()) {
+                    yield Knot.BEAD;
+                }
+                yield slides && share.compareTo(SMALL) >= 0 ? Knot.TWIST_FIRST : Knot.REGULAR;
+            }
+        };
+    }
+
+    private int least(Role role, Knot knot) {
+        return role == Role.HAIRLINE && knot == Knot.REGULAR ? 2 : 1;
+    }
+
+    private boolean isDeepSet(Role role) {
+        return role == Role.HAIRLINE && method.rowStart() == Method.RowStart.FULL;
+    }
+}

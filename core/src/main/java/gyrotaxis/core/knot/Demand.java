@@ -1,0 +1,27 @@
+package gyrotaxis.core.knot;
+
+import gyrotaxis.core.quantity.Require;
+
+/**
+ * What an install has to stand.
+ *
+ * @param weeks how long it is worn, weeks, at least 1
+ * @param sports whether she does sport in it
+ * @param swims whether she swims in it
+ * @param isWindy whether she is out in the wind
+ * @param goesUp whether it is drawn up
+ * @param side to which side it is to fall: −1 her left, 1 her right, 0 neither
+ */
+public record Demand(int weeks, boolean sports, boolean swims, boolean isWindy, boolean goesUp, int side) {
+    private static final int MOST_WEEKS = 16;
+
+    public Demand {
+        Require.inRange(weeks, 1, MOST_WEEKS, "weeks", "");
+        Require.inRange(side, -1, 1, "side", "");
+    }
+
+    /** Five quiet weeks, worn down. */
+    public static Demand ordinary() {
+        return new Demand(5, false, false, false, false, 0);
+    }
+}

@@ -1,0 +1,131 @@
+package gyrotaxis.core.laying;
+
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowEdit;
+import gyrotaxis.core.foundation.Section;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Makes the edits that change how a section is divided into lanes: all but those on rows that are no lanes.
+ *
+ * <p>Edits are made one after the other on the numbering that the edits before left behind.
+ */
+final class LaneEdits {
+    private final List<RowEdit> edits;
+    private final boolean[] isMade;
+    private final List<LostEdit> lost = new ArrayList<>();
+
+    LaneEdits(List<RowEdit> edits) {
+        this.edits = edits;
+        this.isMade = new boolean[edits.size()];
+    }
+
+    /** The edits that could not be made; complete once all sections were edited. */
+    List<LostEdit> lost() {
+        List<LostEdit> all = new ArrayList<>(lost);
+        for (int i = 0; i < isMade.length; i++) {
+            if (!isMade[i]) {
+                all.add(new LostEdit(
+                        i, false, "There is no " + edits.get(i).row().words() + " any more."));
+            }
+        }
+        return all;
+    }
+
+    /** Whether any edit is asked for in a section. */
+    boolean touch(Section section) {
+        return edits.stream().anyMatch(e -> e.row().section() == section);
+    }
+
+    /**
+     * The lanes of a section after the edits.
+     *
+     * @param lanes by interval
+     * @param widthMm width of the section, to turn a way across into a fraction
+     */
+    List<List<Lane.Spec>> apply(Section section, List<List<Lane.Spec>> lanes, double widthMm) {
+        List<List<Lane.Spec>> edited = new ArrayList<>();
+        lanes.forEach(l -> edited.add(new ArrayList<>(l)));
+        for (int i = 0; i < edits.size(); i++) {
+            if (edits.get(i).row().section() == section) {
+                apply(i, edited, widthMm);
+            }
+        }
+        return edited;
+    }
+
+    /** The edits that are left for rows that are no lanes. */
+    void applyToRows(Draft draft) {
+        for (int i = 0; i < edits.size(); i++) {
+            RowEdit e = edits.get(i);
+            if (isMade[i] || draft.find(e.row()).isEmpty()) {
+                continue;
+            }
+            Row row = draft.find(e.row()).orElseThrow();
+            isMade[i] = true;
+            switch (e.kind()) {
+                case REVERSE -> draft.replace(row.along(row.path().reversed()).ending());
+                case END_EARLIER ->
+                    draft.replace(row.along(row.path().between(0, e.amount() * row.lengthMm()))
+                            .ending());
+                default ->
+                    lost.add(new LostEdit(
+                            i,
+                            false,
+                            "A " + row.id().section().words() + " can be reversed or ended earlier, not moved."));
+            }
+        }
+    }
+
+    private void apply(int index, List<List<Lane.Spec>> lanes, double widthMm) {
+        RowEdit e = edits.get(index);
+        int at = e.row().number() - 1;
+        for (List<Lane.Spec> interval : lanes) {
+            if (at < interval.size()) {
+                isMade[index] = true;
+                edit(index, interval, at, widthMm);
+                return;
+            }
+            at -= interval.size();
+        }
+    }
+
+    private void edit(int index, List<Lane.Spec> interval, int at, double widthMm) {
+        RowEdit e = edits.get(index);
+        Lane.Spec spec = interval.get(at);
+        switch (e.kind()) {
+            case MOVE -> interval.set(at, spec.shifted(e.amount() / widthMm));
+            case RESIZE -> interval.set(at, spec.scaled(e.amount()));
+            case REVERSE -> interval.set(at, spec.reversed());
+            case SPLIT -> {
+                interval.set(at, spec.scaled(0.5));
+                interval.add(at + 1, spec.scaled(0.5));
+            }
+            case JOIN_NEXT -> {
+                if (at + 1 == interval.size()) {
+                    lost.add(new LostEdit(
+                            index,
+                            false,
+                            e.row().words() + " has no next row to be taken together with on its side of the part."));
+                } else {
+                    interval.set(at, spec.with(interval.remove(at + 1)));
+                }
+            }
+            case END_EARLIER -> {
+                boolean othersRun =
+                        interval.stream().filter(Lane.Spec::runsThrough).count() > (spec.runsThrough() ? 1 : 0);
+                if (othersRun) {
+                    interval.set(at, spec.ending(e.amount()));
+                } else {
+                    lost.add(new LostEdit(
+                            index,
+                            false,
+                            e.row().words()
+                                    + " is the last that runs through; nobody takes over its scalp if it ends."));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,418 @@
+package gyrotaxis.core.laying;
+
+import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.Cap;
+import gyrotaxis.core.foundation.Crossing;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.foundation.FoundationException.Wish;
+import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.MeshPiece;
+import gyrotaxis.core.foundation.PartGap;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.ChordCurve;
+import gyrotaxis.core.geometry.CoonsPatch;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.Region;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * Lays the foundation that a brief asks for.
+ *
+ * <p>From the hairline inward: the bands of the rim with individuals and perimeter braid; inside them the field, which
+ * section lines over the top divide into four-sided patches; in each patch lanes side by side, every lane a row. The patches
+ * cover the field, so every hair belongs to one row. Where rows above join rows behind, they bend together over the last
+ * part of their way. Regions that keep rows out are cut out at the end. Deterministic; linear in the number of rows but for
+ * the lanes of one section, which each look at all others.
+ *
+ * <p>Does not say what becomes of the tails, but for those that the pattern itself leads somewhere.
+ */
+public final class RowLayout {
+    /** The part of a front row's length after which it bends toward the row it joins. */
+    static final double BEND_FROM = 0.7;
+
+    /** Half of the width that an overlay row gathers, mm. ASSUMPTION: a fingernail and a half in all. */
+    private static final double OVERLAY_HALF_MM = 7;
+
+    /** How far the ends of a line over the top move back for every millimetre at the midline. */
+    private static final double ENDS_FOLLOW = 0.3;
+
+    /** Nearer than this two overlays leave no rows between them, mm. */
+    static final double OVERLAYS_APART_MM = 26;
+
+    /** A section line must keep this from the nape corners, mm. */
+    private static final double CORNER_CLEARANCE_MM = 2;
+
+    /** Where over its length a crossing row bends over. */
+    private static final double CROSSES_FROM = 0.6;
+
+    private final Scalp scalp;
+    private final FoundationBrief brief;
+    private final OwnHair ownHair;
+    private final List<Region> regions;
+    private final Rim rim;
+    private final RowMaker maker;
+    private final LaneEdits edits;
+    private final Draft draft = new Draft();
+
+    private RowLayout(Scalp scalp, FoundationBrief brief, OwnHair ownHair, List<Region> regions) {
+        this.scalp = scalp;
+        this.brief = brief;
+        this.ownHair = ownHair;
+        this.regions = regions;
+        this.rim = new Rim(scalp, brief.rim());
+        this.maker = new RowMaker(scalp, ownHair);
+        this.edits = new LaneEdits(brief.edits());
+    }
+
+    /** The foundation on a scalp without regions. */
+    public static Foundation lay(Scalp scalp, FoundationBrief brief, OwnHair ownHair) {
+        return lay(scalp, brief, ownHair, List.of());
+    }
+
+    /**
+     * The foundation that the brief asks for.
+     *
+     * @param ownHair decides how thick the plaits become
+     * @param regions what was drawn on the scalp
+     * @throws FoundationException if a wish cannot be laid on this head
+     */
+    public static Foundation lay(Scalp scalp, FoundationBrief brief, OwnHair ownHair, List<Region> regions) {
+        return new RowLayout(scalp, brief, ownHair, regions).lay();
+    }
+
+    /**
+     * Whether a brief could be laid on this head, without laying it: rim, section lines, parts and their room are tried, single
+     * rows and regions are not. An order of magnitude cheaper than {@link #lay}.
+     */
+    public static boolean fits(Scalp scalp, FoundationBrief brief, OwnHair ownHair) {
+        try {
+            RowLayout layout = new RowLayout(scalp, brief, ownHair, List.of());
+            if (brief.back() instanceof Back.Spiral) {
+                return brief.parts().isEmpty() && brief.overlaysMm().isEmpty();
+            }
+            layout.requireRoomBetweenOverlays();
+            layout.division(layout.sectionLine());
+            layout.cap(layout.lastLine());
+            return true;
+        } catch (FoundationException e) {
+            return false;
+        }
+    }
+
+    private Foundation lay() {
+        new RimRows(scalp, rim, brief.rim(), maker).addTo(draft);
+        return brief.back() instanceof Back.Spiral spiral ? spiral(spiral) : sections();
+    }
+
+    private Foundation spiral(Back.Spiral spiral) {
+        if (!brief.parts().isEmpty()) {
+            throw new FoundationException(
+                    Wish.PART,
+                    0,
+                    "A spiral winds across every part. Take the part out, or braid straight back in front.");
+        }
+        if (!brief.overlaysMm().isEmpty()) {
+            throw new FoundationException(
+                    Wish.OVERLAY, 0, "A spiral has no row ends for an overlay to cover. Take the overlay out.");
+        }
+        new SpiralLayout(scalp, rim, spiral.pitchMm()).addTo(draft, maker);
+        return finish(line(0), false, List.of(), List.of(), Optional.empty());
+    }
+
+    private Foundation sections() {
+        List<Double> overlays = brief.overlaysMm();
+        requireRoomBetweenOverlays();
+        CrossLine first = sectionLine();
+        FrontDivision division = division(first);
+        CoonsPatch front = division.patch();
+        List<List<Lane.Spec>> specs = edits.apply(Section.FRONT, division.specs(), division.hairlineMm());
+        List<Lane> lanes = division.field(specs).lanes();
+        List<Lane> through = new ArrayList<>();
+        List<RowId> above = new ArrayList<>();
+        for (int i = 0; i < lanes.size(); i++) {
+            if (lanes.get(i).spec().runsThrough()) {
+                through.add(lanes.get(i));
+                above.add(new RowId(Section.FRONT, i + 1));
+            }
+        }
+        CrossLine last = overlays.isEmpty() ? first : lastLine();
+        BackLayout behind = new BackLayout(
+                scalp, draft, maker, edits, backPatch(last), above, through, !overlays.isEmpty(), brief.back());
+        List<Optional<Double>> meetings = behind.meetings(brief.back());
+        int next = 0;
+        for (int i = 0; i < lanes.size(); i++) {
+            Lane lane = lanes.get(i);
+            Optional<Double> meeting = Optional.empty();
+            if (lane.spec().runsThrough() && next < meetings.size()) {
+                meeting = meetings.get(next++);
+            }
+            draft.rows.add(maker.row(new RowId(Section.FRONT, i + 1), front::at, lane, bent(lane, meeting)));
+        }
+        endHalfRows(division, specs, lanes, front);
+        overlays(overlays);
+        behind.lay(brief.back());
+        endTurnedRows(lanes);
+
+        boolean isMirrored = scalp.hairline().isMirrored()
+                && brief.edits().isEmpty()
+                && division.isSymmetric()
+                && behind.isSymmetric();
+        if (isMirrored) {
+            MirrorImage.imposeOn(draft);
+        }
+        List<PartGap> gaps = PartGaps.between(draft.of(Section.FRONT), draft);
+        List<LaidPart> parts = division.laid(gaps, specs);
+        return finish(first, isMirrored, gaps, parts, cap(last));
+    }
+
+    private void requireRoomBetweenOverlays() {
+        List<Double> overlays = brief.overlaysMm();
+        if (overlays.size() == 2 && overlays.get(1) - overlays.get(0) < OVERLAYS_APART_MM) {
+            throw new FoundationException(
+                    Wish.OVERLAY,
+                    1,
+                    "Two overlay rows need 2.6 cm between them, or no row fits there. Move one of them.");
+        }
+    }
+
+    /** Where the rows in front end: the ear line, or the first overlay. */
+    private CrossLine sectionLine() {
+        List<Double> overlays = brief.overlaysMm();
+        return line(overlays.isEmpty() ? 0 : overlays.get(0) - OVERLAY_HALF_MM);
+    }
+
+    /** Where the section behind begins. */
+    private CrossLine lastLine() {
+        List<Double> overlays = brief.overlaysMm();
+        return line(overlays.isEmpty() ? 0 : overlays.get(overlays.size() - 1) + OVERLAY_HALF_MM);
+    }
+
+    private FrontDivision division(CrossLine sectionLine) {
+        ChordCurve start = new ChordCurve(rim.between(rim.field, -rim.templeRad(), rim.templeRad()));
+        CoonsPatch front = new CoonsPatch(
+                start,
+                new ChordCurve(sectionLine.path()),
+                side(-rim.templeRad(), sectionLine.leftEndRad()),
+                side(rim.templeRad(), sectionLine.rightEndRad()));
+        return new FrontDivision(scalp, front, start, brief);
+    }
+
+    private Foundation finish(
+            CrossLine sectionLine, boolean isMirrored, List<PartGap> gaps, List<LaidPart> parts, Optional<Cap> cap) {
+        edits.applyToRows(draft);
+        RegionCut cut = new RegionCut(scalp, regions, maker);
+        boolean wasCut = cut.cut(draft);
+        return new Foundation(
+                draft.rows,
+                sectionLine.path(),
+                isMirrored && !wasCut,
+                gaps,
+                parts,
+                draft.crossings,
+                cap,
+                mesh(parts),
+                edits.lost(),
+                rim.outline(rim.braided),
+                cut.openAreaMm2(rim.outline(rim.braided)));
+    }
+
+    /** The section line a way behind the ear line over the top. */
+    private CrossLine line(double behindMm) {
+        return line(behindMm, brief.overlaysMm().isEmpty() ? Wish.EAR_LINE : Wish.OVERLAY);
+    }
+
+    private CrossLine line(double behindMm, Wish wish) {
+        double end = brief.earLineBehindMm() + ENDS_FOLLOW * behindMm;
+        double top = brief.earLineBehindMm() + brief.earLineLeanMm() + behindMm;
+        double corner = scalp.chart().lift(rim.at(rim.field, rim.cornerRad())).y();
+        if (-end < corner + CORNER_CLEARANCE_MM || top > scalp.surface().a() * 0.93) {
+            throw new FoundationException(
+                    wish,
+                    wish == Wish.OVERLAY ? brief.overlaysMm().size() - 1 : 0,
+                    "This line comes too near the nape on this head. Move it forward.");
+        }
+        return CrossLine.of(scalp, rim, end, top);
+    }
+
+    private ChordCurve side(double fromRad, double toRad) {
+        return new ChordCurve(rim.between(rim.field, fromRad, toRad));
+    }
+
+    private CoonsPatch backPatch(CrossLine last) {
+        double corner = rim.cornerRad();
+        return new CoonsPatch(
+                new ChordCurve(last.path()),
+                new ChordCurve(rim.between(rim.field, 2 * Math.PI - corner, corner)),
+                side(last.leftEndRad(), -corner),
+                side(last.rightEndRad(), corner));
+    }
+
+    private static DoubleUnaryOperator bent(Lane lane, Optional<Double> meeting) {
+        if (meeting.isEmpty()) {
+            return lane.middle();
+        }
+        double to = meeting.get();
+        return u -> lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, BEND_FROM, 1);
+    }
+
+    private static double bend(double u, double from, double to) {
+        double t = Math.max(0, Math.min(1, (u - from) / (to - from)));
+        return t * t * (3 - 2 * t);
+    }
+
+    /** Feeds rows that end with a part, or were ended by hand, into their neighbours; crosses those that are to cross. */
+    private void endHalfRows(FrontDivision division, List<List<Lane.Spec>> specs, List<Lane> lanes, CoonsPatch front) {
+        int index = 0;
+        for (int i = 0; i < specs.size(); i++) {
+            int n = specs.get(i).size();
+            for (int j = 0; j < n; j++, index++) {
+                Lane lane = lanes.get(index);
+                RowId id = new RowId(Section.FRONT, index + 1);
+                Optional<FrontDivision.Crossing> crossing =
+                        j == n - 1 && i < division.parts() ? division.crossing(i) : Optional.empty();
+                if (lane.spec().runsThrough() || lane.spec().isReversed()) {
+                    continue;
+                }
+                if (crossing.isPresent()) {
+                    cross(id, lane, lanes.get(index + 1), front, crossing.get());
+                    continue;
+                }
+                // Away from the part it flanks, or else to whichever side another row runs on.
+                int outward = j == 0 && i > 0 ? index + 1 : index - 1;
+                int into = outward >= index - j && outward < index - j + n ? outward : 2 * index - outward;
+                boolean isInside = into >= index - j && into < index - j + n;
+                if (isInside && lanes.get(into).spec().runsThrough()) {
+                    Row receiver = draft.get(new RowId(Section.FRONT, into + 1));
+                    List<Vec2> line = draft.get(id).path().chart();
+                    double at = receiver.path().nearest(line.get(line.size() - 1));
+                    draft.replace(draft.get(id).led(Row.Lead.fed(receiver.id(), at)));
+                }
+            }
+        }
+    }
+
+    /** A row braided toward the hairline ends there and joins nothing. */
+    private void endTurnedRows(List<Lane> lanes) {
+        for (int i = 0; i < lanes.size(); i++) {
+            if (lanes.get(i).spec().isReversed()) {
+                RowId id = new RowId(Section.FRONT, i + 1);
+                draft.replace(draft.get(id).ending());
+            }
+        }
+    }
+
+    private void cross(RowId id, Lane lane, Lane other, CoonsPatch front, FrontDivision.Crossing crossing) {
+        double end = lane.spec().endsAt();
+        double to = other.middle().applyAsDouble(end);
+        DoubleUnaryOperator over = u -> lane.middle().applyAsDouble(u)
+                + (to - lane.middle().applyAsDouble(u)) * bend(u, CROSSES_FROM * end, end);
+        RowId under = new RowId(Section.FRONT, id.number() + 1);
+        Row receiver = draft.get(under);
+        Row crossed = maker.row(id, front::at, lane, over);
+        List<Vec2> line = crossed.path().chart();
+        draft.replace(crossed.led(Row.Lead.fed(under, receiver.path().nearest(line.get(line.size() - 1)))));
+        draft.crossings.add(new Crossing(id, under, front.at(crossing.along(), crossing.across())));
+    }
+
+    private void overlays(List<Double> at) {
+        for (int k = 0; k < at.size(); k++) {
+            RowId id = new RowId(Section.OVERLAY, k + 1);
+            CrossLine before = line(at.get(k) - OVERLAY_HALF_MM);
+            CrossLine after = line(at.get(k) + OVERLAY_HALF_MM);
+            List<Vec2> strip = new ArrayList<>(before.path().chart());
+            strip.addAll(rim.between(rim.field, before.rightEndRad(), after.rightEndRad())
+                    .chart());
+            List<Vec2> back = new ArrayList<>(after.path().chart());
+            Collections.reverse(back);
+            strip.addAll(back);
+            strip.addAll(rim.between(rim.field, after.leftEndRad(), before.leftEndRad())
+                    .chart());
+            Row overlay = maker.of(id, line(at.get(k)).path(), strip);
+            draft.rows.add(overlay);
+            layUnder(overlay, k == 0 ? Section.FRONT : Section.MIDDLE);
+            if (k + 1 < at.size()) {
+                middleRows(after, line(at.get(k + 1) - OVERLAY_HALF_MM));
+            }
+        }
+    }
+
+    private void layUnder(Row overlay, Section section) {
+        for (Row row : draft.of(section)) {
+            if (row.lead().isEmpty()) {
+                List<Vec2> line = row.path().chart();
+                double at = overlay.path().nearest(line.get(line.size() - 1));
+                draft.replace(row.led(new Row.Lead(overlay.id(), at, true)));
+                draft.crossings.add(new Crossing(overlay.id(), row.id(), line.get(line.size() - 1)));
+            }
+        }
+    }
+
+    /** Between two overlays: fewer rows than in front, more than behind. */
+    private void middleRows(CrossLine from, CrossLine to) {
+        int behind = Math.max(Back.FEWEST_ROWS, FoundationBrief.rowsOf(brief.back()));
+        int count = Math.max(Back.FEWEST_ROWS, (brief.frontRows() + behind) / 2);
+        CoonsPatch patch = new CoonsPatch(
+                new ChordCurve(from.path()),
+                new ChordCurve(to.path()),
+                side(from.leftEndRad(), to.leftEndRad()),
+                side(from.rightEndRad(), to.rightEndRad()));
+        List<Lane.Spec> even = Collections.nCopies(count, Lane.Spec.even());
+        List<Lane> lanes = LaneField.across(
+                        edits.apply(Section.MIDDLE, List.of(even), from.path().lengthMm())
+                                .get(0))
+                .lanes();
+        for (int i = 0; i < lanes.size(); i++) {
+            draft.rows.add(maker.row(new RowId(Section.MIDDLE, i + 1), patch::at, lanes.get(i)));
+        }
+    }
+
+    private Optional<Cap> cap(CrossLine last) {
+        if (!(brief.back() instanceof Back.Capped c)) {
+            return Optional.empty();
+        }
+        double behind = brief.overlaysMm().isEmpty()
+                ? c.edgeMm()
+                : brief.overlaysMm().get(brief.overlaysMm().size() - 1) + OVERLAY_HALF_MM + c.edgeMm();
+        CrossLine edge = c.edgeMm() == 0 ? last : line(behind, Wish.BACK);
+        List<Vec2> area = new ArrayList<>(edge.path().chart());
+        double left = edge.leftEndRad() + 2 * Math.PI;
+        List<Vec2> round = rim.between(rim.field, edge.rightEndRad(), left).chart();
+        area.addAll(round.subList(1, round.size() - 1));
+        return Optional.of(new Cap(edge.path(), area, c.isWideMesh(), c.isHookedOff()));
+    }
+
+    private List<MeshPiece> mesh(List<LaidPart> parts) {
+        if (!brief.meshesGaps()) {
+            return List.of();
+        }
+        List<MeshPiece> pieces = new ArrayList<>();
+        for (Crossing c : draft.crossings) {
+            if (c.over().section() != Section.OVERLAY) {
+                pieces.add(piece(c.chart()));
+            }
+        }
+        for (LaidPart p : parts) {
+            List<Vec2> line = p.path().chart();
+            if (p.asked().lengthMm().isPresent()) {
+                pieces.add(piece(line.get(line.size() - 1)));
+            }
+        }
+        return pieces;
+    }
+
+    private MeshPiece piece(Vec2 at) {
+        Vec3 space = scalp.chart().lift(at);
+        return new MeshPiece(at, space, MeshPiece.RADIUS_MM);
+    }
+}

@@ -1,0 +1,75 @@
+package gyrotaxis.core.laying;
+
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Winds one row from the edge of the field to the crown.
+ *
+ * <p>In polar terms about the middle of the map, with ρ from 0 on the edge to 1 there: over the turns t the row's outer border
+ * is ρ = (t − 1)/n and its inner one t/n, both kept within [0, 1], so that the strips of its turns cover the field exactly.
+ */
+final class SpiralLayout {
+    /** The middle of the map, a finger's breadth from the crown: from there every line out meets the hairline once. */
+    private static final Vec2 MIDDLE = new Vec2(0, 0);
+
+    private static final int STEPS_PER_TURN = 120;
+    private static final int STEPS_PER_STRIP = 60;
+
+    private final Scalp scalp;
+    private final Rim rim;
+    private final int turns;
+
+    SpiralLayout(Scalp scalp, Rim rim, double pitchMm) {
+        this.scalp = scalp;
+        this.rim = rim;
+        double radius = Math.sqrt(Scalp.areaMm2(rim.outline(rim.field)) / Math.PI);
+        this.turns = Math.max(2, (int) Math.round(radius / pitchMm));
+    }
+
+    void addTo(Draft draft, RowMaker maker) {
+        int last = (turns + 1) * STEPS_PER_TURN;
+        List<Vec2> line = new ArrayList<>();
+        List<List<Vec2>> strips = new ArrayList<>();
+        // It stops short of the very end, where the last turn has no width left.
+        for (int k = 0; k <= last - STEPS_PER_TURN / 2; k++) {
+            double t = (double) k / STEPS_PER_TURN;
+            line.add(at(t, (outer(t) + inner(t)) / 2));
+        }
+        for (int from = 0; from < last; from += STEPS_PER_STRIP) {
+            strips.add(strip(from, Math.min(last, from + STEPS_PER_STRIP)));
+        }
+        draft.rows.add(maker.ofAll(new RowId(Section.SPIRAL, 1), Path.lifted(line, scalp.chart()), strips));
+    }
+
+    private List<Vec2> strip(int from, int to) {
+        List<Vec2> rim = new ArrayList<>();
+        for (int k = from; k <= to; k++) {
+            double t = (double) k / STEPS_PER_TURN;
+            rim.add(at(t, outer(t)));
+        }
+        for (int k = to; k >= from; k--) {
+            double t = (double) k / STEPS_PER_TURN;
+            rim.add(at(t, inner(t)));
+        }
+        return rim;
+    }
+
+    private double outer(double t) {
+        return Math.max(0, Math.min(1, (t - 1) / turns));
+    }
+
+    private double inner(double t) {
+        return Math.max(0, Math.min(1, t / turns));
+    }
+
+    /** From the nape on, toward the client's right. */
+    private Vec2 at(double t, double rho) {
+        return rim.at(rim.field, Math.PI - 2 * Math.PI * t).lerp(MIDDLE, rho);
+    }
+}

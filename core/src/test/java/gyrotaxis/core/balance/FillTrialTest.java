@@ -1,0 +1,160 @@
+package gyrotaxis.core.balance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.balance.Fills.Fill;
+import gyrotaxis.core.balance.Fills.Kind;
+import gyrotaxis.core.balance.Fills.Trial;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.geometry.Polygons;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.SeatedShare;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.Region;
+import gyrotaxis.core.scalp.RegionKind;
+import gyrotaxis.core.scalp.ScalpPoint;
+import gyrotaxis.core.wear.Way;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The reserve goes where trials show something. */
+class FillTrialTest {
+    private final Planner planner = new Planner();
+
+    /** Two parts, and half the usual hair, so that there is something to fill. */
+    private static InstallBrief thin(Texture texture) {
+        return InstallBrief.of(
+                        HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+                        FoundationBrief.of(14, 6, 12)
+                                .withParts(
+                                        List.of(WearingPart.straight(-40), WearingPart.straight(40)),
+                                        FlankSchool.FINE_ROWS),
+                        HookedHeads.hair(texture))
+                .withFullness(0.6);
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Texture.class,
+            names = {"COARSE_KINKY", "DEEP_WAVE", "SILKY_WAVE"})
+    void everyPartIsTriedAndNoTrialShowsMoreAfterwards(Texture texture) {
+        InstallPlan plan = planner.plan(thin(texture));
+        Fills fills = FillTrial.of(planner, plan);
+        assertThat(fills.trials()).hasSize(2);
+        assertThat(fills.trials()).allSatisfy(t -> assertThat(t.exposedAfter()).isLessThan(t.exposedBefore()));
+        assertThat(fills.trials()).allSatisfy(t -> assertThat(t.gapsAfter()).isLessThanOrEqualTo(t.gapsBefore()));
+        assertThat(fills.count(Kind.FILL)).isPositive();
+        assertThat(fills.loops()).isLessThanOrEqualTo(fills.reserveLoops());
+    }
+
+    /** Every half hides at least as much as the one after it: the best places come first. */
+    @Test
+    void aLargerReserveOnlyAddsToTheFillsOfASmaller() {
+        InstallBrief brief = thin(Texture.SILKY_WAVE).withFullness(0.5);
+        Method usual = brief.hooking().method();
+        List<Fill> few = fillsWith(brief, usual, 3);
+        List<Fill> many = fillsWith(brief, usual, 20);
+        assertThat(many.size()).isGreaterThan(few.size());
+        assertThat(many.subList(0, few.size())).isEqualTo(few);
+        assertThat(fillsWith(brief, usual, 0)).isEmpty();
+    }
+
+    private List<Fill> fillsWith(InstallBrief brief, Method m, int reserve) {
+        Method keeping = m.on(m.terms().keepingBack(reserve));
+        InstallBrief by = brief.withHooking(brief.hooking().by(keeping));
+        return FillTrial.of(planner, planner.plan(by)).fills().stream()
+                .filter(f -> f.kind() == Kind.FILL)
+                .toList();
+    }
+
+    @Test
+    void knotsThatShowGetAWispEach() {
+        InstallBrief up = thin(Texture.DEEP_WAVE)
+                .withConsultation(Consultation.plain().wornAs(Set.of(Way.DOWN, Way.HIGH_PONYTAIL, Way.WIND)));
+        Fills fills = FillTrial.of(planner, planner.plan(up));
+        assertThat(fills.trials()).extracting(t -> t.worn().way()).contains(Way.HIGH_PONYTAIL, Way.WIND);
+        assertThat(fills.fills())
+                .filteredOn(f -> f.kind() == Kind.WISP)
+                .allSatisfy(f -> assertThat(f.share()).isEqualTo(new Share(8)))
+                .allSatisfy(f -> assertThat(f.why()).startsWith("hides a "));
+        assertThat(fills.loops()).isLessThanOrEqualTo(fills.reserveLoops());
+    }
+
+    @Test
+    void thinPlacesGetNoFurtherWeight() {
+        Region thin = new Region(
+                RegionKind.THIN,
+                "crown",
+                IntStream.range(0, 8)
+                        .mapToObj(k -> new ScalpPoint(k * Math.PI / 4 - Math.PI, 0.3))
+                        .toList());
+        InstallBrief brief = thin(Texture.SILKY_WAVE);
+        InstallPlan plan = planner.plan(brief.withHead(brief.head().withRegions(List.of(thin))));
+        List<Vec2> rim = plan.scalp().chartOf(thin);
+        Fills fills = FillTrial.of(planner, plan);
+        assertThat(fills.fills()).isNotEmpty();
+        assertThat(fills.fills())
+                .filteredOn(f -> f.kind() == Kind.FILL)
+                .noneMatch(f -> Polygons.contains(rim, f.chart()));
+    }
+
+    /** A half would not seat on a knot that is there already. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Texture.class,
+            names = {"COARSE_KINKY", "DEEP_WAVE", "SILKY_WAVE"})
+    void fillsKeepClearOfTheKnotsThatAreThere(Texture texture) {
+        InstallPlan plan = planner.plan(thin(texture));
+        for (Fill f : FillTrial.of(planner, plan).fills()) {
+            if (f.kind() == Kind.FILL) {
+                double along =
+                        f.at() * plan.foundation().row(f.row()).orElseThrow().lengthMm();
+                double half = SeatedShare.widthMm(plan.brief().hair(), f.share()) / 2;
+                assertThat(plan.stations())
+                        .filteredOn(s -> s.id().row().equals(f.row()))
+                        .allSatisfy(s -> assertThat(Math.abs(s.alongRowMm() - along))
+                                .isGreaterThanOrEqualTo(
+                                        half + SeatedShare.widthMm(plan.brief().hair(), s.share()) / 2 - 1e-9));
+            }
+        }
+    }
+
+    @Test
+    void hookedInTheyAreSharesByHandAndHideWhatWasPromised() {
+        InstallBrief brief = thin(Texture.DEEP_WAVE);
+        InstallPlan plan = planner.plan(brief);
+        Fills fills = FillTrial.of(planner, plan);
+        InstallPlan filled = planner.plan(fills.hookedInto(brief));
+        assertThat(filled.stations())
+                .hasSize(plan.stations().size() + fills.fills().size());
+        assertThat(filled.stations().stream().filter(s -> s.byHand()))
+                .hasSize(fills.fills().size());
+        Trial promised = fills.trials().get(0);
+        double now = planner.wear(filled, promised.worn(), 0, FillTrial.SAMPLES)
+                .cover()
+                .exposed();
+        assertThat(now).isLessThanOrEqualTo(promised.exposedAfter() + 0.002);
+    }
+
+    @Test
+    void aHeadThatShowsNothingKeepsItsReserve() {
+        InstallBrief full = thin(Texture.COARSE_KINKY).withFullness(1.6);
+        Fills fills = FillTrial.of(planner, planner.plan(full));
+        assertThat(fills.reserveLoops()).isPositive();
+        assertThat(fills.count(Kind.FILL)).isZero();
+    }
+}

@@ -1,0 +1,116 @@
+package gyrotaxis.core.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.compare.Comparison.Better;
+import gyrotaxis.core.compare.Comparison.Figure;
+import gyrotaxis.core.compare.Comparison.Kind;
+import gyrotaxis.core.compare.HookingComparison.Choice;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What two plans differ in: what was chosen, what is hooked, how it looks. */
+class HookingComparisonTest {
+    private static final InstallBrief BRIEF = InstallBrief.of(
+            HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+            FoundationBrief.of(14, 6, 12),
+            HookedHeads.hair(Texture.DEEP_WAVE));
+
+    private final Planner planner = new Planner();
+
+    private List<InstallPlan> plans(InstallBrief other) {
+        return List.of(planner.plan(BRIEF), planner.plan(other));
+    }
+
+    private List<Choice> differing(InstallBrief other) {
+        return HookingComparison.choices(plans(other)).stream()
+                .filter(Choice::differs)
+                .toList();
+    }
+
+    private static Figure figure(List<Figure> all, String what) {
+        return all.stream().filter(f -> f.what().equals(what)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void equalPlansDifferInNothing() {
+        List<InstallPlan> twice = plans(BRIEF);
+        assertThat(HookingComparison.choices(twice)).noneMatch(Choice::differs);
+        assertThat(HookingComparison.figures(twice)).noneMatch(Figure::differs);
+        assertThat(Comparison.of(twice, List.of(2, 2))).noneMatch(Figure::differs);
+    }
+
+    @Test
+    void onlyWhatWasChosenOtherwiseIsNamed() {
+        assertThat(differing(BRIEF.withFullness(1.3)))
+                .filteredOn(c -> !c.what().equals("knots"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.what()).isEqualTo("wished fullness"))
+                .satisfies(c -> assertThat(c.words()).containsExactly("100 %", "130 %"));
+        assertThat(differing(BRIEF.withHooking(BRIEF.hooking().taking(Zone.NAPE, Share.THIRD))))
+                .extracting(Choice::what)
+                .contains("nape, each takes")
+                .doesNotContain("front, each takes", "hair", "method");
+        HairLine other = new HairLine(
+                "Spindrift",
+                Texture.SILKY_WAVE,
+                450,
+                false,
+                20,
+                2,
+                2.1,
+                BRIEF.hair().packPrice(),
+                false,
+                List.of("kelp"));
+        assertThat(differing(BRIEF.withHair(other)))
+                .extracting(Choice::what)
+                .contains("hair")
+                .doesNotContain("foundation", "parts");
+    }
+
+    @Test
+    void aZoneThatIsHookedCloserTakesMoreLoopsAndTheOthersAsMany() {
+        List<Figure> figures = HookingComparison.figures(plans(BRIEF.withHooking(BRIEF.hooking()
+                .wishing(Zone.BACK, BRIEF.hooking().wish(Zone.BACK).closerBy(1.4)))));
+        Figure apart = figure(figures, "back, apart");
+        assertThat(apart.kind()).isEqualTo(Kind.LENGTH_MM);
+        assertThat(apart.values().get(1)).isLessThan(apart.values().get(0));
+        Figure loops = figure(figures, "back, loops");
+        assertThat(loops.values().get(1)).isGreaterThan(loops.values().get(0));
+        assertThat(figure(figures, "front, apart").differs()).isFalse();
+        assertThat(figure(figures, "hair costs").better()).isEqualTo(Better.LESS);
+    }
+
+    @Test
+    void moreHairShowsLessSkin() {
+        List<InstallPlan> plans = plans(BRIEF.withFullness(1.4));
+        List<WearView> seen =
+                plans.stream().map(p -> planner.wear(p, Worn.as(Way.DOWN))).toList();
+        Figure skin = figure(HookingComparison.worn(seen), "skin that shows");
+        assertThat(skin.values().get(1)).isLessThan(skin.values().get(0));
+        assertThat(HookingComparison.worn(List.of())).isEmpty();
+    }
+
+    @Test
+    void amountsInDifferentCurrenciesAreNotSetBesideEachOther() {
+        HairLine dear = new HairLine(
+                "Spindrift", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "JPY"), false, List.of("kelp"));
+        assertThat(HookingComparison.figures(plans(BRIEF.withHair(dear))))
+                .noneMatch(f -> f.kind() == Kind.MONEY)
+                .anyMatch(f -> f.what().equals("packs to buy"));
+    }
+}

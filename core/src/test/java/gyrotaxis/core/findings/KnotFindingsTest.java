@@ -1,0 +1,159 @@
+package gyrotaxis.core.findings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Knots that slide, knots that show, and what is said of a plan as it is worn. */
+class KnotFindingsTest {
+    private final Planner planner = new Planner();
+
+    private static InstallBrief brief(Texture texture, WearingPart... parts) {
+        return InstallBrief.of(
+                HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+                FoundationBrief.of(14, 6, 12).withParts(List.of(parts), FlankSchool.FINE_ROWS),
+                HookedHeads.hair(texture));
+    }
+
+    private Optional<Finding> said(InstallBrief brief, Code code) {
+        return Findings.of(planner.plan(brief)).stream()
+                .filter(f -> f.code() == code)
+                .findFirst();
+    }
+
+    private long sliding(InstallBrief brief) {
+        InstallPlan plan = planner.plan(brief);
+        return plan.stations().stream()
+                .filter(s -> !plan.hooked().lasts(s, brief.demand()))
+                .count();
+    }
+
+    /** Sliding fibre in whole loops, eight weeks of sport and swimming: more than four passes can hold. */
+    @Test
+    void slidingKnotsAreSaidAndEveryRemedyHelps() {
+        InstallBrief hard = brief(Texture.SILKY_WAVE)
+                .withConsultation(Consultation.plain().wornFor(8).living(Set.of(Habit.SPORT, Habit.SWIMMING)));
+        Finding slips = said(hard, Code.KNOT_SLIPS).orElseThrow();
+        assertThat(slips.reason()).contains("sliding fibre", "8 weeks, sport, swimming");
+        assertThat(slips.remedies())
+                .extracting(Remedy::words)
+                .first()
+                .asString()
+                .startsWith("Take smaller shares");
+        for (Remedy r : slips.remedies()) {
+            assertThat(sliding(r.brief())).as(r.words()).isLessThan(sliding(hard));
+        }
+        assertThat(said(brief(Texture.TIGHT_CURL), Code.KNOT_SLIPS)).isEmpty();
+    }
+
+    @Test
+    void aRegularKnotBesideAPartShowsUntilItIsTiedInvisible() {
+        InstallBrief parted = brief(Texture.DEEP_WAVE, WearingPart.straight(-34));
+        assertThat(said(parted, Code.KNOT_SHOWS)).isEmpty();
+        Station beside = planner.plan(parted).stations().stream()
+                .filter(s -> s.role() == Role.PART)
+                .findFirst()
+                .orElseThrow();
+        double at = beside.alongRowMm()
+                / planner.plan(parted)
+                        .foundation()
+                        .row(beside.id().row())
+                        .orElseThrow()
+                        .lengthMm();
+        InstallBrief regular = parted.withHooking(HookingBrief.usual()
+                .withEdits(List.of(
+                        new StationEdit(beside.id().row(), at, StationEdit.Kind.KNOT, Knot.REGULAR.ordinal()))));
+        Finding shows = said(regular, Code.KNOT_SHOWS).orElseThrow();
+        assertThat(shows.place().id()).isEqualTo(beside.id().toString());
+        assertThat(shows.reason()).contains("beside the part");
+        assertThat(said(shows.remedies().get(0).brief(), Code.KNOT_SHOWS)).isEmpty();
+    }
+
+    @Test
+    void aRowBesideTwoPartsIsSaidWithAKnotlessRemedy() {
+        WearingPart[] near = {WearingPart.straight(-12), WearingPart.straight(12)};
+        InstallBrief two = brief(Texture.DEEP_WAVE, near);
+        boolean shares = planner.plan(two)
+                .foundation()
+                .parts()
+                .get(0)
+                .gap()
+                .right()
+                .equals(planner.plan(two).foundation().parts().get(1).gap().left());
+        Optional<Finding> contested = said(two, Code.BEARING_CONTESTED);
+        assertThat(contested.isPresent()).isEqualTo(shares);
+        contested.ifPresent(
+                f -> assertThat(f.remedies().get(0).brief().hooking().method().partKnot())
+                        .isEqualTo(Method.PartKnot.DOUBLE_ENTRY));
+    }
+
+    @Test
+    void aChangeThatHasLostItsRowCanBeForgotten() {
+        InstallBrief lost = brief(Texture.DEEP_WAVE)
+                .withHooking(HookingBrief.usual()
+                        .withEdits(
+                                List.of(new StationEdit(new RowId(Section.PASS, 3), 0.5, StationEdit.Kind.REMOVE, 0))));
+        Finding f = said(lost, Code.EDIT_LOST).orElseThrow();
+        assertThat(f.remedies().get(0).brief().hooking().edits()).isEmpty();
+    }
+
+    @Test
+    void wornWithHalfTheHairTheFrontShowsAndItsRemedyHelps() {
+        InstallBrief thin = brief(Texture.DEEP_WAVE).withFullness(0.5);
+        InstallPlan plan = planner.plan(thin);
+        WearView worn = planner.wear(plan, Worn.as(Way.DOWN));
+        List<Finding> remarks = WornFindings.of(plan, worn);
+        Finding front = remarks.stream()
+                .filter(f -> f.code() == Code.SCALP_SHOWS && f.place().id().equals(Zone.FRONT.name()))
+                .findFirst()
+                .orElseThrow();
+        WearView mended = planner.wear(planner.plan(front.remedies().get(0).brief()), Worn.as(Way.DOWN));
+        assertThat(mended.cover().exposedByZone().get(Zone.FRONT))
+                .isLessThan(worn.cover().exposedByZone().get(Zone.FRONT));
+        assertThat(worn.rowsShowing()).isNotEmpty();
+        assertThat(remarks).extracting(Finding::code).doesNotContain(Code.TOO_ROUND);
+    }
+
+    @Test
+    void aFullNapeIsHotForSomebodyInTheHeat() {
+        InstallBrief full = brief(Texture.DEEP_WAVE).withFullness(1.3);
+        InstallBrief heat = full.withConsultation(Consultation.plain().living(Set.of(Habit.HEAT)));
+        assertThat(worn(planner.plan(heat), Way.DOWN))
+                .filteredOn(f -> f.code() == Code.HOT_NAPE)
+                .singleElement()
+                .satisfies(f -> assertThat(f.severity()).isEqualTo(Severity.WARNING));
+        assertThat(worn(planner.plan(heat), Way.BUN)).noneMatch(f -> f.code() == Code.HOT_NAPE);
+    }
+
+    private List<Finding> worn(InstallPlan plan, Way way) {
+        return WornFindings.of(plan, planner.wear(plan, Worn.as(way)));
+    }
+}
