@@ -16,6 +16,8 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.wear.Cover;
@@ -30,7 +32,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -60,8 +61,6 @@ public final class FillTrial {
 
     /** A wisp lies so far before the knot it hides, mm. */
     private static final double BEFORE_MM = 3;
-
-    private static final double MM2_PER_CM2 = 100;
 
     private static final Share FILL = Share.HALF;
     private static final Share WISP = new Share(Share.MOST_PARTS);
@@ -186,7 +185,7 @@ public final class FillTrial {
                 row.path().chartAt(along),
                 WISP,
                 trial,
-                "hides " + sight.why());
+                Sentence.of("hides ", sight.why()));
     }
 
     private List<Fill> fill(int halves) {
@@ -223,7 +222,7 @@ public final class FillTrial {
                 spot.half.chart(),
                 FILL,
                 most,
-                String.format(Locale.ROOT, "hides %.1f cm² of skin", hides / MM2_PER_CM2));
+                Sentence.of("hides ", Quantity.mm2(hides), " of skin"));
     }
 
     /** Skin that a half at a spot hides, over all trials, mm². */

@@ -7,6 +7,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +51,7 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
      * @param trial the trial that asks for it most, by its place
      * @param why in a sentence without a full stop
      */
-    public record Fill(Kind kind, RowId row, double at, Vec2 chart, Share share, int trial, String why) {}
+    public record Fill(Kind kind, RowId row, double at, Vec2 chart, Share share, int trial, Sentence why) {}
 
     public Fills {
         trials = List.copyOf(trials);
@@ -72,8 +73,7 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
         List<StationEdit> edits = new ArrayList<>(brief.hooking().edits());
         for (Fill f : fills) {
             if (edits.size() < HookingBrief.MOST_EDITS) {
-                edits.add(new StationEdit(
-                        f.row(), f.at(), StationEdit.Kind.ADD, f.share().parts()));
+                edits.add(new StationEdit.Add(f.row(), f.at(), f.share()));
             }
         }
         return brief.withHooking(brief.hooking().withEdits(edits));

@@ -16,7 +16,7 @@ import org.jgrapht.traverse.TopologicalOrderIterator;
 /**
  * Which rows have to be braided before which, and the order that follows.
  *
- * <p>Where nothing binds them, level passes come first (the back is usually braided first), then rows from the front back,
+ * <p>Where nothing binds them, level rows come first (the back is usually braided first), then rows from the front back,
  * from the sides to the middle, left and right in turn; what takes others in comes last.
  */
 final class BraidOrder {
@@ -65,7 +65,7 @@ final class BraidOrder {
     private static int rank(Section section) {
         return switch (section) {
             case INDIVIDUAL -> 0;
-            case PASS -> 1;
+            case LEVEL -> 1;
             case FRONT -> 2;
             case OVERLAY -> 3;
             case MIDDLE -> 4;

@@ -104,7 +104,7 @@ public final class BraidSteps {
             case COLLECTOR -> "from the midline down to the ear, taking the front ends in one after the other";
             case CROSSED -> x > 0 ? "over to her right" : "over to her left";
             case UPRIGHT -> "down the side to the nape";
-            case TIE, PASS -> "level, " + side;
+            case TIE, LEVEL -> "level, " + side;
             case BACK -> "down to the nape";
             case SPIRAL -> "from the nape round and round to the crown";
         };
@@ -175,7 +175,7 @@ public final class BraidSteps {
                         c.isHookedOff()
                                 ? "Sew the cap on along its edge; its hair is hooked in already."
                                 : "Sew the cap on along its edge."));
-        if (foundation.rowsOf(Section.PASS).stream().anyMatch(r -> r.use() == RowUse.WEFTED)) {
+        if (foundation.rowsOf(Section.LEVEL).stream().anyMatch(r -> r.use() == RowUse.WEFTED)) {
             add(Kind.MESH, "Sew the wefts to the level rows, lowest first.");
         }
     }

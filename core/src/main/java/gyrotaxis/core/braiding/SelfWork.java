@@ -60,7 +60,7 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
             } else if (isUpsideDown(scalp, row)) {
                 upsideDown++;
             } else if (scalp.frontToNape(row.path().spaceAt(row.lengthMm() / 2)) > BEHIND
-                    && row.id().section() != Section.PASS) {
+                    && row.id().section() != Section.LEVEL) {
                 back++;
             } else if (row.stripWidthMm() < SMALL_STRIP_MM) {
                 small++;

@@ -28,7 +28,7 @@ import java.util.stream.IntStream;
  * Sends every tail somewhere: as chosen by hand, as the pattern leads it, or else where it adds the least bulk.
  *
  * <p>A tail that is left to be suggested may be fed into a row that is braided later, without crossing another row on the
- * way, or threaded under a level pass. Places lie {@link #GRIP_MM} apart along the receiving rows and take one tail each, so
+ * way, or threaded under a level row. Places lie {@link #GRIP_MM} apart along the receiving rows and take one tail each, so
  * that tails are spread; among them {@link TailAssignment} finds the least greatest bulk. The own hair's length decides what
  * is within reach. Rows that nothing takes stay loose.
  *
@@ -190,7 +190,7 @@ public final class TailRouter {
             Row row = open.get(i);
             if (at[i] >= 0) {
                 Place p = places.get(at[i]);
-                TailEnd end = p.row().id().section() == Section.PASS ? TailEnd.THREADED : TailEnd.FED;
+                TailEnd end = p.row().id().section() == Section.LEVEL ? TailEnd.THREADED : TailEnd.FED;
                 if (end == TailEnd.THREADED || graph.add(row.id(), p.row().id())) {
                     tails.put(row.id(), entering(row, p.row(), end, p.alongMm(), Origin.SUGGESTED));
                     continue;
@@ -206,12 +206,12 @@ public final class TailRouter {
         }
     }
 
-    /** Tails of front rows go under the passes behind them, not into their neighbours, wherever they reach. */
+    /** Tails of front rows go under the level rows behind them, not into their neighbours, wherever they reach. */
     private static void preferPasses(Row row, List<Place> places, double[] bulk) {
         boolean reachesPass = IntStream.range(0, bulk.length)
-                .anyMatch(j -> places.get(j).row().id().section() == Section.PASS && Double.isFinite(bulk[j]));
+                .anyMatch(j -> places.get(j).row().id().section() == Section.LEVEL && Double.isFinite(bulk[j]));
         for (int j = 0; reachesPass && row.id().section() != Section.INDIVIDUAL && j < bulk.length; j++) {
-            if (places.get(j).row().id().section() != Section.PASS) {
+            if (places.get(j).row().id().section() != Section.LEVEL) {
                 bulk[j] = Double.POSITIVE_INFINITY;
             }
         }
@@ -274,7 +274,7 @@ public final class TailRouter {
         nearest.sort(Comparator.comparingDouble(j -> way[j]));
         for (int j : nearest.subList(0, Math.min(NEAREST, nearest.size()))) {
             Place p = places.get(j);
-            if (p.row().id().section() == Section.PASS || !crosses(row, p)) {
+            if (p.row().id().section() == Section.LEVEL || !crosses(row, p)) {
                 bulk[j] = 1 + ratio(row, p.row()) + bulkThere(p);
                 if (runsBeside(row, p.row())) {
                     way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - USUAL_ENTRY);
@@ -288,7 +288,7 @@ public final class TailRouter {
         return row.id().section() == other.id().section();
     }
 
-    /** Into rows that are braided later; under a pass always, since threading comes last. */
+    /** Into rows that are braided later; under a level row always, since threading comes last. */
     private boolean mayGo(Row row, Place p, Map<RowId, Integer> order) {
         RowId id = row.id();
         RowId into = p.row().id();
@@ -298,11 +298,11 @@ public final class TailRouter {
         if (id.equals(into) || (id.section() == into.section() && Math.abs(id.number() - into.number()) != 1)) {
             return false;
         }
-        if (into.section() == Section.PASS) {
-            return id.section() != Section.PASS;
+        if (into.section() == Section.LEVEL) {
+            return id.section() != Section.LEVEL;
         }
-        if (id.section() == Section.PASS && into.section() == Section.FRONT) {
-            // A pass is several times as thick as a front row, which would swell at the ear.
+        if (id.section() == Section.LEVEL && into.section() == Section.FRONT) {
+            // A level row is several times as thick as a front row, which would swell at the ear.
             return false;
         }
         return order.getOrDefault(id, 0) < order.getOrDefault(into, 0);

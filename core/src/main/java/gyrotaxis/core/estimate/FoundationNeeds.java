@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.Scalp;
@@ -33,10 +34,10 @@ public final class FoundationNeeds {
      * One line.
      *
      * @param what what is needed
-     * @param amount how much
-     * @param unit g, cm, cm² or a plain count (empty)
+     * @param amount how much, in the unit that {@code kind} says
+     * @param kind what is measured: a weight, a length, an area or a count
      */
-    public record Need(String what, Estimate amount, String unit) {}
+    public record Need(String what, Estimate amount, Quantity.Kind kind) {}
 
     /** All lines with something in them; may be empty. */
     public static List<Need> of(Scalp scalp, Foundation foundation, FoundationBrief brief, List<Region> regions) {
@@ -47,7 +48,7 @@ public final class FoundationNeeds {
                         .sum()
                 / MM_PER_CM;
         if (brief.feedsFibre()) {
-            needs.add(new Need("fibre fed into the rows", FED_G_PER_CM.times(braidedCm), "g"));
+            needs.add(new Need("fibre fed into the rows", FED_G_PER_CM.times(braidedCm), Quantity.Kind.GRAMS));
         }
         double shownCm2 = foundation.rows().stream()
                         .filter(r -> r.use() == RowUse.SHOWN)
@@ -55,7 +56,8 @@ public final class FoundationNeeds {
                         .sum()
                 / MM2_PER_CM2;
         if (shownCm2 > 0) {
-            needs.add(new Need("fibre for the side that is shown", SHOWN_G_PER_CM2.times(shownCm2), "g"));
+            needs.add(
+                    new Need("fibre for the side that is shown", SHOWN_G_PER_CM2.times(shownCm2), Quantity.Kind.GRAMS));
         }
         for (Region r : regions) {
             if (r.kind().isLeftOut()) {
@@ -64,31 +66,32 @@ public final class FoundationNeeds {
                 needs.add(new Need(
                         (isBun ? "fibre for the bun: " : "fibre for shown braids: ") + r.name(),
                         (isBun ? BUN_G_PER_CM2 : SHOWN_G_PER_CM2).times(cm2),
-                        "g"));
+                        Quantity.Kind.GRAMS));
             }
         }
         if (brief.back() instanceof Back.Wefted w) {
-            double cm = foundation.rowsOf(Section.PASS).stream()
-                            .mapToDouble(Row::lengthMm)
-                            .sum()
-                    / MM_PER_CM;
+            double mm = foundation.rowsOf(Section.LEVEL).stream()
+                    .mapToDouble(Row::lengthMm)
+                    .sum();
             needs.add(new Need(
-                    w.isDoubled() ? "weft, doubled" : "weft", Estimate.exactly(cm * (w.isDoubled() ? 2 : 1)), "cm"));
+                    w.isDoubled() ? "weft, doubled" : "weft",
+                    Estimate.exactly(mm * (w.isDoubled() ? 2 : 1)),
+                    Quantity.Kind.LENGTH_MM));
         }
         foundation
                 .cap()
                 .ifPresent(c -> needs.add(new Need(
                         c.isWideMesh() ? "mesh cap, wide holes" : "mesh cap, fine holes",
-                        Estimate.exactly(Scalp.areaMm2(c.area()) / MM2_PER_CM2),
-                        "cm²")));
+                        Estimate.exactly(Scalp.areaMm2(c.area())),
+                        Quantity.Kind.AREA_MM2)));
         double meshMm2 =
                 foundation.mesh().stream().mapToDouble(m -> m.areaMm2()).sum();
         if (meshMm2 > 0) {
-            needs.add(new Need("mesh over gaps", Estimate.exactly(meshMm2 / MM2_PER_CM2), "cm²"));
+            needs.add(new Need("mesh over gaps", Estimate.exactly(meshMm2), Quantity.Kind.AREA_MM2));
         }
         int plaits = foundation.rowsOf(Section.INDIVIDUAL).size();
         if (brief.rim().individuals().isBanded() && plaits > 0) {
-            needs.add(new Need("small elastic bands", Estimate.exactly(plaits), ""));
+            needs.add(new Need("small elastic bands", Estimate.exactly(plaits), Quantity.Kind.COUNT));
         }
         return List.copyOf(needs);
     }

@@ -1,6 +1,11 @@
 package gyrotaxis.core.findings;
 
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.scalp.Measure;
 import java.util.List;
 
 /**
@@ -9,10 +14,10 @@ import java.util.List;
  * @param code what kind of thing
  * @param severity how grave
  * @param place where
- * @param reason one or two sentences with their figures, in a stylist's words
+ * @param reason one or two sentences in a stylist's words, with their figures as quantities
  * @param remedies changes that would each mend it, the likeliest first; may be empty
  */
-public record Finding(Code code, Severity severity, Place place, String reason, List<Remedy> remedies) {
+public record Finding(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies) {
     public Finding {
         remedies = List.copyOf(remedies);
     }
@@ -54,25 +59,42 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
         CARE
     }
 
-    /**
-     * Where a finding applies.
-     *
-     * @param kind what sort of place
-     * @param id which one: a measure's name, a row's id, a part's number from her left; empty for the whole head or the hair
-     */
-    public record Place(Kind kind, String id) {
-        /** Sorts of places. */
-        public enum Kind {
-            HEAD,
-            MEASURE,
-            ROW,
-            PART,
-            REGION,
-            RIM,
-            HAIR,
-            ZONE,
-            STATION
-        }
+    /** Where a finding applies. */
+    public sealed interface Place {
+        /** The whole head. */
+        record Head() implements Place {}
+
+        /** A measure that was taken. */
+        record Taken(Measure measure) implements Place {}
+
+        /** A row. */
+        record OnRow(RowId row) implements Place {}
+
+        /**
+         * A wearing part.
+         *
+         * @param number from 1 and from the client's left
+         */
+        record AtPart(int number) implements Place {}
+
+        /**
+         * A region that was drawn.
+         *
+         * @param index its place in the brief, from 0
+         */
+        record InRegion(int index) implements Place {}
+
+        /** The rim. */
+        record Rim() implements Place {}
+
+        /** The hair that is hooked. */
+        record Hair() implements Place {}
+
+        /** A zone. */
+        record InZone(Zone zone) implements Place {}
+
+        /** A station. */
+        record AtStation(StationId station) implements Place {}
     }
 
     /**
@@ -81,5 +103,10 @@ public record Finding(Code code, Severity severity, Place place, String reason, 
      * @param words what it does, as on a button
      * @param brief the brief as it would be afterwards
      */
-    public record Remedy(String words, InstallBrief brief) {}
+    public record Remedy(Sentence words, InstallBrief brief) {
+        /** A remedy whose words hold no figures. */
+        public Remedy(String words, InstallBrief brief) {
+            this(Sentence.of(words), brief);
+        }
+    }
 }

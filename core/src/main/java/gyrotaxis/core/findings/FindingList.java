@@ -4,18 +4,17 @@ import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Gathers findings about one laid head, and makes remedies that can be laid on it. */
 final class FindingList {
-    static final double MM_PER_CM = 10;
-
     final InstallPlan laid;
     final InstallBrief brief;
     private final List<Finding> found = new ArrayList<>();
@@ -29,8 +28,16 @@ final class FindingList {
         return found;
     }
 
+    void add(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies) {
+        found.add(new Finding(code, severity, place, reason.capital(), remedies));
+    }
+
+    void add(Code code, Severity severity, Place place, Sentence reason) {
+        add(code, severity, place, reason, List.of());
+    }
+
     void add(Code code, Severity severity, Place place, String reason, List<Remedy> remedies) {
-        found.add(new Finding(code, severity, place, capital(reason), remedies));
+        add(code, severity, place, Sentence.of(reason), remedies);
     }
 
     void add(Code code, Severity severity, Place place, String reason) {
@@ -39,6 +46,11 @@ final class FindingList {
 
     /** A remedy by another foundation, or nothing where that cannot be laid on this head. */
     Optional<Remedy> lay(String words, FoundationBrief other) {
+        return lay(Sentence.of(words), other);
+    }
+
+    /** The same with figures in its words. */
+    Optional<Remedy> lay(Sentence words, FoundationBrief other) {
         return RowLayout.fits(laid.scalp(), other, brief.ownHair())
                 ? Optional.of(new Remedy(words, brief.withFoundation(other)))
                 : Optional.empty();
@@ -49,18 +61,10 @@ final class FindingList {
     }
 
     static Place head() {
-        return new Place(Place.Kind.HEAD, "");
+        return new Place.Head();
     }
 
-    static Place row(Object id) {
-        return new Place(Place.Kind.ROW, id.toString());
-    }
-
-    static String cm(double mm) {
-        return String.format(Locale.ROOT, "%.1f cm", mm / MM_PER_CM);
-    }
-
-    static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    static Place row(RowId id) {
+        return new Place.OnRow(id);
     }
 }

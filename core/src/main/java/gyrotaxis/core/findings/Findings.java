@@ -1,7 +1,9 @@
 package gyrotaxis.core.findings;
 
+import static gyrotaxis.core.quantity.Quantity.minutes;
+import static gyrotaxis.core.quantity.Quantity.part;
+
 import gyrotaxis.core.care.Caution;
-import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
@@ -10,23 +12,18 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.TailChoice;
-import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Estimate;
-import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Misfit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 
 /** Looks a plan over and says what is to be said. */
 public final class Findings {
-    /** Below this a head is taken for a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
-    private static final double CHILD_ROUND_MM = 520;
-
     private static final int FEWEST_FRONT = (int) FoundationBrief.FRONT_ROWS.min();
 
     private final FindingList list;
@@ -50,18 +47,14 @@ public final class Findings {
         new KnotFindings(f.list).look();
         f.lostEdits();
         f.time();
-        f.care();
+        f.brief.cautions().forEach(f::care);
         return f.list.all().stream()
                 .sorted(Comparator.comparing(Finding::severity))
                 .toList();
     }
 
     private void misfit(Misfit m) {
-        list.add(
-                Code.MEASURE_MISFIT,
-                Severity.WARNING,
-                new Place(Place.Kind.MEASURE, m.measure().name()),
-                m.words());
+        list.add(Code.MEASURE_MISFIT, Severity.WARNING, new Place.Taken(m.measure()), m.words());
     }
 
     private void lostEdits() {
@@ -105,38 +98,22 @@ public final class Findings {
         }
         double lighter = Math.max(0.6, Math.floor(brief.fullness() * has / takes.likely() * 20) / 20);
         if (lighter < brief.fullness()) {
-            remedies.add(new Remedy(
-                    String.format(Locale.ROOT, "Hook it at %.0f %% fullness", lighter * 100),
-                    brief.withFullness(lighter)));
+            remedies.add(
+                    new Remedy(Sentence.of("Hook it at ", part(lighter), " fullness"), brief.withFullness(lighter)));
         }
         list.add(
                 Code.TOO_LONG_IN_CHAIR,
                 takes.low() > has ? Severity.WARNING : Severity.HINT,
                 FindingList.head(),
-                String.format(
-                        Locale.ROOT,
-                        "She has %.0f minutes; this takes about %.0f, %.0f on a quick day.",
-                        has,
-                        takes.likely(),
-                        takes.low()),
+                Sentence.of(
+                        "She has ",
+                        minutes(has),
+                        "; this takes about ",
+                        minutes(takes.likely()),
+                        ", ",
+                        minutes(takes.low()),
+                        " on a quick day."),
                 remedies);
-    }
-
-    private void care() {
-        Consultation c = brief.consultation();
-        List<Caution> cautions = new ArrayList<>(Cautions.of(
-                brief.ownHair(),
-                brief.hair(),
-                c.habits(),
-                c.weeks(),
-                brief.foundation().feedsFibre()));
-        if (c.hasFringe()) {
-            cautions.add(Caution.FRINGE);
-        }
-        if (brief.head().measures().get(Measure.ROUND).orElseThrow() < CHILD_ROUND_MM) {
-            cautions.add(Caution.CHILD);
-        }
-        cautions.forEach(this::care);
     }
 
     private void care(Caution c) {
@@ -146,7 +123,7 @@ public final class Findings {
                 Severity.WARNING;
             default -> Severity.HINT;
         };
-        Place.Kind kind = c == Caution.COATED || c == Caution.RINSE_FIRST ? Place.Kind.HAIR : Place.Kind.HEAD;
+        Place place = c == Caution.COATED || c == Caution.RINSE_FIRST ? new Place.Hair() : new Place.Head();
         List<Remedy> remedies = switch (c) {
             case ROOTS_MAT ->
                 List.of(new Remedy(
@@ -158,6 +135,6 @@ public final class Findings {
                         brief.withConsultation(brief.consultation().wornFor(6))));
             default -> List.of();
         };
-        list.add(Code.CARE, severity, new Place(kind, ""), c.words(), remedies);
+        list.add(Code.CARE, severity, place, c.words(), remedies);
     }
 }

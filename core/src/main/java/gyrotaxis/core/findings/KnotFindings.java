@@ -1,5 +1,7 @@
 package gyrotaxis.core.findings;
 
+import static gyrotaxis.core.quantity.Quantity.part;
+
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
@@ -20,6 +22,7 @@ import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.KnotSight;
 import gyrotaxis.core.wear.KnotWatch;
 import gyrotaxis.core.wear.Way;
@@ -28,7 +31,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -36,8 +38,6 @@ import java.util.stream.Collectors;
 
 /** What is to be said about the knots: which slide, which show, which are hooked against another rule. */
 final class KnotFindings {
-    private static final double ALL_PERCENT = 100;
-
     private final FindingList list;
     private final InstallBrief brief;
     private final HookingBrief asked;
@@ -89,15 +89,15 @@ final class KnotFindings {
                         "Give them one more pass",
                         sliding,
                         s -> s.tie().passes() < Tie.MOST_PASSES && s.tie().knot() != Knot.BEAD
-                                ? Optional.of(
-                                        edit(s, StationEdit.Kind.PASSES, s.tie().passes() + 1.0))
+                                ? Optional.of(new StationEdit.Pass(
+                                        s.id().row(), at(s), s.tie().passes() + 1))
                                 : Optional.empty())
                 .ifPresent(remedies::add);
         edited(
                         "Tie small shares twist-first",
                         sliding,
                         s -> s.share().compareTo(Share.THIRD) >= 0 && s.tie().knot() == Knot.REGULAR
-                                ? Optional.of(edit(s, StationEdit.Kind.KNOT, Knot.TWIST_FIRST.ordinal()))
+                                ? Optional.of(new StationEdit.Retie(s.id().row(), at(s), Knot.TWIST_FIRST))
                                 : Optional.empty())
                 .ifPresent(remedies::add);
         edited(
@@ -105,22 +105,27 @@ final class KnotFindings {
                         sliding,
                         s -> s.tie().holds().contains(ExtraHold.FINGER_TURN)
                                 ? Optional.empty()
-                                : Optional.of(edit(s, StationEdit.Kind.HOLD, ExtraHold.FINGER_TURN.ordinal())))
+                                : Optional.of(new StationEdit.Hold(s.id().row(), at(s), ExtraHold.FINGER_TURN)))
                 .ifPresent(remedies::add);
         list.add(
                 Code.KNOT_SLIPS,
                 Severity.WARNING,
-                new Place(Place.Kind.STATION, worst.id().toString()),
-                String.format(
-                        Locale.ROOT,
-                        "%d of %d knots may slide before the hair is taken down. The least sure holds %.0f %% of what %s ask for (an estimate): %s, %s, %s.",
+                new Place.AtStation(worst.id()),
+                Sentence.of(
                         sliding.size(),
+                        " of ",
                         hooked.stations().size(),
-                        hold.score() * ALL_PERCENT,
+                        " knots may slide before the hair is taken down. The least sure holds ",
+                        part(hold.score()),
+                        " of what ",
                         hold.factors().get(hold.factors().size() - 1).words(),
-                        hooked.hairOf(worst).fibre().slip().words() + " fibre",
+                        " ask for (an estimate): ",
+                        hooked.hairOf(worst).fibre().slip().words(),
+                        " fibre, ",
                         worst.share().words(),
-                        worst.tie().words()),
+                        ", ",
+                        worst.tie().words(),
+                        "."),
                 remedies);
     }
 
@@ -163,9 +168,10 @@ final class KnotFindings {
                 : Optional.of(new Remedy(words, brief.withHooking(asked.withEdits(edits))));
     }
 
-    private StationEdit edit(Station s, StationEdit.Kind kind, double amount) {
+    /** Where on its row a station lies, as edits say it. */
+    private double at(Station s) {
         Row row = list.laid.foundation().row(s.id().row()).orElseThrow();
-        return new StationEdit(s.id().row(), Math.max(0, Math.min(1, s.alongRowMm() / row.lengthMm())), kind, amount);
+        return Math.max(0, Math.min(1, s.alongRowMm() / row.lengthMm()));
     }
 
     /** In the ways she means to wear it: down with each part, and what she asked for. */
@@ -191,7 +197,7 @@ final class KnotFindings {
         edited(
                         shown.size() == 1 ? "Tie it invisible" : "Tie them invisible",
                         shown,
-                        s -> Optional.of(edit(s, StationEdit.Kind.KNOT, Knot.INVISIBLE.ordinal())))
+                        s -> Optional.of(new StationEdit.Retie(s.id().row(), at(s), Knot.INVISIBLE)))
                 .ifPresent(remedies::add);
         boolean byBearing = sights.stream().anyMatch(k -> !k.byKnot());
         if (byBearing && asked.method().bearing() == Method.BearingFirst.FALL) {
@@ -203,7 +209,7 @@ final class KnotFindings {
         list.add(
                 Code.KNOT_SHOWS,
                 Severity.WARNING,
-                new Place(Place.Kind.STATION, first.station().toString()),
+                new Place.AtStation(first.station()),
                 (sights.size() == 1 ? "1 knot shows" : sights.size() + " knots show") + " when it is worn "
                         + worn.words() + ": " + first.why() + " at " + first.station() + ".",
                 remedies);
@@ -225,7 +231,7 @@ final class KnotFindings {
                 Code.BEARING_CONTESTED,
                 Severity.HINT,
                 FindingList.row(contested.get(0).id().row()),
-                FindingList.capital(contested.get(0).id().row().words())
+                contested.get(0).id().row().words()
                         + " lies beside two parts. It is hooked toward the part that comes first in the plan; worn with the other, its knots face it. A knotless method suits both.",
                 remedies);
     }

@@ -1,6 +1,6 @@
 package gyrotaxis.core.findings;
 
-import static gyrotaxis.core.findings.FindingList.cm;
+import static gyrotaxis.core.quantity.Quantity.mm;
 
 import gyrotaxis.core.care.Pull;
 import gyrotaxis.core.findings.Finding.Code;
@@ -16,6 +16,7 @@ import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.plan.Consultation.Fall;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HairlineShape.Peak;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
@@ -30,9 +31,6 @@ import java.util.stream.IntStream;
 final class PartFindings {
     /** How far beside a peak a part starts clear of it, beyond half of the peak's reach, mm. */
     private static final double BESIDE_PEAK_MM = 2;
-
-    /** Where a part for hair that falls to one side usually starts, mm from the midline. */
-    private static final double SIDE_PART_MM = 35;
 
     private static final double OUT_OF_COWLICK_MM = 15;
 
@@ -50,7 +48,7 @@ final class PartFindings {
         List<LaidPart> parts = list.laid.foundation().parts();
         for (int i = 0; i < parts.size(); i++) {
             LaidPart part = parts.get(i);
-            Place place = new Place(Place.Kind.PART, String.valueOf(i + 1));
+            Place.AtPart place = new Place.AtPart(i + 1);
             if (!part.isOpen()) {
                 closesEarly(part, place);
             }
@@ -63,13 +61,19 @@ final class PartFindings {
         fall();
     }
 
-    private void closesEarly(LaidPart part, Place place) {
+    private void closesEarly(LaidPart part, Place.AtPart place) {
         list.add(
                 Code.PART_CLOSES_EARLY,
                 Severity.WARNING,
                 place,
-                "Part " + place.id() + " is to run " + cm(part.path().lengthMm()) + ", but after "
-                        + cm(part.gap().openMm()) + " its flanking rows bend together and join.",
+                Sentence.of(
+                        "Part ",
+                        place.number(),
+                        " is to run ",
+                        mm(part.path().lengthMm()),
+                        ", but after ",
+                        mm(part.gap().openMm()),
+                        " its flanking rows bend together and join."),
                 openAllParts().stream().toList());
     }
 
@@ -97,7 +101,7 @@ final class PartFindings {
         }
     }
 
-    private void tooNarrow(LaidPart part, Place place) {
+    private void tooNarrow(LaidPart part, Place.AtPart place) {
         List<Remedy> remedies = new ArrayList<>();
         if (asked.flanks() != FlankSchool.WIDE_CHANNEL) {
             list.lay("Lean the flanking rows away", asked.withParts(asked.parts(), FlankSchool.WIDE_CHANNEL))
@@ -107,13 +111,17 @@ final class PartFindings {
                 Code.PART_TOO_NARROW,
                 Severity.WARNING,
                 place,
-                "Part " + place.id() + " shows only " + cm(part.gap().narrowestMm())
-                        + " of scalp where it is narrowest; hair closes over that and it does not read as skin.",
+                Sentence.of(
+                        "Part ",
+                        place.number(),
+                        " shows only ",
+                        mm(part.gap().narrowestMm()),
+                        " of scalp where it is narrowest; hair closes over that and it does not read as skin."),
                 remedies);
     }
 
     /** A part that starts in a peak looks untidy; beside it, it can run straight back. */
-    private void inPeak(LaidPart part, Place place, Peak peak) {
+    private void inPeak(LaidPart part, Place.AtPart place, Peak peak) {
         double start = part.asked().startMm();
         double clear = Peak.HALF_WIDTH_MM / 2 + BESIDE_PEAK_MM;
         if (Math.abs(start - peak.placeMm()) >= clear) {
@@ -123,14 +131,14 @@ final class PartFindings {
                 Code.PART_IN_PEAK,
                 Severity.WARNING,
                 place,
-                "Part " + place.id()
+                "Part " + place.number()
                         + " starts in the peak, where it looks untidy. Started beside the peak it runs straight back; starting it in the peak stays your choice.",
                 FindingList.those(List.of(
                         moved("Start it beside the peak, on her left", part, peak.placeMm() - clear),
                         moved("Start it beside the peak, on her right", part, peak.placeMm() + clear))));
     }
 
-    private void inCowlick(LaidPart part, Place place) {
+    private void inCowlick(LaidPart part, Place.AtPart place) {
         for (Region r : brief.head().regions()) {
             if (r.kind() == RegionKind.COWLICK
                     && Pull.runsThrough(
@@ -142,7 +150,7 @@ final class PartFindings {
                         Code.PART_IN_COWLICK,
                         Severity.HINT,
                         place,
-                        "Part " + place.id() + " runs through a cowlick, " + r.name()
+                        "Part " + place.number() + " runs through a cowlick, " + r.name()
                                 + "; the hair there stands against it.",
                         FindingList.those(List.of(
                                 moved("Move it to her left", part, start - OUT_OF_COWLICK_MM),
@@ -165,7 +173,7 @@ final class PartFindings {
     /** Hair that is to fall to one side wants its part on the other. */
     private void fall() {
         Fall fall = brief.consultation().fall();
-        boolean carriesParts = !(asked.back() instanceof Back.Spiral);
+        boolean carriesParts = asked.back().family().hasFront();
         if (fall == Fall.BACK || !carriesParts) {
             return;
         }
@@ -174,7 +182,7 @@ final class PartFindings {
             return;
         }
         List<WearingPart> parts = new ArrayList<>(asked.parts());
-        parts.add(WearingPart.straight(side * SIDE_PART_MM));
+        parts.add(WearingPart.straight(side * WearingPart.SIDE_MM));
         list.add(
                 Code.PART_ON_SIDE_OF_FALL,
                 Severity.HINT,

@@ -1,6 +1,7 @@
 package gyrotaxis.core.findings;
 
-import static gyrotaxis.core.findings.FindingList.cm;
+import static gyrotaxis.core.quantity.Quantity.mm;
+import static gyrotaxis.core.quantity.Quantity.part;
 
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
@@ -9,11 +10,11 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** What is to be said about the hairline: thin edges, leave-out, and what updos would show. */
@@ -28,7 +29,7 @@ final class RimFindings {
     private static final double SMALL_BASE_MM = 12;
 
     private static final int USUAL_PLAITS = 12;
-    private static final Place RIM = new Place(Place.Kind.RIM, "");
+    private static final Place RIM = new Place.Rim();
 
     private final FindingList list;
     private final InstallBrief brief;
@@ -58,13 +59,14 @@ final class RimFindings {
                     Code.EDGES_PULLED,
                     Severity.WARNING,
                     RIM,
-                    "A perimeter braid " + cm(rim.perimeterMm()) + " inside thin edges pulls on them all round.",
+                    Sentence.of(
+                            "A perimeter braid ", mm(rim.perimeterMm()), " inside thin edges pulls on them all round."),
                     FindingList.those(List.of(
                             laid(
-                                    "Set it " + cm(OFF_THIN_EDGES_MM) + " inside",
+                                    Sentence.of("Set it ", mm(OFF_THIN_EDGES_MM), " inside"),
                                     rim.withPerimeter(rim.perimeter(), OFF_THIN_EDGES_MM)),
                             laid(
-                                    "Take the perimeter braid out",
+                                    Sentence.of("Take the perimeter braid out"),
                                     rim.withPerimeter(Where.NOWHERE, rim.perimeterMm())))));
         }
         if (!rim.sparesEdges() && rim.leaveOut() != Where.ALL_ROUND) {
@@ -73,7 +75,7 @@ final class RimFindings {
                     Severity.WARNING,
                     RIM,
                     "The edges are thin and the rows take them up. Leave them out and start the rows behind them.",
-                    laid("Leave the edges unbraided", rim.withEdgesSpared(true)).stream()
+                    laid(Sentence.of("Leave the edges unbraided"), rim.withEdgesSpared(true)).stream()
                             .toList());
         }
         if (rim.setBackMm() < SET_BACK_MM - 5) {
@@ -82,7 +84,8 @@ final class RimFindings {
                     Severity.HINT,
                     RIM,
                     "The first shares hang right behind thin edges. Set back, the front of the row shows as part of the style.",
-                    laid("Set the first shares " + cm(SET_BACK_MM) + " back", rim.withSetBack(SET_BACK_MM)).stream()
+                    laid(Sentence.of("Set the first shares ", mm(SET_BACK_MM), " back"), rim.withSetBack(SET_BACK_MM))
+                            .stream()
                             .toList());
         }
         RimBrief.Individuals plaits = rim.individuals();
@@ -91,9 +94,9 @@ final class RimFindings {
                     Code.EDGES_PULLED,
                     Severity.WARNING,
                     RIM,
-                    "Individuals with bases of " + cm(plaits.baseMm()) + " pull on thin edges.",
+                    Sentence.of("Individuals with bases of ", mm(plaits.baseMm()), " pull on thin edges."),
                     laid(
-                                    "Make the bases " + cm(SMALL_BASE_MM),
+                                    Sentence.of("Make the bases ", mm(SMALL_BASE_MM)),
                                     rim.withIndividuals(new RimBrief.Individuals(
                                             plaits.where(),
                                             plaits.count(),
@@ -115,7 +118,7 @@ final class RimFindings {
                     Severity.WARNING,
                     RIM,
                     "Thin edges left out have to be blended every day, which wears on them.",
-                    laid("No leave-out", rim.withLeaveOut(Where.NOWHERE, rim.leaveOutMm())).stream()
+                    laid(Sentence.of("No leave-out"), rim.withLeaveOut(Where.NOWHERE, rim.leaveOutMm())).stream()
                             .toList());
         } else {
             list.add(
@@ -138,32 +141,33 @@ final class RimFindings {
         }
     }
 
-    private static String words(UpdoView v) {
-        String bare = String.format(
-                Locale.ROOT, "%s of its edge, %.0f %%, would be bare scalp", cm(v.bareMm()), v.bareShare() * 100);
+    private static Sentence words(UpdoView v) {
+        Sentence bare = Sentence.of(mm(v.bareMm()), " of its edge, ", part(v.bareShare()), ", would be bare scalp");
         String tails = v.tailsShowing().isEmpty()
                 ? ""
                 : (v.tailsShowing().size() == 1 ? "1 tail" : v.tailsShowing().size() + " tails")
                         + " would lie in sight";
-        String both = v.bareShare() > 0 && !tails.isEmpty() ? bare + " and " + tails : tails.isEmpty() ? bare : tails;
-        return "A " + v.way().words() + ": " + both + ".";
+        boolean isBare = v.bareShare() > 0 || tails.isEmpty();
+        return Sentence.of(
+                "A ", v.way().words(), ": ", isBare ? bare : "", isBare && !tails.isEmpty() ? " and " : "", tails, ".");
     }
 
     private List<Remedy> updoRemedies() {
         double inside = hasThinEdges ? OFF_THIN_EDGES_MM : rim.perimeterMm();
         List<Optional<Remedy>> remedies = new ArrayList<>();
         if (rim.perimeter() != Where.ALL_ROUND) {
-            remedies.add(laid("Add a perimeter braid all round", rim.withPerimeter(Where.ALL_ROUND, inside)));
+            remedies.add(
+                    laid(Sentence.of("Add a perimeter braid all round"), rim.withPerimeter(Where.ALL_ROUND, inside)));
         }
         if (!hasThinEdges && rim.individuals().where() == Where.NOWHERE) {
             remedies.add(laid(
-                    "Add individuals round sides and nape",
+                    Sentence.of("Add individuals round sides and nape"),
                     rim.withIndividuals(new RimBrief.Individuals(Where.SIDES_AND_NAPE, USUAL_PLAITS, 1, 14, false))));
         }
         return FindingList.those(remedies);
     }
 
-    private Optional<Remedy> laid(String words, RimBrief other) {
+    private Optional<Remedy> laid(Sentence words, RimBrief other) {
         return list.lay(words, asked.withRim(other));
     }
 }

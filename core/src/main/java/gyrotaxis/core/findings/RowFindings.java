@@ -1,7 +1,9 @@
 package gyrotaxis.core.findings;
 
-import static gyrotaxis.core.findings.FindingList.capital;
-import static gyrotaxis.core.findings.FindingList.cm;
+import static gyrotaxis.core.quantity.Quantity.grams;
+import static gyrotaxis.core.quantity.Quantity.gramsPerCm;
+import static gyrotaxis.core.quantity.Quantity.mm;
+import static gyrotaxis.core.quantity.Quantity.part;
 
 import gyrotaxis.core.braiding.SelfWork.Grade;
 import gyrotaxis.core.care.Pull;
@@ -17,13 +19,13 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -52,7 +54,7 @@ final class RowFindings {
     /** Nearer to the crown than this a region counts as at the crown, mm. ASSUMPTION: three fingers. */
     private static final double AT_CROWN_MM = 55;
 
-    private static final int USUAL_PASSES = 4;
+    private static final int USUAL_LEVELS = 4;
 
     private final FindingList list;
     private final InstallBrief brief;
@@ -92,9 +94,15 @@ final class RowFindings {
                     Code.ROPE_THICK_ROWS,
                     Severity.WARNING,
                     FindingList.row(row.id()),
-                    row.id().words() + " gathers " + cm(row.stripWidthMm()) + " of "
-                            + brief.ownHair().density().words() + " hair and would be about " + cm(row.braidWidthMm())
-                            + " thick, a rope that shows. More rows lie flatter.",
+                    Sentence.of(
+                            row.id().words(),
+                            " gathers ",
+                            mm(row.stripWidthMm()),
+                            " of ",
+                            brief.ownHair().density().words(),
+                            " hair and would be about ",
+                            mm(row.braidWidthMm()),
+                            " thick, a rope that shows. More rows lie flatter."),
                     even > rows ? frontRows(even) : List.of());
         }
         Optional<Row> narrowest =
@@ -108,8 +116,13 @@ final class RowFindings {
                     Code.ROWS_TOO_NARROW,
                     Severity.WARNING,
                     FindingList.row(row.id()),
-                    row.id().words() + " has only " + cm(row.stripWidthMm()) + " of scalp, narrower than a fingernail. "
-                            + even + " rows fit this head.",
+                    Sentence.of(
+                            row.id().words(),
+                            " has only ",
+                            mm(row.stripWidthMm()),
+                            " of scalp, narrower than a fingernail. ",
+                            even,
+                            " rows fit this head."),
                     even < rows ? frontRows(even) : List.of());
         }
     }
@@ -188,15 +201,17 @@ final class RowFindings {
                 list.add(
                         Code.THROUGH_REGION,
                         Severity.HINT,
-                        new Place(Place.Kind.REGION, String.valueOf(i)),
-                        String.format(
-                                Locale.ROOT,
-                                "%s (%s): %s %s through it, with %.0f g hooked there. Braid loosely and hook light.",
-                                capital(r.name()),
+                        new Place.InRegion(i),
+                        Sentence.of(
+                                r.name(),
+                                " (",
                                 r.kind().words(),
+                                "): ",
                                 names(through),
-                                through.size() == 1 ? "runs" : "run",
-                                grams));
+                                through.size() == 1 ? " runs" : " run",
+                                " through it, with ",
+                                grams(grams),
+                                " hooked there. Braid loosely and hook light."));
             }
         }
     }
@@ -213,17 +228,18 @@ final class RowFindings {
                 Code.ROW_OVERLOADED,
                 Severity.WARNING,
                 FindingList.row(p.row()),
-                String.format(
-                        Locale.ROOT,
-                        "%s carries %.1f g on every cm, more than the %.1f g that hair like hers should bear there (an estimate)%s.",
+                Sentence.of(
                         p.row().words(),
-                        p.gramsPerCm(),
-                        p.limitGramsPerCm(),
-                        too > 1 ? "; so do " + (too - 1) + " more" : ""),
+                        " carries ",
+                        gramsPerCm(p.gramsPerCm()),
+                        ", and hair like hers should bear no more there than ",
+                        gramsPerCm(p.limitGramsPerCm()),
+                        " (an estimate)",
+                        too > 1 ? "; " + (too - 1) + " more rows carry too much" : "",
+                        "."),
                 lighter < brief.fullness()
                         ? List.of(new Remedy(
-                                String.format(Locale.ROOT, "Hook it at %.0f %% fullness", lighter * 100),
-                                brief.withFullness(lighter)))
+                                Sentence.of("Hook it at ", part(lighter), " fullness"), brief.withFullness(lighter)))
                         : List.of());
     }
 
@@ -254,11 +270,11 @@ final class RowFindings {
                 Code.NAPE_PULLED,
                 Severity.HINT,
                 FindingList.row(loaded.get(0).row()),
-                String.format(
-                        Locale.ROOT,
-                        "%d rows hang on the nape, loaded to %.0f %% of what hers should bear (an estimate). Level rows keep pull off it.",
+                Sentence.of(
                         loaded.size(),
-                        heaviest * 100),
+                        " rows hang on the nape, loaded to ",
+                        part(heaviest),
+                        " of what hers should bear (an estimate). Level rows keep pull off it."),
                 FindingList.those(List.of(
                         list.lay(
                                 "Tie the back across",
@@ -282,14 +298,14 @@ final class RowFindings {
                                 switchback(),
                                 isSpiral
                                         ? list.lay(
-                                                "Braid straight back", asked.withBack(new Back.Straight(USUAL_PASSES)))
+                                                "Braid straight back", asked.withBack(new Back.Straight(USUAL_LEVELS)))
                                         : Optional.empty())));
     }
 
     private Optional<Remedy> switchback() {
         return list.lay(
                 "Braid the back as a switchback",
-                asked.withBack(new Back.Switchback(USUAL_PASSES, true, Back.FrontTails.THREADED)));
+                asked.withBack(new Back.Switchback(USUAL_LEVELS, true, Back.FrontTails.THREADED)));
     }
 
     private static String names(List<RowId> ids) {

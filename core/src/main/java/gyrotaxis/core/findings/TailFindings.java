@@ -1,6 +1,7 @@
 package gyrotaxis.core.findings;
 
-import static gyrotaxis.core.findings.FindingList.capital;
+import static gyrotaxis.core.quantity.Quantity.mm;
+import static gyrotaxis.core.quantity.Quantity.times;
 
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.care.Habit;
@@ -14,9 +15,9 @@ import gyrotaxis.core.foundation.TailChoice;
 import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** What is to be said about tails: loose ends, tails that are too short or only hooked in, and bulk. */
@@ -34,7 +35,7 @@ final class TailFindings {
     static final double GROWN_BULK = 6;
 
     private static final double NAPE_FROM = 0.8;
-    private static final int USUAL_PASSES = 4;
+    private static final int USUAL_LEVELS = 4;
 
     private final FindingList list;
     private final InstallBrief brief;
@@ -74,8 +75,11 @@ final class TailFindings {
                     Code.LOOSE_END,
                     severity,
                     FindingList.row(t.row()),
-                    t.row().words() + " ends loose " + place(t)
-                            + ". Stitch it down with thread of another colour, to be found at takedown.",
+                    Sentence.of(
+                            t.row().words(),
+                            " ends loose ",
+                            place(t),
+                            ". Stitch it down with thread of another colour, to be found at takedown."),
                     remedies);
         }
     }
@@ -92,7 +96,7 @@ final class TailFindings {
             remedies.add(Optional.of(secured("Gather them in a low ponytail", rows, TailEnd.PONYTAIL)));
             int behind = Math.max(
                     Back.FEWEST_ROWS,
-                    Math.min(asked.frontRows(), Math.max(USUAL_PASSES, FoundationBrief.rowsOf(asked.back()))));
+                    Math.min(asked.frontRows(), Math.max(USUAL_LEVELS, FoundationBrief.rowsOf(asked.back()))));
             if (!(asked.back() instanceof Back.Capped)) {
                 remedies.add(list.lay(
                         "Put a mesh cap over the back", asked.withBack(new Back.Capped(behind, 20, false, false))));
@@ -103,9 +107,11 @@ final class TailFindings {
                 Code.TAIL_TOO_SHORT,
                 rows.size() > MOST_LOOSE_ENDS ? Severity.WARNING : Severity.HINT,
                 FindingList.row(rows.get(0)),
-                who + " too short to reach another row: her own hair is "
-                        + FindingList.cm(brief.ownHair().lengthMm())
-                        + " long, and two fingers must be left past the entry.",
+                Sentence.of(
+                        who,
+                        " too short to reach another row: her own hair is ",
+                        mm(brief.ownHair().lengthMm()),
+                        " long, and two fingers must be left past the entry."),
                 FindingList.those(remedies));
     }
 
@@ -119,7 +125,7 @@ final class TailFindings {
             remedies.add(list.lay(
                     "Collect them in a row down each side",
                     asked.withTails(List.of())
-                            .withBack(new Back.Switchback(s.passes(), s.startsOnRight(), Back.FrontTails.COLLECTED))));
+                            .withBack(new Back.Switchback(s.levels(), s.startsOnRight(), Back.FrontTails.COLLECTED))));
         }
         list.add(
                 Code.TAILS_ONLY_HOOKED,
@@ -150,17 +156,17 @@ final class TailFindings {
             remedies.add(list.lay(
                     "Braid the back as a switchback",
                     asked.withTails(others)
-                            .withBack(new Back.Switchback(USUAL_PASSES, true, Back.FrontTails.THREADED))));
+                            .withBack(new Back.Switchback(USUAL_LEVELS, true, Back.FrontTails.THREADED))));
         }
         list.add(
                 Code.HUMP,
                 bulk > HUMP_BULK ? Severity.WARNING : Severity.HINT,
                 FindingList.row(atNape.get(0).row()),
-                String.format(
-                        Locale.ROOT,
-                        "%d tails gather at the nape, the thickest spot %.1f times a single row: a hump that shows.",
+                Sentence.of(
                         atNape.size(),
-                        bulk),
+                        " tails gather at the nape, the thickest spot ",
+                        times(bulk),
+                        " a single row: a hump that shows."),
                 FindingList.those(remedies));
     }
 
@@ -176,17 +182,17 @@ final class TailFindings {
         if (asked.back() instanceof Back.Switchback s && into.section() == Section.COLLECTOR) {
             remedies.add(list.lay(
                     "Thread the tails one by one instead",
-                    asked.withBack(new Back.Switchback(s.passes(), s.startsOnRight(), Back.FrontTails.THREADED))));
+                    asked.withBack(new Back.Switchback(s.levels(), s.startsOnRight(), Back.FrontTails.THREADED))));
         }
         list.add(
                 Code.BULK_GROWS,
                 Severity.HINT,
                 FindingList.row(into),
-                String.format(
-                        Locale.ROOT,
-                        "%s grows to %.1f times its own thickness where the last tail comes in.",
-                        capital(into.words()),
-                        Math.sqrt(most.get().bulk())),
+                Sentence.of(
+                        into.words(),
+                        " grows to ",
+                        times(Math.sqrt(most.get().bulk())),
+                        " its own thickness where the last tail comes in."),
                 FindingList.those(remedies));
     }
 
@@ -194,12 +200,12 @@ final class TailFindings {
         return list.laid.scalp().frontToNape(p) > NAPE_FROM;
     }
 
-    private String place(Tail t) {
+    private Sentence place(Tail t) {
         return list.laid
                 .foundation()
                 .row(t.row())
                 .map(r -> list.laid.scalp().placeWords(r.path().end()))
-                .orElse("");
+                .orElse(Sentence.of());
     }
 
     private List<Tail> tails(TailEnd end) {

@@ -1,5 +1,8 @@
 package gyrotaxis.core.findings;
 
+import static gyrotaxis.core.quantity.Quantity.part;
+import static gyrotaxis.core.quantity.Quantity.times;
+
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
@@ -9,20 +12,19 @@ import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Outline;
 import gyrotaxis.core.wear.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /** What is to be said about a plan as it is worn. */
 public final class WornFindings {
     /** More of a zone than this showing is said. ASSUMPTION: one part in eight reads as thin. */
     static final double SHOWS = 0.12;
 
-    private static final double ALL_PERCENT = 100;
     /** What "a fifth closer" is. */
     private static final double CLOSER = 1.2;
 
@@ -66,12 +68,14 @@ public final class WornFindings {
                         Code.SCALP_SHOWS,
                         isUp ? Severity.HINT : Severity.WARNING,
                         zone,
-                        String.format(
-                                Locale.ROOT,
-                                "Worn %s, %.0f %% of the %s shows.",
+                        Sentence.of(
+                                "Worn ",
                                 cover.worn().words(),
-                                exposed * ALL_PERCENT,
-                                zone.words()),
+                                ", ",
+                                part(exposed),
+                                " of the ",
+                                zone.words(),
+                                " shows."),
                         isUp ? List.of() : List.of(closer(zone)));
             }
         }
@@ -81,7 +85,8 @@ public final class WornFindings {
                     Code.TOO_ROUND,
                     Severity.HINT,
                     Zone.BACK,
-                    "It stands as high at the sides and behind as on top: an outline so even reads like a wig.",
+                    Sentence.of(
+                            "It stands as high at the sides and behind as on top: an outline so even reads like a wig."),
                     List.of(lighter(Zone.BACK)));
         }
         nape();
@@ -98,11 +103,7 @@ public final class WornFindings {
                     Code.NOT_AS_FULL,
                     Severity.HINT,
                     FindingList.head(),
-                    String.format(
-                            Locale.ROOT,
-                            "It comes to %.0f %% of a full head, and %.0f %% was wished for.",
-                            is * ALL_PERCENT,
-                            wished * ALL_PERCENT),
+                    Sentence.of("It comes to ", part(is), " of a full head, and ", part(wished), " was wished for."),
                     List.of()));
         }
     }
@@ -118,11 +119,11 @@ public final class WornFindings {
                     Code.HOT_NAPE,
                     inHeat ? Severity.WARNING : Severity.HINT,
                     Zone.NAPE,
-                    String.format(
-                            Locale.ROOT,
-                            "Hair covers the nape %.0f times over (an estimate): hot%s.",
-                            depth,
-                            inHeat ? ", and her days are" : " in summer"),
+                    Sentence.of(
+                            "Hair covers the nape ",
+                            times(depth),
+                            " over (an estimate): hot",
+                            inHeat ? ", and her days are." : " in summer."),
                     List.of(lighter(Zone.NAPE)));
         }
     }
@@ -156,7 +157,7 @@ public final class WornFindings {
                 plan.brief().withHooking(asked.wishing(zone, asked.wish(zone).closerBy(factor))));
     }
 
-    private void say(Code code, Severity severity, Zone zone, String words, List<Remedy> remedies) {
-        remarks.add(new Finding(code, severity, new Place(Place.Kind.ZONE, zone.name()), words, remedies));
+    private void say(Code code, Severity severity, Zone zone, Sentence words, List<Remedy> remedies) {
+        remarks.add(new Finding(code, severity, new Place.InZone(zone), words, remedies));
     }
 }

@@ -8,7 +8,7 @@ public sealed interface Back {
     /** One row behind could not be hooked on both sides. */
     int FEWEST_ROWS = 2;
 
-    /** Level passes or weft rows. */
+    /** Level rows or weft rows. */
     Interval LEVELS = new Interval(2, 8);
 
     /** From fine to chunky. */
@@ -17,8 +17,13 @@ public sealed interface Back {
     /** How far behind the section line a cap may begin, mm. */
     Interval CAP_EDGE_MM = new Interval(0, 60);
 
+    /** The family it belongs to. */
+    Family family();
+
     /** The family in a stylist's words. */
-    String words();
+    default String words() {
+        return family().words();
+    }
 
     /**
      * Rows run on to the nape; front rows join into them at the section line.
@@ -31,45 +36,56 @@ public sealed interface Back {
         }
 
         @Override
-        public String words() {
-            return "straight back";
+        public Family family() {
+            return Family.STRAIGHT;
         }
     }
 
     /**
-     * Level passes, each in the other direction than the one before, its tail fed into the next.
+     * Level rows, each in the other direction than the one before, its tail fed into the next.
      *
-     * <p>Where front tails are threaded, the passes are braided from the nape upward, as is usual; where they are
+     * <p>Where front tails are threaded, the level rows are braided from the nape upward, as is usual; where they are
      * collected, from the section line down, since the collectors run on into them.
      *
-     * @param passes how many, in {@link #LEVELS}
-     * @param startsOnRight whether the first pass starts on the client's right
+     * @param levels how many, in {@link #LEVELS}
+     * @param startsOnRight whether the first level row starts on the client's right
      * @param frontTails what becomes of the ends of the front rows
      */
-    record Switchback(int passes, boolean startsOnRight, FrontTails frontTails) implements Back {
+    record Switchback(int levels, boolean startsOnRight, FrontTails frontTails) implements Back {
         public Switchback {
-            Require.inRange(passes, (int) LEVELS.min(), (int) LEVELS.max(), "passes", "");
+            Require.inRange(levels, (int) LEVELS.min(), (int) LEVELS.max(), "levels", "");
         }
 
         @Override
-        public String words() {
-            return "switchback";
+        public Family family() {
+            return Family.SWITCHBACK;
         }
     }
 
     /** What becomes of the ends of front rows above a switchback, where practitioners differ. */
     enum FrontTails {
-        /** Threaded one by one under different passes: bulk is spread, but each has to be secured. */
-        THREADED,
+        /** Threaded one by one under different level rows: bulk is spread, but each has to be secured. */
+        THREADED("threaded"),
         /** Braided one after the other into a collector row down each side: few ends, but bulk that grows along it. */
-        COLLECTED
+        COLLECTED("collected");
+
+        private final String words;
+
+        FrontTails(String words) {
+            this.words = words;
+        }
+
+        /** What becomes of them. */
+        public String words() {
+            return words;
+        }
     }
 
     /** Two level cross-tie rows, an upright row at each side, and two crossed rows above: pull is kept off the nape. */
     record CrossTied() implements Back {
         @Override
-        public String words() {
-            return "cross-tied";
+        public Family family() {
+            return Family.CROSS_TIED;
         }
     }
 
@@ -84,8 +100,8 @@ public sealed interface Back {
         }
 
         @Override
-        public String words() {
-            return "spiral";
+        public Family family() {
+            return Family.SPIRAL;
         }
     }
 
@@ -109,8 +125,8 @@ public sealed interface Back {
         }
 
         @Override
-        public String words() {
-            return "cap-backed";
+        public Family family() {
+            return Family.CAPPED;
         }
     }
 
@@ -126,8 +142,8 @@ public sealed interface Back {
         }
 
         @Override
-        public String words() {
-            return "weft-backed";
+        public Family family() {
+            return Family.WEFTED;
         }
     }
 }

@@ -51,6 +51,9 @@ public record FoundationBrief(
     public static final Interval LEAN_MM = new Interval(-30, 40);
     public static final Interval OVERLAY_MM = new Interval(0, 70);
 
+    /** Where overlays are laid unless somebody moves them, mm behind the ear line. ASSUMPTION: over the crown. */
+    public static final List<Double> USUAL_OVERLAYS_MM = List.of(30.0, 64.0);
+
     public FoundationBrief {
         Require.inRange(frontRows, (int) FRONT_ROWS.min(), (int) FRONT_ROWS.max(), "frontRows", "");
         if (rowsOf(back) > frontRows) {
@@ -114,6 +117,23 @@ public record FoundationBrief(
     /** The same with another back. */
     public FoundationBrief withBack(Back other) {
         return copy(frontRows, other, parts, flanks, rim, overlaysMm, edits, tails);
+    }
+
+    /**
+     * The same braided after another family, with what that family cannot carry left away: parts and overlays where it has no
+     * front, and changes to single rows and tails, which belong to the rows of the other.
+     */
+    public FoundationBrief braidedAs(Back other) {
+        boolean carries = other.family().hasFront();
+        return copy(
+                frontRows,
+                other,
+                carries ? parts : List.of(),
+                flanks,
+                rim,
+                carries ? overlaysMm : List.of(),
+                List.of(),
+                List.of());
     }
 
     /** The same with straight rows behind, as many as said. */

@@ -7,41 +7,56 @@ import gyrotaxis.core.quantity.Require;
  * A change to one row by hand, made after the pattern has been laid.
  *
  * <p>Edits are made one after the other; each names the row as it is numbered after the edits before it.
- *
- * @param row which
- * @param kind what is done
- * @param amount how much, as {@link Kind#amounts} says; 0 where nothing is to be said
  */
-public record RowEdit(RowId row, Kind kind, double amount) {
+public sealed interface RowEdit {
+    /** The row that is changed. */
+    RowId row();
 
-    /** What can be done to a row. */
-    public enum Kind {
-        /** Moved sideways, mm; positive toward the client's right, or toward the nape for a level row. */
-        MOVE(new Interval(-40, 40)),
-        /** Its strip made wider or narrower, as a factor. */
-        RESIZE(new Interval(0.4, 2.5)),
-        /** Braided the other way. */
-        REVERSE(new Interval(0, 0)),
-        /** Parted into two rows. */
-        SPLIT(new Interval(0, 0)),
-        /** Taken together with the next row toward her right, or toward the nape. */
-        JOIN_NEXT(new Interval(0, 0)),
-        /** Ended after a part of its length. */
-        END_EARLIER(new Interval(0.25, 0.95));
+    /**
+     * Moves a row sideways.
+     *
+     * @param mm how far, in {@link #MM}; positive toward the client's right, or toward the nape for a level row
+     */
+    record Move(RowId row, double mm) implements RowEdit {
+        public static final Interval MM = new Interval(-40, 40);
 
-        private final Interval amounts;
-
-        Kind(Interval amounts) {
-            this.amounts = amounts;
-        }
-
-        /** The amounts that are accepted. */
-        public Interval amounts() {
-            return amounts;
+        public Move {
+            Require.inRange(mm, MM.min(), MM.max(), "mm", "mm");
         }
     }
 
-    public RowEdit {
-        Require.inRange(amount, kind.amounts().min(), kind.amounts().max(), "amount", "");
+    /**
+     * Makes a row's strip wider or narrower.
+     *
+     * @param factor against what it would be, in {@link #FACTOR}
+     */
+    record Resize(RowId row, double factor) implements RowEdit {
+        public static final Interval FACTOR = new Interval(0.4, 2.5);
+
+        public Resize {
+            Require.inRange(factor, FACTOR.min(), FACTOR.max(), "factor", "");
+        }
+    }
+
+    /** Braids a row the other way. */
+    record Reverse(RowId row) implements RowEdit {}
+
+    /** Parts a row into two. */
+    record Split(RowId row) implements RowEdit {}
+
+    /** Takes a row together with the next one toward her right, or toward the nape. */
+    record JoinNext(RowId row) implements RowEdit {}
+
+    /**
+     * Ends a row early.
+     *
+     * @param at after which part of its length, in {@link #AT}
+     */
+    record EndEarlier(RowId row, double at) implements RowEdit {
+        public static final Interval AT = new Interval(0.25, 0.95);
+
+        public EndEarlier {
+            Require.inRange(at, AT.min(), AT.max(), "at", "");
+        }
     }
 }

@@ -16,11 +16,11 @@ import java.util.regex.Pattern;
 public record RowId(Section section, int number, int piece) implements Comparable<RowId> {
     private static final Comparator<RowId> ORDER =
             Comparator.comparing(RowId::section).thenComparingInt(RowId::number).thenComparingInt(RowId::piece);
-    private static final Pattern FORM = Pattern.compile("([A-Z])(\\d{1,2})(?:\\.(\\d))?");
+    private static final Pattern FORM = Pattern.compile("([A-Z])(\\d{1,2})(?:\\.(\\d{1,4}))?");
 
     public RowId {
         Require.inRange(number, 1, 99, "number", "");
-        Require.inRange(piece, 1, 9, "piece", "");
+        Require.atLeast(1, piece, "piece", "");
     }
 
     /** A row that no region cut. */

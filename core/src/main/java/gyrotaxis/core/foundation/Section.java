@@ -1,5 +1,7 @@
 package gyrotaxis.core.foundation;
 
+import java.util.Optional;
+
 /** A kind of row by where it lies; rows of one section are numbered together. In the order in which a map is read. */
 public enum Section {
     PERIMETER("perimeter braid", "P", true),
@@ -12,7 +14,7 @@ public enum Section {
     UPRIGHT("upright row", "U", true),
     TIE("cross-tie row", "T", false),
     BACK("back row", "B", true),
-    PASS("pass", "L", false),
+    LEVEL("level row", "L", false),
     SPIRAL("spiral", "S", false);
 
     private final String words;
@@ -33,6 +35,21 @@ public enum Section {
     /** One letter, unique. */
     public String letter() {
         return letter;
+    }
+
+    /** Whether its rows lie side by side in lanes, so that one can be moved sideways between its neighbours. */
+    public boolean isLanes() {
+        return this == FRONT || this == MIDDLE || this == BACK || this == LEVEL;
+    }
+
+    /** How a tail that is sent into one of its rows by choice goes in; empty for rows too thin to take one. */
+    public Optional<TailEnd> takesTail() {
+        return switch (this) {
+            case INDIVIDUAL -> Optional.empty();
+            // A level row lies across the tails that come down to it: they go under it.
+            case LEVEL -> Optional.of(TailEnd.THREADED);
+            default -> Optional.of(TailEnd.FED);
+        };
     }
 
     /** Whether its rows are numbered from the client's left to her right, so that first and last are twins. */

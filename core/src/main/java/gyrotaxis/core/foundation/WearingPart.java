@@ -18,6 +18,9 @@ import java.util.OptionalDouble;
  */
 public record WearingPart(
         double startMm, double slantRad, double bowMm, OptionalDouble lengthMm, PartEnd end, boolean showsSide) {
+    /** Where a side part usually starts, mm from the midline. ASSUMPTION: over the middle of the brow. */
+    public static final double SIDE_MM = 35;
+
     public static final Interval START_MM = new Interval(-110, 110);
     public static final Interval SLANT_RAD = new Interval(-Math.toRadians(50), Math.toRadians(50));
     public static final Interval BOW_MM = new Interval(-25, 25);

@@ -1,5 +1,7 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.quantity.Sentence;
+
 /** What was asked of the hooking cannot be done; says what and why. */
 public final class HookingException extends RuntimeException {
     private static final long serialVersionUID = 1L;
@@ -11,6 +13,7 @@ public final class HookingException extends RuntimeException {
         CUT
     }
 
+    private final transient Sentence said;
     private final Wish wish;
     private final int index;
 
@@ -19,16 +22,29 @@ public final class HookingException extends RuntimeException {
      *
      * @param index which zone, or which strand of the mix, from 0
      */
-    public HookingException(Wish wish, int index, String message) {
-        super(message);
+    public HookingException(Wish wish, int index, Sentence said) {
+        super(said.toString());
+        this.said = said;
         this.wish = wish;
         this.index = index;
     }
 
+    /** A refusal without figures. */
+    public HookingException(Wish wish, int index, String message) {
+        this(wish, index, Sentence.of(message));
+    }
+
+    /** Why, and what to do. */
+    public Sentence said() {
+        return said;
+    }
+
+    /** What it was about. */
     public Wish wish() {
         return wish;
     }
 
+    /** Which zone, or which strand of the mix, from 0. */
     public int index() {
         return index;
     }

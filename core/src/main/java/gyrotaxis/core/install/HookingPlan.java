@@ -4,10 +4,11 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.Collections;
 import java.util.EnumMap;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -97,13 +98,16 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
                 throw new HookingException(
                         HookingException.Wish.ZONE,
                         zone.ordinal(),
-                        String.format(
-                                Locale.ROOT,
-                                "Hooked every %.1f mm at the %s, a %s would sit on its neighbour: its knot alone is %.1f mm wide. Take a smaller share or hook it more widely.",
-                                wanted,
+                        Sentence.of(
+                                "Hooked every ",
+                                Quantity.mm(wanted),
+                                " at the ",
                                 zone.words(),
+                                ", a ",
                                 taken.words(),
-                                knot));
+                                " would sit on its neighbour: its knot alone is ",
+                                Quantity.mm(knot),
+                                " wide. Take a smaller share or hook it more widely."));
             }
             zones.put(zone, new ZoneSetting(Math.min(wanted, ZoneSetting.SPACING_MM.max()), taken));
         }

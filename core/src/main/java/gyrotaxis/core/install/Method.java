@@ -1,6 +1,8 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.quantity.Sentence;
 
 /**
  * How one stylist works wherever practitioners differ.
@@ -33,11 +35,11 @@ public record Method(
         EVEN("even", "the same throughout is easy to keep; it is thinned afterwards");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         Spacing(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -46,21 +48,23 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
 
     /** How the back and nape are hooked. */
     public enum BackSpacing implements School {
-        USUAL("usual", "2 to 3 cm: covered, and not hot"),
-        FINE("fine", "1.2 to 1.8 cm: lies flat and moves as one"),
-        BIG_SHARES("wide, big shares", "4 to 7 cm: quick, for very full hair");
+        USUAL("usual", Sentence.of(Quantity.mm(20), " to ", Quantity.mm(30), ": covered, and not hot")),
+        FINE("fine", Sentence.of(Quantity.mm(12), " to ", Quantity.mm(18), ": lies flat and moves as one")),
+        BIG_SHARES(
+                "wide, big shares",
+                Sentence.of(Quantity.mm(40), " to ", Quantity.mm(70), ": quick, for very full hair"));
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
-        BackSpacing(String words, String reason) {
+        BackSpacing(String words, Sentence reason) {
             this.words = words;
             this.reason = reason;
         }
@@ -71,7 +75,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
@@ -82,11 +86,11 @@ public record Method(
         DOUBLE_ENTRY("double-entry", "no knot at all, but slow and the row itself stays bare");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         PartKnot(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -95,7 +99,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
@@ -106,11 +110,11 @@ public record Method(
         TINY_TWICE("tiny shares, twice through", "both legs hold in wind, and so small a knot hardly shows");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         HairlineKnot(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -119,7 +123,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
@@ -130,11 +134,11 @@ public record Method(
         FULL("two half shares, drawn back", "a full start hides the front of the row");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         RowStart(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -143,7 +147,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
@@ -154,11 +158,11 @@ public record Method(
         FALL("how it falls", "a loop hooked against its fall stands up");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         BearingFirst(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -167,7 +171,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }
@@ -179,11 +183,11 @@ public record Method(
         FRONT_FIRST("front and parts first", "what shows is settled while hair and hands are fresh");
 
         private final String words;
-        private final String reason;
+        private final Sentence reason;
 
         Order(String words, String reason) {
             this.words = words;
-            this.reason = reason;
+            this.reason = Sentence.of(reason);
         }
 
         @Override
@@ -192,7 +196,7 @@ public record Method(
         }
 
         @Override
-        public String reason() {
+        public Sentence reason() {
             return reason;
         }
     }

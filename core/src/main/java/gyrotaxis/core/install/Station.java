@@ -82,6 +82,12 @@ public record Station(
         return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, other, byHand);
     }
 
+    /** The same at another place of its row. */
+    public Station at(double otherAlongMm, Vec2 otherChart, Vec3 otherSpace, Zone otherZone) {
+        return new Station(
+                id, otherAlongMm, otherChart, otherSpace, otherZone, role, part, share, strand, tie, bearing, byHand);
+    }
+
     /** The same, marked as put or changed by hand. */
     public Station madeByHand() {
         return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, true);

@@ -11,48 +11,91 @@ import gyrotaxis.core.quantity.Require;
 /**
  * A change to one station by hand. It names a place on a row and not a number, so that it keeps its meaning when the plan
  * is made anew.
- *
- * @param row the row
- * @param at how far along it, as a part of its length, in [0, 1]
- * @param kind what is done there
- * @param amount how much, as {@link Kind#amounts} says: parts of a loop for a share, mm for a move, the place in
- *     {@link Knot} for a knot, and so on; 0 where nothing is to be said
  */
-public record StationEdit(RowId row, double at, Kind kind, double amount) {
+public sealed interface StationEdit {
     /** A station further away than this is not the one that was meant, mm. */
-    public static final double REACH_MM = 15;
+    double REACH_MM = 15;
 
-    /** What can be done. */
-    public enum Kind {
-        /** A share is hooked there too. */
-        ADD(new Interval(1, Share.MOST_PARTS)),
-        REMOVE(new Interval(0, 0)),
-        /** Moved along the row, mm; positive away from its start. */
-        MOVE(new Interval(-40, 40)),
-        /** Takes another share: into how many a loop is split. */
-        SHARE(new Interval(1, Share.MOST_PARTS)),
-        /** Tied by another method: its place in {@link Knot}. */
-        KNOT(new Interval(0, Knot.values().length - 1.0)),
-        PASSES(new Interval(1, Tie.MOST_PASSES)),
-        /** Given extra hold: its place in {@link ExtraHold}. */
-        HOLD(new Interval(0, ExtraHold.values().length - 1.0)),
-        /** Of a single leg another part of the fibre goes through, per cent. */
-        LEG(new Interval(25, 50));
+    /** The row it is on. */
+    RowId row();
 
-        private final Interval amounts;
+    /** How far along it, as a part of its length, in [0, 1]. */
+    double at();
 
-        Kind(Interval amounts) {
-            this.amounts = amounts;
-        }
-
-        /** The amounts that are accepted. */
-        public Interval amounts() {
-            return amounts;
+    /** Hooks a share there too. */
+    record Add(RowId row, double at, Share share) implements StationEdit {
+        public Add {
+            requirePlace(at);
         }
     }
 
-    public StationEdit {
+    /** Takes the share there out. */
+    record Remove(RowId row, double at) implements StationEdit {
+        public Remove {
+            requirePlace(at);
+        }
+    }
+
+    /**
+     * Moves it along the row.
+     *
+     * @param mm how far, in {@link #MM}; positive away from the row's start
+     */
+    record Move(RowId row, double at, double mm) implements StationEdit {
+        public static final Interval MM = new Interval(-40, 40);
+
+        public Move {
+            requirePlace(at);
+            Require.inRange(mm, MM.min(), MM.max(), "mm", "mm");
+        }
+    }
+
+    /** Takes another share. */
+    record Resize(RowId row, double at, Share share) implements StationEdit {
+        public Resize {
+            requirePlace(at);
+        }
+    }
+
+    /** Ties it by another method. */
+    record Retie(RowId row, double at, Knot knot) implements StationEdit {
+        public Retie {
+            requirePlace(at);
+        }
+    }
+
+    /**
+     * Passes it otherwise.
+     *
+     * @param passes in [1, {@link Tie#MOST_PASSES}]
+     */
+    record Pass(RowId row, double at, int passes) implements StationEdit {
+        public Pass {
+            requirePlace(at);
+            Require.inRange(passes, 1, Tie.MOST_PASSES, "passes", "");
+        }
+    }
+
+    /** Gives it extra hold. */
+    record Hold(RowId row, double at, ExtraHold hold) implements StationEdit {
+        public Hold {
+            requirePlace(at);
+        }
+    }
+
+    /**
+     * Takes another part of a single leg through.
+     *
+     * @param part of the fibre, in {@link Tie#SINGLE_LEG}
+     */
+    record PartLeg(RowId row, double at, double part) implements StationEdit {
+        public PartLeg {
+            requirePlace(at);
+            Require.inRange(part, Tie.SINGLE_LEG.min(), Tie.SINGLE_LEG.max(), "part", "");
+        }
+    }
+
+    private static void requirePlace(double at) {
         Require.inRange(at, 0, 1, "at", "");
-        Require.inRange(amount, kind.amounts().min(), kind.amounts().max(), "amount", "");
     }
 }

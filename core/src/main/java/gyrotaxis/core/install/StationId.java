@@ -11,7 +11,7 @@ import gyrotaxis.core.quantity.Require;
  */
 public record StationId(RowId row, int number) {
     public StationId {
-        Require.inRange(number, 1, 999, "number", "");
+        Require.atLeast(1, number, "number", "");
     }
 
     /** Short form, unique in a plan: F3/12. */

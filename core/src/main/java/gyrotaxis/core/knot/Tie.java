@@ -4,6 +4,7 @@ import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 
 /**
@@ -11,7 +12,8 @@ import java.util.Set;
  *
  * @param knot the method
  * @param passes how often the leg or legs go through, in [1, {@link #MOST_PASSES}]
- * @param legPart how much of the fibre goes through, in {@link #LEG_PART}; 1 where both legs do, 0.5 where one whole leg does
+ * @param legPart how much of the fibre goes through: of a single leg in {@link #SINGLE_LEG}, of a double-entry one whole leg,
+ *     0.5; 1 where both legs do
  * @param isDeepSet whether the hook enters further forward and the share is drawn back, so that the knot sits behind
  * @param holds what else is done; iterates in the order of {@link ExtraHold}
  */
@@ -19,17 +21,21 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
     /** More passes than this add size, not hold. */
     public static final int MOST_PASSES = 4;
 
-    public static final Interval LEG_PART = new Interval(0.25, 1);
+    /** Of a share tied with a single leg about a third to a half goes through; the one limit there is. */
+    public static final Interval SINGLE_LEG = new Interval(0.33, 0.5);
 
-    /** Of a share tied with a single leg a third to a half goes through. */
-    public static final Interval SINGLE_LEG = new Interval(1 / 3.0, 0.5);
-
+    /** Of middling fibre. ASSUMPTION, within what is taught. */
     static final double USUAL_LEG = 0.4;
+
+    /** What is offered by hand, from least to most. */
+    public static final List<Double> LEGS_OFFERED = List.of(SINGLE_LEG.min(), USUAL_LEG, SINGLE_LEG.max());
+
     private static final double ONE_LEG = 0.5;
 
     public Tie {
         Require.inRange(passes, 1, MOST_PASSES, "passes", "");
-        Require.inRange(legPart, LEG_PART.min(), LEG_PART.max(), "legPart", "");
+        Interval legs = legs(knot);
+        Require.inRange(legPart, legs.min(), legs.max(), "legPart", "");
         EnumSet<ExtraHold> all = EnumSet.noneOf(ExtraHold.class);
         all.addAll(holds);
         holds = Collections.unmodifiableSet(all);
@@ -37,12 +43,16 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
 
     /** A tie with the usual part of the leg and nothing extra. */
     public static Tie of(Knot knot, int passes) {
-        double leg = switch (knot) {
-            case INVISIBLE -> USUAL_LEG;
-            case DOUBLE_ENTRY -> ONE_LEG;
-            default -> 1;
+        return new Tie(
+                knot, passes, knot == Knot.INVISIBLE ? USUAL_LEG : legs(knot).max(), false, Set.of());
+    }
+
+    private static Interval legs(Knot knot) {
+        return switch (knot) {
+            case INVISIBLE -> SINGLE_LEG;
+            case DOUBLE_ENTRY -> new Interval(ONE_LEG, ONE_LEG);
+            default -> new Interval(1, 1);
         };
-        return new Tie(knot, passes, leg, false, Set.of());
     }
 
     /** The same with another part of the fibre going through. */

@@ -182,18 +182,18 @@ final class BackLayout {
 
     private void switchback(Back.Switchback s) {
         if (s.frontTails() == Back.FrontTails.THREADED || above.isEmpty()) {
-            levels(s.passes(), true, s.startsOnRight(), 0);
+            levels(s.levels(), true, s.startsOnRight(), 0);
             return;
         }
         double band = Math.min(0.3, COLLECTOR_MM / depthMm);
-        List<Row> passes = levels(s.passes(), false, s.startsOnRight(), band);
+        List<Row> rows = levels(s.levels(), false, s.startsOnRight(), band);
         RowId left = new RowId(Section.COLLECTOR, 1);
         RowId right = new RowId(Section.COLLECTOR, 2);
         draft.rows.add(collector(left, band, 0));
         draft.rows.add(collector(right, band, 1));
-        // A collector runs on into the first pass that starts on its side.
-        RowId first = passes.get(0).id();
-        RowId second = passes.get(1).id();
+        // A collector runs on into the first level row that starts on its side.
+        RowId first = rows.get(0).id();
+        RowId second = rows.get(1).id();
         draft.replace(draft.get(right).led(Row.Lead.fed(s.startsOnRight() ? first : second, 0)));
         draft.replace(draft.get(left).led(Row.Lead.fed(s.startsOnRight() ? second : first, 0)));
         for (RowId id : above) {
@@ -222,8 +222,8 @@ final class BackLayout {
     private List<Row> levels(int n, boolean isUpward, boolean startsOnRight, double from) {
         List<Lane.Spec> specs = new ArrayList<>();
         IntStream.range(0, n).forEach(i -> specs.add(Lane.Spec.even()));
-        // Lanes are counted from the front, passes in the order of braiding: edits follow the passes.
-        List<List<Lane.Spec>> edited = edits.apply(Section.PASS, List.of(specs), isUpward ? -depthMm : depthMm);
+        // Lanes are counted from the front, level rows in the order of braiding: edits follow the rows.
+        List<List<Lane.Spec>> edited = edits.apply(Section.LEVEL, List.of(specs), isUpward ? -depthMm : depthMm);
         List<Lane.Spec> inOrder = new ArrayList<>(edited.get(0));
         if (isUpward) {
             Collections.reverse(inOrder);
@@ -235,8 +235,8 @@ final class BackLayout {
             Lane lane = lanes.get(isUpward ? count - k : k - 1);
             boolean toLeft = startsOnRight == (k % 2 == 1);
             Row row = maker.row(
-                    new RowId(Section.PASS, k), (t, c) -> patch.at(from + (1 - from) * c, toLeft ? 1 - t : t), lane);
-            rows.add(k == count ? row : row.led(Row.Lead.fed(new RowId(Section.PASS, k + 1), 0)));
+                    new RowId(Section.LEVEL, k), (t, c) -> patch.at(from + (1 - from) * c, toLeft ? 1 - t : t), lane);
+            rows.add(k == count ? row : row.led(Row.Lead.fed(new RowId(Section.LEVEL, k + 1), 0)));
         }
         draft.rows.addAll(rows);
         return rows;

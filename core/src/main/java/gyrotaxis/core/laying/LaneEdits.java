@@ -65,16 +65,14 @@ final class LaneEdits {
             }
             Row row = draft.find(e.row()).orElseThrow();
             isMade[i] = true;
-            switch (e.kind()) {
-                case REVERSE -> draft.replace(row.along(row.path().reversed()).ending());
-                case END_EARLIER ->
-                    draft.replace(row.along(row.path().between(0, e.amount() * row.lengthMm()))
-                            .ending());
-                default ->
-                    lost.add(new LostEdit(
-                            i,
-                            false,
-                            "A " + row.id().section().words() + " can be reversed or ended earlier, not moved."));
+            if (e instanceof RowEdit.Reverse) {
+                draft.replace(row.along(row.path().reversed()).ending());
+            } else if (e instanceof RowEdit.EndEarlier end) {
+                draft.replace(row.along(row.path().between(0, end.at() * row.lengthMm()))
+                        .ending());
+            } else {
+                lost.add(new LostEdit(
+                        i, false, "A " + row.id().section().words() + " can be reversed or ended earlier, not moved."));
             }
         }
     }
@@ -95,37 +93,45 @@ final class LaneEdits {
     private void edit(int index, List<Lane.Spec> interval, int at, double widthMm) {
         RowEdit e = edits.get(index);
         Lane.Spec spec = interval.get(at);
-        switch (e.kind()) {
-            case MOVE -> interval.set(at, spec.shifted(e.amount() / widthMm));
-            case RESIZE -> interval.set(at, spec.scaled(e.amount()));
-            case REVERSE -> interval.set(at, spec.reversed());
-            case SPLIT -> {
-                interval.set(at, spec.scaled(0.5));
-                interval.add(at + 1, spec.scaled(0.5));
-            }
-            case JOIN_NEXT -> {
-                if (at + 1 == interval.size()) {
-                    lost.add(new LostEdit(
-                            index,
-                            false,
-                            e.row().words() + " has no next row to be taken together with on its side of the part."));
-                } else {
-                    interval.set(at, spec.with(interval.remove(at + 1)));
-                }
-            }
-            case END_EARLIER -> {
-                boolean othersRun =
-                        interval.stream().filter(Lane.Spec::runsThrough).count() > (spec.runsThrough() ? 1 : 0);
-                if (othersRun) {
-                    interval.set(at, spec.ending(e.amount()));
-                } else {
-                    lost.add(new LostEdit(
-                            index,
-                            false,
-                            e.row().words()
-                                    + " is the last that runs through; nobody takes over its scalp if it ends."));
-                }
-            }
+        if (e instanceof RowEdit.Move move) {
+            interval.set(at, spec.shifted(move.mm() / widthMm));
+        } else if (e instanceof RowEdit.Resize resize) {
+            interval.set(at, spec.scaled(resize.factor()));
+        } else if (e instanceof RowEdit.Reverse) {
+            interval.set(at, spec.reversed());
+        } else if (e instanceof RowEdit.Split) {
+            interval.set(at, spec.scaled(0.5));
+            interval.add(at + 1, spec.scaled(0.5));
+        } else if (e instanceof RowEdit.JoinNext) {
+            joinNext(index, interval, at);
+        } else if (e instanceof RowEdit.EndEarlier end) {
+            endEarlier(index, interval, at, end.at());
+        }
+    }
+
+    private void joinNext(int index, List<Lane.Spec> interval, int at) {
+        if (at + 1 == interval.size()) {
+            lost.add(new LostEdit(
+                    index,
+                    false,
+                    edits.get(index).row().words()
+                            + " has no next row to be taken together with on its side of the part."));
+        } else {
+            interval.set(at, interval.get(at).with(interval.remove(at + 1)));
+        }
+    }
+
+    private void endEarlier(int index, List<Lane.Spec> interval, int at, double part) {
+        Lane.Spec spec = interval.get(at);
+        boolean othersRun = interval.stream().filter(Lane.Spec::runsThrough).count() > (spec.runsThrough() ? 1 : 0);
+        if (othersRun) {
+            interval.set(at, spec.ending(part));
+        } else {
+            lost.add(new LostEdit(
+                    index,
+                    false,
+                    edits.get(index).row().words()
+                            + " is the last that runs through; nobody takes over its scalp if it ends."));
         }
     }
 }

@@ -133,7 +133,7 @@ final class RegionCut {
         List<Row> pieces = new ArrayList<>();
         for (int k = 0; k < free.size(); k++) {
             boolean isLast = free.get(k)[1] >= length - 1e-6;
-            RowId id = new RowId(row.id().section(), row.id().number(), Math.min(9, k + 1));
+            RowId id = new RowId(row.id().section(), row.id().number(), k + 1);
             Path path = row.path().between(free.get(k)[0], free.get(k)[1]);
             if (strips.get(k).isEmpty()) {
                 continue;

@@ -7,6 +7,8 @@ import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
@@ -96,9 +98,10 @@ final class Rim {
             throw new FoundationException(
                     brief.perimeter() == Where.NOWHERE ? Wish.LEAVE_OUT : Wish.PERIMETER,
                     0,
-                    "Leave-out, individuals and perimeter braid together reach "
-                            + Math.round(field.greatest() / 10)
-                            + " cm in and leave no room for rows. Make one of them narrower.");
+                    Sentence.of(
+                            "Leave-out, individuals and perimeter braid together reach ",
+                            Quantity.mm(field.greatest()),
+                            " in and leave no room for rows. Make one of them narrower."));
         }
         tabulate();
     }

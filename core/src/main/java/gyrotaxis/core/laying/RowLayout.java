@@ -17,6 +17,8 @@ import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
@@ -182,7 +184,10 @@ public final class RowLayout {
             throw new FoundationException(
                     Wish.OVERLAY,
                     1,
-                    "Two overlay rows need 2.6 cm between them, or no row fits there. Move one of them.");
+                    Sentence.of(
+                            "Two overlay rows need ",
+                            Quantity.mm(OVERLAYS_APART_MM),
+                            " between them, or no row fits there. Move one of them."));
         }
     }
 

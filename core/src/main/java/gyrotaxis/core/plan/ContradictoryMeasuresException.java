@@ -10,7 +10,7 @@ public final class ContradictoryMeasuresException extends RuntimeException {
 
     /** A refusal because of {@code misfit}. */
     public ContradictoryMeasuresException(Misfit misfit) {
-        super(misfit.words());
+        super(misfit.words().toString());
         this.misfit = misfit;
     }
 

@@ -1,5 +1,7 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.PackCount;
@@ -12,8 +14,11 @@ import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
+import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.wear.Way;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * All that a plan follows from. Equal briefs give equal plans.
@@ -38,6 +43,9 @@ public record InstallBrief(
         double fullness,
         Installer installer,
         HookingBrief hooking) {
+    /** Below this a head is taken for a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
+    private static final double CHILD_ROUND_MM = 520;
+
     public InstallBrief {
         Require.inRange(shelfLoops, 0, PackCount.MOST_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(fullness, HookingPlan.FULLNESS.min(), HookingPlan.FULLNESS.max(), "fullness", "");
@@ -106,6 +114,19 @@ public record InstallBrief(
     /** The same hooked otherwise. */
     public InstallBrief withHooking(HookingBrief other) {
         return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, other);
+    }
+
+    /** All that could do harm here, gravest first. */
+    public List<Caution> cautions() {
+        List<Caution> all = new ArrayList<>(
+                Cautions.of(ownHair, hair, consultation.habits(), consultation.weeks(), foundation.feedsFibre()));
+        if (consultation.hasFringe()) {
+            all.add(Caution.FRINGE);
+        }
+        if (head.measures().get(Measure.ROUND).orElseThrow() < CHILD_ROUND_MM) {
+            all.add(Caution.CHILD);
+        }
+        return List.copyOf(all);
     }
 
     /** How fast it is worked. */

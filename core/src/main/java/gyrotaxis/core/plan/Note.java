@@ -7,6 +7,13 @@ package gyrotaxis.core.plan;
  * @param words what is done or said, in one or two sentences
  */
 public record Note(Moment moment, String words) {
+    /** What is said of splitting. */
+    static final String SPLITTING = "Split every share and hang them by size; none is split in the chair.";
+
+    /** Whether it is about splitting shares, which takes counted time. */
+    boolean isSplitting() {
+        return words.equals(SPLITTING);
+    }
 
     /** When it is its turn, in the order of the trade. */
     public enum Moment {

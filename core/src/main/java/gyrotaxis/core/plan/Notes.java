@@ -68,7 +68,7 @@ public final class Notes {
         add(Moment.BEFORE, "Cut the ties under the band and separate the loops.");
         addIf(plan.brief().hooking().cutsInHalf(), Moment.BEFORE, "Cut the loose lengths in half.");
         add(Moment.BEFORE, "Sort them, since packs are uneven: the thin ones go to the front.");
-        add(Moment.BEFORE, "Split every share and hang them by size; none is split in the chair.");
+        add(Moment.BEFORE, Note.SPLITTING);
         addIf(
                 !mix.others().isEmpty(),
                 Moment.BEFORE,

@@ -1,6 +1,7 @@
 package gyrotaxis.core.scalp;
 
-import java.util.Locale;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 
 /**
  * A measure that the others contradict.
@@ -17,15 +18,17 @@ public record Misfit(Measure measure, double enteredMm, double expectedMm) {
     }
 
     /** What is said of it, with the figures. */
-    public String words() {
-        String words = measure.words();
-        return String.format(
-                Locale.ROOT,
-                "%s is %.1f cm, but the other measures make it %.1f cm, %.1f cm %s. Measure it again.",
-                words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1),
-                enteredMm / 10,
-                expectedMm / 10,
-                Math.abs(excessMm()) / 10,
-                excessMm() > 0 ? "less" : "more");
+    public Sentence words() {
+        return Sentence.of(
+                        measure.words(),
+                        " is ",
+                        Quantity.mm(enteredMm),
+                        ", but the other measures make it ",
+                        Quantity.mm(expectedMm),
+                        ", ",
+                        Quantity.mm(Math.abs(excessMm())),
+                        excessMm() > 0 ? " less" : " more",
+                        ". Measure it again.")
+                .capital();
     }
 }

@@ -1,8 +1,9 @@
 package gyrotaxis.core.scalp;
 
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.Comparator;
-import java.util.Locale;
 import java.util.Map;
 
 /** Names places on a head by the landmark they are near. */
@@ -14,17 +15,17 @@ final class PlaceWords {
 
     private PlaceWords() {}
 
-    static String of(Scalp scalp, Vec3 p) {
+    static Sentence of(Scalp scalp, Vec3 p) {
         Map.Entry<Landmark, Vec3> nearest = scalp.landmarks().entrySet().stream()
                 .min(Comparator.comparingDouble(e -> e.getValue().distance(p)))
                 .orElseThrow();
         Vec3 away = p.minus(nearest.getValue());
         double mm = away.norm();
         if (mm < AT_MM) {
-            return "at the " + nearest.getKey().words();
+            return Sentence.of("at the ", nearest.getKey().words());
         }
-        String far = String.format(Locale.ROOT, "%.1f cm", Math.rint(mm / HALF_CM) * HALF_CM / 10);
-        return far + direction(away) + "the " + nearest.getKey().words();
+        Quantity far = Quantity.mm(Math.rint(mm / HALF_CM) * HALF_CM);
+        return Sentence.of(far, direction(away), "the ", nearest.getKey().words());
     }
 
     /** The way that counts for most; behind the crown, "behind" is down. */

@@ -5,6 +5,7 @@ import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.SuperEllipsoid;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -128,7 +129,7 @@ public final class Scalp {
      *
      * <p>Ears stand for the hairline round them, since no hair grows on their notches.
      */
-    public String placeWords(Vec3 p) {
+    public Sentence placeWords(Vec3 p) {
         return PlaceWords.of(this, p);
     }
 

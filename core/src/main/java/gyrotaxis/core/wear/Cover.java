@@ -1,6 +1,7 @@
 package gyrotaxis.core.wear;
 
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -44,7 +45,7 @@ public final class Cover {
      * @param y the same y, mm
      * @param zone the zone most of it lies in
      */
-    public record Gap(String place, double areaMm2, double exposed, double x, double y, Zone zone) {}
+    public record Gap(Sentence place, double areaMm2, double exposed, double x, double y, Zone zone) {}
 
     Cover(CoverGrid grid, Worn worn, double[] depth) {
         this.grid = grid;

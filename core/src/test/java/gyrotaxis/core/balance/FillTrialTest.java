@@ -90,7 +90,7 @@ class FillTrialTest {
         assertThat(fills.fills())
                 .filteredOn(f -> f.kind() == Kind.WISP)
                 .allSatisfy(f -> assertThat(f.share()).isEqualTo(new Share(8)))
-                .allSatisfy(f -> assertThat(f.why()).startsWith("hides a "));
+                .allSatisfy(f -> assertThat(f.why()).asString().startsWith("hides a "));
         assertThat(fills.loops()).isLessThanOrEqualTo(fills.reserveLoops());
     }
 

@@ -182,7 +182,7 @@ class TailRouterTest {
     }
 
     private static RowId pass(int n) {
-        return new RowId(Section.PASS, n);
+        return new RowId(Section.LEVEL, n);
     }
 
     private static OwnHair hair(double mm) {

@@ -136,7 +136,7 @@ class PullTest {
                 OwnHair.ordinary());
         Hooked hooked = HookedHeads.hook(level, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
         assertThat(Pull.of(MEDIUM, level, hooked, OwnHair.ordinary(), List.of()))
-                .filteredOn(p -> p.row().section() == Section.PASS)
+                .filteredOn(p -> p.row().section() == Section.LEVEL)
                 .hasSize(4)
                 .noneMatch(RowPull::loadsNape);
     }

@@ -13,6 +13,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
@@ -65,7 +66,7 @@ class FoundationNeedsTest {
         assertThat(fed.amount().likely()).isCloseTo(0.05 * cm, within(1e-6));
         assertThat(fed.amount().low()).isLessThan(fed.amount().likely());
         assertThat(fed.amount().high()).isGreaterThan(fed.amount().likely());
-        assertThat(fed.unit()).isEqualTo("g");
+        assertThat(fed.kind()).isEqualTo(Quantity.Kind.GRAMS);
     }
 
     @ParameterizedTest
@@ -87,12 +88,11 @@ class FoundationNeedsTest {
     void doubledWeftsTakeTwiceTheLengthOfTheirRows() {
         FoundationBrief single = FoundationBrief.of(14, new Back.Wefted(4, false), 12);
         FoundationBrief doubled = FoundationBrief.of(14, new Back.Wefted(4, true), 12);
-        double rowsCm = lay(single).rowsOf(Section.PASS).stream()
-                        .mapToDouble(Row::lengthMm)
-                        .sum()
-                / 10;
-        assertThat(only(needs(single), "weft").amount().likely()).isCloseTo(rowsCm, within(1e-6));
-        assertThat(only(needs(doubled), "weft, doubled").amount().likely()).isCloseTo(2 * rowsCm, within(1e-6));
+        double rowsMm = lay(single).rowsOf(Section.LEVEL).stream()
+                .mapToDouble(Row::lengthMm)
+                .sum();
+        assertThat(only(needs(single), "weft").amount().likely()).isCloseTo(rowsMm, within(1e-6));
+        assertThat(only(needs(doubled), "weft, doubled").amount().likely()).isCloseTo(2 * rowsMm, within(1e-6));
     }
 
     @Test
@@ -100,9 +100,9 @@ class FoundationNeedsTest {
         FoundationBrief fine = FoundationBrief.of(14, new Back.Capped(4, 20, false, false), 12);
         FoundationBrief wide = FoundationBrief.of(14, new Back.Capped(4, 20, true, false), 12);
         Need cap = only(needs(fine), "mesh cap, fine holes");
-        assertThat(cap.unit()).isEqualTo("cm²");
+        assertThat(cap.kind()).isEqualTo(Quantity.Kind.AREA_MM2);
         assertThat(cap.amount().likely())
-                .isCloseTo(Scalp.areaMm2(lay(fine).cap().orElseThrow().area()) / 100, within(1e-6));
+                .isCloseTo(Scalp.areaMm2(lay(fine).cap().orElseThrow().area()), within(1e-4));
         assertThat(only(needs(wide), "mesh cap, wide holes").amount()).isEqualTo(cap.amount());
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
@@ -62,14 +63,14 @@ class KnotFindingsTest {
         InstallBrief hard = brief(Texture.SILKY_WAVE)
                 .withConsultation(Consultation.plain().wornFor(8).living(Set.of(Habit.SPORT, Habit.SWIMMING)));
         Finding slips = said(hard, Code.KNOT_SLIPS).orElseThrow();
-        assertThat(slips.reason()).contains("sliding fibre", "8 weeks, sport, swimming");
+        assertThat(slips.reason()).asString().contains("sliding fibre", "8 weeks, sport, swimming");
         assertThat(slips.remedies())
-                .extracting(Remedy::words)
+                .extracting(r -> r.words().toString())
                 .first()
                 .asString()
                 .startsWith("Take smaller shares");
         for (Remedy r : slips.remedies()) {
-            assertThat(sliding(r.brief())).as(r.words()).isLessThan(sliding(hard));
+            assertThat(sliding(r.brief())).as(r.words().toString()).isLessThan(sliding(hard));
         }
         assertThat(said(brief(Texture.TIGHT_CURL), Code.KNOT_SLIPS)).isEmpty();
     }
@@ -89,11 +90,10 @@ class KnotFindingsTest {
                         .orElseThrow()
                         .lengthMm();
         InstallBrief regular = parted.withHooking(HookingBrief.usual()
-                .withEdits(List.of(
-                        new StationEdit(beside.id().row(), at, StationEdit.Kind.KNOT, Knot.REGULAR.ordinal()))));
+                .withEdits(List.of(new StationEdit.Retie(beside.id().row(), at, Knot.REGULAR))));
         Finding shows = said(regular, Code.KNOT_SHOWS).orElseThrow();
-        assertThat(shows.place().id()).isEqualTo(beside.id().toString());
-        assertThat(shows.reason()).contains("beside the part");
+        assertThat(shows.place()).isEqualTo(new Place.AtStation(beside.id()));
+        assertThat(shows.reason()).asString().contains("beside the part");
         assertThat(said(shows.remedies().get(0).brief(), Code.KNOT_SHOWS)).isEmpty();
     }
 
@@ -119,8 +119,7 @@ class KnotFindingsTest {
     void aChangeThatHasLostItsRowCanBeForgotten() {
         InstallBrief lost = brief(Texture.DEEP_WAVE)
                 .withHooking(HookingBrief.usual()
-                        .withEdits(
-                                List.of(new StationEdit(new RowId(Section.PASS, 3), 0.5, StationEdit.Kind.REMOVE, 0))));
+                        .withEdits(List.of(new StationEdit.Remove(new RowId(Section.LEVEL, 3), 0.5))));
         Finding f = said(lost, Code.EDIT_LOST).orElseThrow();
         assertThat(f.remedies().get(0).brief().hooking().edits()).isEmpty();
     }
@@ -132,7 +131,7 @@ class KnotFindingsTest {
         WearView worn = planner.wear(plan, Worn.as(Way.DOWN));
         List<Finding> remarks = WornFindings.of(plan, worn);
         Finding front = remarks.stream()
-                .filter(f -> f.code() == Code.SCALP_SHOWS && f.place().id().equals(Zone.FRONT.name()))
+                .filter(f -> f.code() == Code.SCALP_SHOWS && f.place().equals(new Place.InZone(Zone.FRONT)))
                 .findFirst()
                 .orElseThrow();
         WearView mended = planner.wear(planner.plan(front.remedies().get(0).brief()), Worn.as(Way.DOWN));

@@ -289,11 +289,11 @@ class HookerTest {
                 .orElseThrow();
         double at = third.alongRowMm() / STRAIGHT.row(row).orElseThrow().lengthMm();
         List<StationEdit> edits = List.of(
-                new StationEdit(row, at, StationEdit.Kind.SHARE, 5),
-                new StationEdit(row, at, StationEdit.Kind.KNOT, Knot.DOUBLE_ENTRY.ordinal()),
-                new StationEdit(row, at, StationEdit.Kind.HOLD, 0),
-                new StationEdit(row, 0.95, StationEdit.Kind.ADD, 2),
-                new StationEdit(new RowId(Section.PASS, 9), 0.5, StationEdit.Kind.REMOVE, 0));
+                new StationEdit.Resize(row, at, new Share(5)),
+                new StationEdit.Retie(row, at, Knot.DOUBLE_ENTRY),
+                new StationEdit.Hold(row, at, ExtraHold.FINGER_TURN),
+                new StationEdit.Add(row, 0.95, new Share(2)),
+                new StationEdit.Remove(new RowId(Section.LEVEL, 9), 0.5));
         Hooked h = hook(STRAIGHT, USUAL.withEdits(edits), DOWN);
         Station changed = h.stations().stream()
                 .filter(s -> s.byHand() && s.role() != Role.HAND)
@@ -319,8 +319,7 @@ class HookerTest {
                                 0)
                         .stations())
                 .anyMatch(s -> s.share().equals(new Share(5)) && s.byHand());
-        Hooked without =
-                hook(STRAIGHT, USUAL.withEdits(List.of(new StationEdit(row, at, StationEdit.Kind.REMOVE, 0))), DOWN);
+        Hooked without = hook(STRAIGHT, USUAL.withEdits(List.of(new StationEdit.Remove(row, at))), DOWN);
         assertThat(without.stations()).hasSize(before.stations().size() - 1);
         assertThat(idsAreUnique(h)).isTrue();
     }
@@ -334,13 +333,13 @@ class HookerTest {
                 .orElseThrow();
         assertThat(first.tie().knot()).isEqualTo(Knot.INVISIBLE);
         double at = first.alongRowMm() / STRAIGHT.row(row).orElseThrow().lengthMm();
-        StationEdit half = new StationEdit(row, at, StationEdit.Kind.LEG, 50);
+        StationEdit half = new StationEdit.PartLeg(row, at, 0.5);
         Hooked parted = hook(STRAIGHT, USUAL.withEdits(List.of(half)), DOWN);
         assertThat(parted.stations())
                 .filteredOn(Station::byHand)
                 .singleElement()
                 .satisfies(s -> assertThat(s.tie().legPart()).isEqualTo(0.5));
-        StationEdit regular = new StationEdit(row, at, StationEdit.Kind.KNOT, Knot.REGULAR.ordinal());
+        StationEdit regular = new StationEdit.Retie(row, at, Knot.REGULAR);
         assertThat(hook(STRAIGHT, USUAL.withEdits(List.of(regular, half)), DOWN).lost())
                 .singleElement()
                 .satisfies(l -> assertThat(l.reason()).contains("Only a single leg can be parted"));

@@ -15,7 +15,6 @@ import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowEdit;
-import gyrotaxis.core.foundation.RowEdit.Kind;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
@@ -60,7 +59,7 @@ class EditsTest {
     @Test
     void aMovedRowTakesItsStripAlong() {
         Foundation plain = edited();
-        Foundation moved = edited(new RowEdit(F4, Kind.MOVE, 4));
+        Foundation moved = edited(new RowEdit.Move(F4, 4));
         double shift = row(moved, F4).path().start().x()
                 - row(plain, F4).path().start().x();
         assertThat(shift).isBetween(2.0, 4.5);
@@ -73,17 +72,16 @@ class EditsTest {
 
     @Test
     void aWidenedRowGathersMore() {
-        Foundation wide = edited(new RowEdit(F4, Kind.RESIZE, 1.5));
+        Foundation wide = edited(new RowEdit.Resize(F4, 1.5));
         assertThat(row(wide, F4).stripWidthMm() / row(wide, front(5)).stripWidthMm())
                 .isCloseTo(1.5, within(0.15));
     }
 
     @Test
     void splitAndJoinRenumberWhatComesAfter() {
-        assertThat(edited(new RowEdit(F4, Kind.SPLIT, 0)).rowsOf(Section.FRONT)).hasSize(15);
-        assertThat(edited(new RowEdit(F4, Kind.JOIN_NEXT, 0)).rowsOf(Section.FRONT))
-                .hasSize(13);
-        Foundation both = edited(new RowEdit(F4, Kind.SPLIT, 0), new RowEdit(F4, Kind.JOIN_NEXT, 0));
+        assertThat(edited(new RowEdit.Split(F4)).rowsOf(Section.FRONT)).hasSize(15);
+        assertThat(edited(new RowEdit.JoinNext(F4)).rowsOf(Section.FRONT)).hasSize(13);
+        Foundation both = edited(new RowEdit.Split(F4), new RowEdit.JoinNext(F4));
         Foundation plain = edited();
         assertThat(both.rowsOf(Section.FRONT)).hasSize(14);
         assertThat(row(both, F4).stripAreaMm2()).isCloseTo(row(plain, F4).stripAreaMm2(), within(1.0));
@@ -91,7 +89,7 @@ class EditsTest {
 
     @Test
     void aRowEndedEarlierIsFedIntoItsNeighbourWhichTakesOverItsScalp() {
-        Foundation f = edited(new RowEdit(F4, Kind.END_EARLIER, 0.5));
+        Foundation f = edited(new RowEdit.EndEarlier(F4, 0.5));
         Foundation plain = edited();
         assertThat(row(f, F4).lengthMm()).isLessThan(0.6 * row(plain, F4).lengthMm());
         assertThat(row(f, F4).lead()).isPresent();
@@ -101,7 +99,7 @@ class EditsTest {
 
     @Test
     void aRowBraidedTheOtherWayJoinsNothing() {
-        Foundation f = edited(new RowEdit(F4, Kind.REVERSE, 0));
+        Foundation f = edited(new RowEdit.Reverse(F4));
         assertThat(row(f, F4).joins()).isEmpty();
         assertThat(row(f, F4).path().start().y())
                 .isLessThan(row(f, F4).path().end().y());
@@ -110,14 +108,14 @@ class EditsTest {
     @Test
     void editsSurviveOtherMeasuresAndSayWhereTheyMakeNoSense() {
         List<RowEdit> edits = List.of(
-                new RowEdit(front(12), Kind.RESIZE, 1.4),
-                new RowEdit(new RowId(Section.PASS, 2), Kind.REVERSE, 0),
-                new RowEdit(new RowId(Section.BACK, 1), Kind.REVERSE, 0));
+                new RowEdit.Resize(front(12), 1.4),
+                new RowEdit.Reverse(new RowId(Section.LEVEL, 2)),
+                new RowEdit.Reverse(new RowId(Section.BACK, 1)));
         Scalp child = Scalp.of(HeadFitter.fit(HeadMeasures.of(480, 300, 285)));
         Foundation f = RowLayout.lay(child, BRIEF.withEdits(edits), OwnHair.ordinary());
         assertThat(f.lostEdits()).singleElement().satisfies(l -> {
             assertThat(l.index()).isEqualTo(1);
-            assertThat(l.reason()).contains("pass 2");
+            assertThat(l.reason()).contains("level row 2");
         });
         assertThat(RowLayout.lay(child, BRIEF.withEdits(edits).withFrontRows(10), OwnHair.ordinary())
                         .lostEdits())
@@ -192,8 +190,8 @@ class EditsTest {
         assertThatExceptionOfType(FoundationException.class)
                 .isThrownBy(() -> lay(FoundationBrief.of(14, 5, 30).withOverlays(List.of(20.0, 70.0))))
                 .withMessageContaining("nape");
-        assertThatIllegalArgumentException().isThrownBy(() -> new RowEdit(F4, Kind.MOVE, 41));
-        assertThatIllegalArgumentException().isThrownBy(() -> new RowEdit(F4, Kind.END_EARLIER, 0));
+        assertThatIllegalArgumentException().isThrownBy(() -> new RowEdit.Move(F4, 41));
+        assertThatIllegalArgumentException().isThrownBy(() -> new RowEdit.EndEarlier(F4, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Back.Spiral(5));
         assertThatIllegalArgumentException().isThrownBy(() -> new Back.Wefted(9, true));
     }

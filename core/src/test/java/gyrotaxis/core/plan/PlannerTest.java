@@ -11,6 +11,7 @@ import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Severity;
 import gyrotaxis.core.foundation.FlankSchool;
@@ -210,7 +211,7 @@ class PlannerTest {
         InstallBrief middle = BRIEF.withFoundation(
                 BRIEF.foundation().withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS));
         Finding closes = only(planner.plan(middle), Code.PART_CLOSES_EARLY);
-        assertThat(closes.place().id()).isEqualTo("1");
+        assertThat(closes.place()).isEqualTo(new Place.AtPart(1));
         InstallBrief mended = closes.remedies().get(0).brief();
         assertThat(FoundationBrief.rowsOf(mended.foundation().back())).isIn(4, 6);
         assertThat(codes(planner.plan(mended))).doesNotContain(Code.PART_CLOSES_EARLY);
@@ -234,8 +235,8 @@ class PlannerTest {
     @Test
     void aMisfitIsSaidAndAnAbsurdOneRefused() {
         Finding f = only(planner.plan(BRIEF.withMeasures(MEDIUM.with(Measure.ALONG_FRONT, 335))), Code.MEASURE_MISFIT);
-        assertThat(f.place().id()).isEqualTo("ALONG_FRONT");
-        assertThat(f.reason()).contains("33.5 cm").contains("Measure it again");
+        assertThat(f.place()).isEqualTo(new Place.Taken(Measure.ALONG_FRONT));
+        assertThat(f.reason()).asString().contains("33.5 cm").contains("Measure it again");
         assertThatExceptionOfType(ContradictoryMeasuresException.class)
                 .isThrownBy(() -> planner.plan(BRIEF.withMeasures(MEDIUM.with(Measure.OVER_TOP, 425))))
                 .satisfies(e -> assertThat(e.misfit().measure()).isEqualTo(Measure.OVER_TOP));
@@ -248,7 +249,7 @@ class PlannerTest {
         List<Finding> findings = Findings.of(planner.plan(sore));
         assertThat(findings.get(0).severity()).isEqualTo(Severity.STOP);
         assertThat(findings)
-                .extracting(Finding::reason)
+                .extracting(f -> f.reason().toString())
                 .contains(Caution.DO_NOT_INSTALL.words(), Caution.RINSE_FIRST.words());
         assertThat(Findings.of(planner.plan(BRIEF))).extracting(Finding::code).containsOnly(Code.LOOSE_END);
     }

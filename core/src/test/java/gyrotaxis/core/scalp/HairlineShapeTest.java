@@ -82,11 +82,11 @@ class HairlineShapeTest {
 
     @Test
     void placesAreNamedByLandmarks() {
-        assertThat(USUAL.placeWords(USUAL.at(Landmark.CROWN))).isEqualTo("at the crown");
+        assertThat(USUAL.placeWords(USUAL.at(Landmark.CROWN))).asString().isEqualTo("at the crown");
         Vec3 beside = USUAL.at(Landmark.CROWN).plus(new Vec3(30, 0, 0));
-        assertThat(USUAL.placeWords(beside)).isEqualTo("3.0 cm to the right of the crown");
+        assertThat(USUAL.placeWords(beside)).asString().isEqualTo("3.0 cm to the right of the crown");
         Vec3 behindLeftEar = USUAL.at(Landmark.LEFT_EAR).plus(new Vec3(4, -32, 6));
-        assertThat(USUAL.placeWords(behindLeftEar)).contains("behind the left ear");
+        assertThat(USUAL.placeWords(behindLeftEar)).asString().contains("behind the left ear");
     }
 
     @Test

@@ -103,7 +103,7 @@ class CoverTest {
             Vec2 meant = g.x() > 0 ? crown : side;
             assertThat(new Vec2(g.x(), g.y()).distance(meant)).isLessThan(GRID.cellMm());
             assertThat(g.areaMm2() / disc).isBetween(0.85, 1.15);
-            assertThat(g.place()).isNotBlank();
+            assertThat(g.place()).asString().isNotBlank();
         }
         assertThat(gaps.get(0).areaMm2()).isGreaterThanOrEqualTo(gaps.get(1).areaMm2());
     }

@@ -163,7 +163,7 @@ class FallSimulatorTest {
         assertThat(high.exposedByZone().get(Zone.NAPE))
                 .isGreaterThan(2 * down.exposedByZone().get(Zone.NAPE));
         assertThat(high.gaps()).isNotEmpty();
-        assertThat(high.gaps().get(0).place()).isNotBlank();
+        assertThat(high.gaps().get(0).place()).asString().isNotBlank();
         assertThat(high.gaps().get(0).exposed()).isBetween(0.3, 1.0);
     }
 

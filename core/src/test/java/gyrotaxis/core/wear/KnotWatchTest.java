@@ -72,11 +72,8 @@ class KnotWatchTest {
         double rowMm = PARTED.row(beside.id().row()).orElseThrow().lengthMm();
         Hooked changed = hook(
                 HookingBrief.usual()
-                        .withEdits(List.of(new StationEdit(
-                                beside.id().row(),
-                                beside.alongRowMm() / rowMm,
-                                StationEdit.Kind.KNOT,
-                                Knot.REGULAR.ordinal()))),
+                        .withEdits(List.of(
+                                new StationEdit.Retie(beside.id().row(), beside.alongRowMm() / rowMm, Knot.REGULAR))),
                 Demand.ordinary());
         assertThat(seen(changed, Worn.parted(0))).containsExactly(beside.id());
         assertThat(seen(changed, Worn.parted(1))).isEmpty();

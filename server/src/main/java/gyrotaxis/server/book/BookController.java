@@ -1,6 +1,7 @@
 package gyrotaxis.server.book;
 
 import gyrotaxis.core.scalp.HeadRecord;
+import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;

@@ -2,6 +2,8 @@ package gyrotaxis.server.book;
 
 import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.jspecify.annotations.Nullable;

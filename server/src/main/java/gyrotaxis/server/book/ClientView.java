@@ -1,5 +1,7 @@
 package gyrotaxis.server.book;
 
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.OwnHairBody;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;

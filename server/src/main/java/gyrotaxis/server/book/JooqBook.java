@@ -14,6 +14,7 @@ import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.StrandThickness;
 import gyrotaxis.server.db.tables.records.ClientRecord;
+import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
 import java.time.ZoneOffset;
 import java.util.Arrays;

@@ -1,6 +1,6 @@
 /** Clients and their heads. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "db"})
+@ApplicationModule(allowedDependencies = {"shared", "language", "db"})
 package gyrotaxis.server.book;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,11 +1,11 @@
 package gyrotaxis.server.demo;
 
 import gyrotaxis.core.estimate.Installer;
-import gyrotaxis.server.bench.BriefBody;
-import gyrotaxis.server.bench.PlanDesk;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Settings;
 import gyrotaxis.server.shelf.Shelf;

@@ -1,11 +1,11 @@
 package gyrotaxis.server.demo;
 
 import gyrotaxis.core.estimate.Installer;
-import gyrotaxis.server.bench.ConsultationBody;
-import gyrotaxis.server.bench.FoundationBody;
-import gyrotaxis.server.bench.HookingBody;
-import gyrotaxis.server.book.HeadBody;
-import gyrotaxis.server.book.OwnHairBody;
+import gyrotaxis.server.language.ConsultationBody;
+import gyrotaxis.server.language.FoundationBody;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.HookingBody;
+import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.shelf.HairLineBody;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

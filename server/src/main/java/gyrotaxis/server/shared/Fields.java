@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -89,9 +90,14 @@ public final class Fields {
         }
     }
 
+    /** What was given, or what is usual. */
+    public static <T> T or(@Nullable T given, @Nullable T usual) {
+        return given != null ? given : Objects.requireNonNull(usual, "usual");
+    }
+
     /** Notes a problem that only the caller can see. */
     public void problem(String field, String message) {
-        problems.add(new FieldProblem(field, message, null, null, ""));
+        problems.add(FieldProblem.of(field, message));
     }
 
     /**
@@ -107,7 +113,7 @@ public final class Fields {
     }
 
     private void add(String field, String message, Interval limits, String unit) {
-        problems.add(new FieldProblem(field, message, limits.min(), limits.max(), unit));
+        problems.add(new FieldProblem(field, message, limits.min(), limits.max(), unit, List.of()));
     }
 
     private static String between(double min, double max, String unit) {

@@ -72,7 +72,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                     ? "is not known here."
                     : "cannot be read; a number or one of the known words is needed.";
             p.setDetail("\"" + field + "\" " + why);
-            p.setProperty("errors", List.of(new FieldProblem(field, "This " + why, null, null, "")));
+            p.setProperty("errors", List.of(FieldProblem.of(field, "This " + why)));
         } else {
             p.setDetail("The request is not JSON that can be read.");
         }

@@ -1,15 +1,17 @@
 package gyrotaxis.server.shelf;
 
+import gyrotaxis.server.language.HairInHand;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 
 /** The hair lines a studio knows. */
-public interface Shelf {
+public interface Shelf extends HairInHand {
     /** All lines, by name. */
     List<StockedLine> all();
 
     /** One line. */
+    @Override
     Optional<StockedLine> find(UUID id);
 
     /** Puts a new line on the shelf. */

@@ -1,6 +1,7 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.server.language.HairInHand;
 import java.util.UUID;
 
 /**
@@ -12,4 +13,5 @@ import java.util.UUID;
  * @param loopsOnShelf loops in hand, at least 0
  * @param version grows by one with every change
  */
-public record StockedLine(UUID id, String supplier, HairLine hair, int loopsOnShelf, int version) {}
+public record StockedLine(UUID id, String supplier, HairLine hair, int loopsOnShelf, int version)
+        implements HairInHand.Stocked {}

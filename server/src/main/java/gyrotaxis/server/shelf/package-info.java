@@ -1,6 +1,6 @@
-/** Hair lines and what of them is on the shelf. */
+/** Hair and what of it is on the shelf. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "db"})
+@ApplicationModule(allowedDependencies = {"shared", "language", "db"})
 package gyrotaxis.server.shelf;
 
 import org.jspecify.annotations.NullMarked;

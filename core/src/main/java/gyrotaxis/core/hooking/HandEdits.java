@@ -1,0 +1,181 @@
+package gyrotaxis.core.hooking;
+
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.LostEdit;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Makes the changes to single stations that were made by hand, one after the other, on stations that are placed and tied but
+ * not yet numbered anew. What no longer makes sense is told, not guessed.
+ */
+final class HandEdits {
+    /** Until all stations of a row are numbered anew. */
+    private static final int NOT_NUMBERED = 1;
+
+    /** One station while it is changed. Two added on one row share a name until they are numbered, but are not one. */
+    private static final class Slot {
+        private Station station;
+        private boolean isTiedByHand;
+
+        Slot(Station station) {
+            this.station = station;
+        }
+
+        void tie(Tie tie) {
+            station = station.tied(tie).madeByHand();
+            isTiedByHand = true;
+        }
+    }
+
+    private final Scalp scalp;
+    private final Foundation foundation;
+    private final KnotChooser chooser;
+    private final List<Hooked.Strand> hairs;
+    private final List<Slot> slots = new ArrayList<>();
+    private final List<LostEdit> lost = new ArrayList<>();
+
+    HandEdits(
+            Scalp scalp,
+            Foundation foundation,
+            KnotChooser chooser,
+            List<Hooked.Strand> hairs,
+            List<Station> stations) {
+        this.scalp = scalp;
+        this.foundation = foundation;
+        this.chooser = chooser;
+        this.hairs = hairs;
+        stations.forEach(s -> slots.add(new Slot(s)));
+    }
+
+    /** Makes them, in turn. */
+    void make(List<StationEdit> edits) {
+        for (int i = 0; i < edits.size(); i++) {
+            make(i, edits.get(i));
+        }
+    }
+
+    /** All stations as they are now, in no order. */
+    List<Station> stations() {
+        return slots.stream().map(s -> s.station).toList();
+    }
+
+    /** The changes that make no sense any more. */
+    List<LostEdit> lost() {
+        return List.copyOf(lost);
+    }
+
+    /**
+     * A share put on a row by hand, before it is tied.
+     *
+     * @param along how far from the row's start, mm
+     */
+    static Station added(Scalp scalp, Row row, double along, Share share) {
+        Vec3 space = row.path().spaceAt(along);
+        return Station.placed(
+                new StationId(row.id(), NOT_NUMBERED),
+                along,
+                row.path().chartAt(along),
+                space,
+                Zone.at(scalp.frontToNape(space)),
+                Role.HAND,
+                Station.NO_PART,
+                share);
+    }
+
+    private void make(int index, StationEdit edit) {
+        Optional<Row> row = foundation.row(edit.row());
+        if (row.isEmpty()) {
+            lose(index, "There is no " + edit.row().words() + " any more to hook as you did by hand.");
+            return;
+        }
+        double along = edit.at() * row.get().lengthMm();
+        if (edit instanceof StationEdit.Add add) {
+            Station s = added(scalp, row.get(), along, add.share());
+            slots.add(new Slot(
+                    s.tied(chooser.choose(Role.HAND, add.share(), hairOf(s))).madeByHand()));
+            return;
+        }
+        meant(edit, along)
+                .ifPresentOrElse(
+                        slot -> change(index, slot, row.get(), edit),
+                        () -> lose(
+                                index,
+                                "Nothing is hooked any more where you changed a share on "
+                                        + edit.row().words() + "."));
+    }
+
+    /** The station nearest to a place, if one is near enough to be the one that was meant. */
+    private Optional<Slot> meant(StationEdit edit, double along) {
+        return slots.stream()
+                .filter(s -> s.station.id().row().equals(edit.row())
+                        && Math.abs(s.station.alongRowMm() - along) <= StationEdit.REACH_MM)
+                .min(Comparator.comparingDouble(s -> Math.abs(s.station.alongRowMm() - along)));
+    }
+
+    private void change(int index, Slot slot, Row row, StationEdit edit) {
+        Tie tie = slot.station.tie();
+        if (edit instanceof StationEdit.Remove) {
+            slots.remove(slot);
+        } else if (edit instanceof StationEdit.Move move) {
+            slot.station = moved(slot.station, row, move.mm());
+        } else if (edit instanceof StationEdit.Resize resize) {
+            resize(slot, resize.share());
+        } else if (edit instanceof StationEdit.Retie retie) {
+            slot.tie(Tie.of(retie.knot(), tie.passes()));
+        } else if (edit instanceof StationEdit.Pass pass) {
+            slot.tie(tie.passing(pass.passes()));
+        } else if (edit instanceof StationEdit.Hold hold) {
+            Set<ExtraHold> holds = new HashSet<>(tie.holds());
+            holds.add(hold.hold());
+            slot.tie(tie.holding(holds));
+        } else if (edit instanceof StationEdit.PartLeg leg && tie.knot() == Knot.INVISIBLE) {
+            slot.tie(tie.through(leg.part()));
+        } else {
+            lose(
+                    index,
+                    "Only a single leg can be parted; on " + edit.row().words() + " that share is tied "
+                            + tie.knot().words() + " now.");
+        }
+    }
+
+    /** Another share wants another knot, unless that was chosen by hand. */
+    private void resize(Slot slot, Share share) {
+        Station s = slot.station;
+        Tie tie = slot.isTiedByHand ? s.tie() : chooser.choose(s.role(), share, hairOf(s));
+        slot.station = s.taking(share).tied(tie).madeByHand();
+    }
+
+    private Station moved(Station s, Row row, double mm) {
+        double along = Math.max(0, Math.min(row.lengthMm(), s.alongRowMm() + mm));
+        Vec3 space = row.path().spaceAt(along);
+        return s.at(along, row.path().chartAt(along), space, Zone.at(scalp.frontToNape(space)))
+                .madeByHand();
+    }
+
+    private HairLine hairOf(Station s) {
+        return hairs.get(s.strand()).line();
+    }
+
+    private void lose(int index, String reason) {
+        lost.add(new LostEdit(index, false, reason));
+    }
+}

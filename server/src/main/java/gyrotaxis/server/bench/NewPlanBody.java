@@ -1,6 +1,0 @@
-package gyrotaxis.server.bench;
-
-import org.jspecify.annotations.Nullable;
-
-/** A plan to be begun for a client from her newest head. */
-record NewPlanBody(@Nullable String clientId, @Nullable String name) {}

@@ -1,0 +1,101 @@
+package gyrotaxis.server.language;
+
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.HeadRecord;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** A brief as it is written down and kept. */
+public record BriefBody(
+        @Nullable HeadBody head,
+        @Nullable OwnHairBody ownHair,
+        @Nullable @Schema(nullable = true) ConsultationBody consultation,
+        @Nullable FoundationBody foundation,
+        @Nullable String hairLineId,
+        @Nullable @Schema(nullable = true) Double fullness,
+        @Nullable Installer installer,
+        @Nullable @Schema(nullable = true) HookingBody hooking) {
+
+    /** The same with other rows. */
+    public BriefBody withFoundation(FoundationBody other) {
+        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking);
+    }
+
+    /** The same with whatever it does not say as usual, so that whoever reads it need not know what that is. */
+    public BriefBody completed() {
+        return new BriefBody(
+                head == null ? null : head.completed(),
+                Fields.or(ownHair, OwnHairBody.of(OwnHair.ordinary())),
+                Fields.or(consultation, ConsultationBody.of(Consultation.plain())),
+                foundation == null ? null : foundation.completed(),
+                hairLineId,
+                fullness,
+                installer,
+                Fields.or(hooking, HookingBody.usual()).completed());
+    }
+
+    /** What is written down for a brief of the core that came of this one. */
+    public BriefBody changedTo(InstallBrief brief) {
+        return new BriefBody(
+                HeadBody.of(brief.head()),
+                OwnHairBody.of(brief.ownHair()),
+                ConsultationBody.of(brief.consultation()),
+                FoundationBody.of(brief.foundation(), foundation),
+                hairLineId,
+                brief.fullness(),
+                brief.installer(),
+                HookingBody.of(brief.hooking(), hooking == null ? null : hooking.mix()));
+    }
+
+    /**
+     * The brief, with the hair and its loops looked up on the shelf.
+     *
+     * @throws gyrotaxis.server.shared.FieldProblems with all that is wrong
+     */
+    public InstallBrief check(HairInHand shelf) {
+        Fields f = new Fields();
+        HeadRecord measured = f.present(
+                        "head", "The head", head, HeadBody.of(HeadRecord.of(HeadMeasures.of(565, 360, 330))))
+                .check(f, "head.");
+        OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
+        Consultation asked = consultation == null ? Consultation.plain() : consultation.check(f, "consultation.");
+        FoundationBrief rows = f.present("foundation", "The foundation", foundation, FoundationBody.plain(14, 5, 0))
+                .check(f, "foundation.");
+        double full = f.number("fullness", "Fullness", fullness, HookingPlan.FULLNESS);
+        Installer who = f.present("installer", "Who installs", installer, Installer.STYLIST);
+        HookingBrief hooked = hooking == null ? HookingBrief.usual() : hooking.check(f, shelf);
+        Optional<? extends HairInHand.Stocked> line = line(f, shelf);
+        return f.orRefuse(() -> new InstallBrief(
+                measured,
+                own,
+                asked,
+                rows,
+                line.orElseThrow().hair(),
+                line.orElseThrow().loopsOnShelf(),
+                full,
+                who,
+                hooked));
+    }
+
+    private Optional<? extends HairInHand.Stocked> line(Fields f, HairInHand shelf) {
+        UUID id = f.id("hairLineId", "The hair", hairLineId);
+        if (id == null) {
+            return Optional.empty();
+        }
+        Optional<? extends HairInHand.Stocked> line = shelf.find(id);
+        if (line.isEmpty()) {
+            f.problem("hairLineId", "This hair is no longer on the shelf. Choose another.");
+        }
+        return line;
+    }
+}

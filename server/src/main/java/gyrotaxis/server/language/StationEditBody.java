@@ -1,0 +1,128 @@
+package gyrotaxis.server.language;
+
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.StationEdit;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A change to one share by hand, as it is written down; of its figures only the one that {@code kind} asks for is read.
+ *
+ * @param at how far along the row, as a part of its length
+ * @param shareParts into how many a loop is split
+ * @param moveMm how far it is moved along the row, mm
+ * @param legPercent how much of a single leg goes through, per cent
+ */
+public record StationEditBody(
+        @Nullable String row,
+        @Nullable @Schema(nullable = true) Double at,
+        @Nullable Kind kind,
+        @Nullable @Schema(nullable = true) Integer shareParts,
+        @Nullable @Schema(nullable = true) Double moveMm,
+        @Nullable @Schema(nullable = true) Knot knot,
+        @Nullable @Schema(nullable = true) Integer passes,
+        @Nullable @Schema(nullable = true) ExtraHold hold,
+        @Nullable @Schema(nullable = true) Integer legPercent) {
+    private static final double ALL_PERCENT = 100;
+    private static final Interval ALONG = new Interval(0, 1);
+    private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
+    private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
+    private static final Interval LEG = new Interval(
+            Math.round(Tie.SINGLE_LEG.min() * ALL_PERCENT), Math.round(Tie.SINGLE_LEG.max() * ALL_PERCENT));
+
+    /** What can be done to a share. */
+    public enum Kind {
+        ADD,
+        REMOVE,
+        MOVE,
+        SHARE,
+        KNOT,
+        PASSES,
+        HOLD,
+        LEG
+    }
+
+    static StationEditBody of(StationEdit e) {
+        StationEditBody b =
+                new StationEditBody(e.row().toString(), e.at(), Kind.REMOVE, null, null, null, null, null, null);
+        if (e instanceof StationEdit.Add add) {
+            return b.with(Kind.ADD, add.share());
+        }
+        if (e instanceof StationEdit.Resize resize) {
+            return b.with(Kind.SHARE, resize.share());
+        }
+        if (e instanceof StationEdit.Move move) {
+            return new StationEditBody(b.row, b.at, Kind.MOVE, null, move.mm(), null, null, null, null);
+        }
+        if (e instanceof StationEdit.Retie retie) {
+            return new StationEditBody(b.row, b.at, Kind.KNOT, null, null, retie.knot(), null, null, null);
+        }
+        if (e instanceof StationEdit.Pass pass) {
+            return new StationEditBody(b.row, b.at, Kind.PASSES, null, null, null, pass.passes(), null, null);
+        }
+        if (e instanceof StationEdit.Hold more) {
+            return new StationEditBody(b.row, b.at, Kind.HOLD, null, null, null, null, more.hold(), null);
+        }
+        if (e instanceof StationEdit.PartLeg leg) {
+            int percent = (int) Math.round(leg.part() * ALL_PERCENT);
+            return new StationEditBody(b.row, b.at, Kind.LEG, null, null, null, null, null, percent);
+        }
+        return b;
+    }
+
+    private StationEditBody with(Kind other, Share share) {
+        return new StationEditBody(row, at, other, share.parts(), null, null, null, null, null);
+    }
+
+    /** The change, or nothing where something is wrong with it. */
+    Optional<StationEdit> check(Fields f, String path) {
+        Kind asked = f.present(path + "kind", "What is done", kind, Kind.REMOVE);
+        double along = f.number(path + "at", "Where along the row", at, ALONG);
+        Optional<RowId> id = RowId.parse(row == null ? "" : row);
+        if (id.isEmpty()) {
+            f.problem(path + "row", "Which row it is on is not said.");
+        }
+        return switch (asked) {
+            case ADD -> {
+                Share share = share(f, path);
+                yield id.map(r -> new StationEdit.Add(r, along, share));
+            }
+            case REMOVE -> id.map(r -> new StationEdit.Remove(r, along));
+            case MOVE -> {
+                double mm = f.lengthMm(path + "moveMm", "How far it is moved", moveMm, StationEdit.Move.MM);
+                yield id.map(r -> new StationEdit.Move(r, along, mm));
+            }
+            case SHARE -> {
+                Share share = share(f, path);
+                yield id.map(r -> new StationEdit.Resize(r, along, share));
+            }
+            case KNOT -> {
+                Knot tied = f.present(path + "knot", "The knot", knot, Knot.REGULAR);
+                yield id.map(r -> new StationEdit.Retie(r, along, tied));
+            }
+            case PASSES -> {
+                int times = f.whole(path + "passes", "Passes", passes, PASSES);
+                yield id.map(r -> new StationEdit.Pass(r, along, times));
+            }
+            case HOLD -> {
+                ExtraHold more = f.present(path + "hold", "The extra hold", hold, ExtraHold.FINGER_TURN);
+                yield id.map(r -> new StationEdit.Hold(r, along, more));
+            }
+            case LEG -> {
+                int percent = f.whole(path + "legPercent", "How much of the leg goes through", legPercent, LEG);
+                yield id.map(r -> new StationEdit.PartLeg(r, along, percent / ALL_PERCENT));
+            }
+        };
+    }
+
+    private Share share(Fields f, String path) {
+        return new Share(f.whole(path + "shareParts", "A loop split into", shareParts, SPLIT));
+    }
+}

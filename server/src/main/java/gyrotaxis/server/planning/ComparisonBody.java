@@ -1,0 +1,22 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.foundation.Family;
+import gyrotaxis.server.language.BriefBody;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Two or three briefs to be compared, and how they are worn if that is to be compared too. */
+record ComparisonBody(
+        @Nullable List<ComparedBody> briefs,
+        @Nullable @Schema(nullable = true) WornAsBody worn) {
+
+    /**
+     * A brief to be compared.
+     *
+     * @param family another family it is to be braided after, with what that cannot carry left away; null for its own
+     */
+    record ComparedBody(
+            @Nullable BriefBody brief,
+            @Nullable @Schema(nullable = true) Family family) {}
+}

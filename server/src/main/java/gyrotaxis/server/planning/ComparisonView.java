@@ -1,0 +1,80 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.compare.Comparison;
+import gyrotaxis.core.compare.Comparison.Better;
+import gyrotaxis.core.compare.Comparison.Figure;
+import gyrotaxis.core.compare.Comparison.Kind;
+import gyrotaxis.core.compare.HookingComparison;
+import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.findings.Severity;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Change;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/**
+ * Plans beside each other, with all that was decided and every figure of theirs; {@code worn} is empty if how they are worn
+ * was not asked.
+ */
+record ComparisonView(
+        List<ComparedView> plans, List<WornView> worn, List<ChoiceView> choices, List<FigureView> figures) {
+
+    /** One of them: the brief as it was compared, and its plan. */
+    record ComparedView(BriefBody brief, DrawnView drawn, ReadView read) {}
+
+    static ComparisonView of(
+            List<BriefBody> briefs,
+            List<InstallPlan> plans,
+            List<WearView> seen,
+            Function<BriefBody, Change.Writer> changes) {
+        List<FigureView> figures = new ArrayList<>();
+        Comparison.of(plans, plans.stream().map(ComparisonView::toMind).toList())
+                .forEach(f -> figures.add(FigureView.of(f, Group.FOUNDATION)));
+        HookingComparison.figures(plans).forEach(f -> figures.add(FigureView.of(f, Group.HOOKING)));
+        HookingComparison.worn(seen).forEach(f -> figures.add(FigureView.of(f, Group.WORN)));
+        return new ComparisonView(
+                IntStream.range(0, plans.size())
+                        .mapToObj(i -> new ComparedView(
+                                briefs.get(i),
+                                DrawnView.of(plans.get(i), true),
+                                ReadViews.of(plans.get(i), briefs.get(i), changes.apply(briefs.get(i)))))
+                        .toList(),
+                IntStream.range(0, seen.size())
+                        .mapToObj(i -> WornView.of(
+                                plans.get(i), seen.get(i), List.of(), briefs.get(i), changes.apply(briefs.get(i))))
+                        .toList(),
+                HookingComparison.choices(plans).stream().map(ChoiceView::of).toList(),
+                figures);
+    }
+
+    private static int toMind(InstallPlan plan) {
+        return (int) Findings.of(plan).stream()
+                .filter(f -> f.severity() != Severity.HINT)
+                .count();
+    }
+
+    /** Something that was decided. */
+    record ChoiceView(String what, boolean differs, List<String> words) {
+        static ChoiceView of(HookingComparison.Choice c) {
+            return new ChoiceView(c.what(), c.differs(), c.words());
+        }
+    }
+
+    /** What a figure is about. */
+    enum Group {
+        FOUNDATION,
+        HOOKING,
+        WORN
+    }
+
+    /** One figure of every plan. */
+    record FigureView(Group group, String what, Kind kind, Better better, boolean differs, List<Double> values) {
+        static FigureView of(Figure f, Group group) {
+            return new FigureView(group, f.what(), f.kind(), f.better(), f.differs(), f.values());
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.scalp.RegionKind;
+import gyrotaxis.server.shared.Piece;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What of a plan is drawn; asked for at every move of a handle.
+ *
+ * <p>Curves are flat lists x, y, x, y, … in mm, rounded to 0.1 mm: on the map with +x to the client's right and +y toward
+ * the forehead; in a view with +x to the viewer's right and +y up. {@code views} is empty in the rough answer to what is
+ * still in the hand: there they stay as they were.
+ */
+record DrawnView(
+        Map map,
+        List<Row> rows,
+        List<Station> stations,
+        List<StationKind> kinds,
+        List<View> views,
+        List<Part> parts,
+        List<Gap> gaps,
+        List<TailView> tails) {
+
+    /** What is drawn of a plan; without the head from its sides if that is not asked for. */
+    static DrawnView of(InstallPlan plan, boolean withSides) {
+        FoundationViews f = new FoundationViews(plan);
+        StationViews s = StationViews.of(plan);
+        return new DrawnView(
+                f.map(),
+                f.rows(),
+                s.stations(),
+                s.kinds(),
+                withSides ? f.views() : List.of(),
+                f.parts(),
+                f.gaps(),
+                f.tails());
+    }
+
+    /** The flat map; {@code cap} is empty where there is none, {@code mesh} holds x, y, radius of each piece. */
+    record Map(
+            List<Double> outline,
+            List<Double> braidedEdge,
+            List<Double> earLine,
+            List<Mark> landmarks,
+            List<Mark> hairlineGrips,
+            List<RegionView> regions,
+            List<CrossingView> crossings,
+            List<Double> cap,
+            List<Double> mesh) {}
+
+    /** A landmark on the map. */
+    record Mark(String name, String words, double x, double y) {}
+
+    /** A region; {@code index} is its place in the brief, from 0. */
+    record RegionView(int index, RegionKind kind, String kindWords, String name, List<Piece> place, List<Double> rim) {}
+
+    /** Where one row runs over another. */
+    record CrossingView(String over, String under, double x, double y) {}
+
+    /**
+     * A row; {@code takesTail} is how a tail that is sent into it goes in, null where it takes none, and {@code order} is the number of the step in which it is braided.
+     */
+    record Row(
+            String id,
+            String words,
+            Section section,
+            RowUse use,
+            boolean movesSideways,
+            @Nullable @Schema(nullable = true) TailEnd takesTail,
+            double lengthMm,
+            double stripWidthMm,
+            double braidWidthMm,
+            @Nullable @Schema(nullable = true) String joins,
+            int stations,
+            int order,
+            double gramsPerCm,
+            double limitGramsPerCm,
+            double pullShare,
+            List<Piece> place,
+            List<Double> path) {}
+
+    /**
+     * A station; {@code gapMm} is centre to centre from the one before it on its row, null for the first, and
+     * {@code clearMm} the same less the width of a seated share. {@code towardX} and {@code towardY} are the unit direction on
+     * the map in which the hook goes in; {@code kind} is a place in the list of kinds.
+     */
+    record Station(
+            String id,
+            String row,
+            double x,
+            double y,
+            double alongMm,
+            double at,
+            @Nullable @Schema(nullable = true) Double gapMm,
+            @Nullable @Schema(nullable = true) Double clearMm,
+            int kind,
+            double towardX,
+            double towardY,
+            boolean byHand) {}
+
+    /**
+     * All that is alike for many stations, told once; {@code legPercent} of the fibre goes through, and {@code decidedBy} are
+     * the questions of the method that decided.
+     */
+    record StationKind(
+            Zone zone,
+            String zoneWords,
+            Role role,
+            String roleWords,
+            int shareParts,
+            String shareWords,
+            int strand,
+            Knot knot,
+            String tieWords,
+            int passes,
+            int legPercent,
+            String legWords,
+            List<String> extraHolds,
+            String bearingWords,
+            String bearingWhy,
+            boolean isContested,
+            List<String> decidedBy,
+            HoldView hold) {}
+
+    /** How well it holds: 1 just lasts. */
+    record HoldView(double score, boolean lasts, List<HoldFactor> factors) {}
+
+    /** One reason for it. */
+    record HoldFactor(String words, double factor) {}
+
+    /**
+     * A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0, and {@code channel}
+     * tells by turns how far back, mm, and how wide, mm.
+     */
+    record Part(
+            int number,
+            int index,
+            double lengthMm,
+            double openMm,
+            double narrowestMm,
+            double meanMm,
+            List<Double> channel,
+            boolean isOpen,
+            String leftRow,
+            String rightRow,
+            List<Double> path) {}
+
+    /** The scalp between neighbouring front rows: how far a part could run there before what stops it, and how wide. */
+    record Gap(
+            String leftRow,
+            String rightRow,
+            double openMm,
+            double narrowestMm,
+            double meanMm,
+            boolean readsAsSkin,
+            @Nullable @Schema(nullable = true) String stoppedBy) {}
+
+    /** Where a row's free end goes; {@code thread} is empty where it enters no row. */
+    record TailView(
+            String row,
+            TailEnd end,
+            String endWords,
+            @Nullable @Schema(nullable = true) String into,
+            double entryMm,
+            double at,
+            double bulk,
+            Tail.Origin origin,
+            List<Double> thread) {}
+
+    /** The head seen from one side. */
+    record View(
+            String from, List<Double> rim, List<List<Double>> hairline, List<ViewRow> rows, List<Double> stations) {}
+
+    /** What of a row is in sight. */
+    record ViewRow(String id, double braidWidthMm, List<List<Double>> pieces) {}
+}

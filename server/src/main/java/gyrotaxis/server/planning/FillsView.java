@@ -1,0 +1,75 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.balance.Fills;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Change;
+import gyrotaxis.server.shared.Piece;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** Where the reserve goes, and what of the brief becomes otherwise once it is hooked in. */
+record FillsView(
+        List<TrialView> trials,
+        List<FillView> fills,
+        int reserveLoops,
+        int usedLoops,
+        @Schema(type = "object") JsonNode change) {
+    private static final double ALL_PERCENT = 100;
+
+    /** One way of wearing that was tried. */
+    record TrialView(
+            Way way,
+            @Nullable @Schema(nullable = true) Integer part,
+            String words,
+            double exposedBeforePercent,
+            double exposedAfterPercent,
+            int gapsBefore,
+            int gapsAfter) {}
+
+    /** One fill or wisp; {@code trial} is a place in the list of trials. */
+    record FillView(
+            Fills.Kind kind,
+            String row,
+            String rowWords,
+            double x,
+            double y,
+            String shareWords,
+            int trial,
+            List<Piece> why) {}
+
+    static FillsView of(InstallPlan plan, Fills fills, BriefBody asked, Change.Writer changes) {
+        return new FillsView(
+                fills.trials().stream().map(FillsView::trial).toList(),
+                fills.fills().stream()
+                        .map(f -> new FillView(
+                                f.kind(),
+                                f.row().toString(),
+                                f.row().words(),
+                                Flat.tenth(f.chart().x()),
+                                Flat.tenth(f.chart().y()),
+                                f.share().words(),
+                                f.trial(),
+                                Piece.of(f.why())))
+                        .toList(),
+                fills.reserveLoops(),
+                fills.loops(),
+                changes.to(asked.changedTo(fills.hookedInto(plan.brief()))));
+    }
+
+    private static TrialView trial(Fills.Trial t) {
+        Worn worn = t.worn();
+        return new TrialView(
+                worn.way(),
+                worn.part().isPresent() ? worn.part().getAsInt() : null,
+                worn.words(),
+                Flat.tenth(t.exposedBefore() * ALL_PERCENT),
+                Flat.tenth(t.exposedAfter() * ALL_PERCENT),
+                t.gapsBefore(),
+                t.gapsAfter());
+    }
+}

@@ -1,0 +1,41 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.quantity.Estimate;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Writes points and figures down short: flat lists, to a tenth. */
+final class Flat {
+    private Flat() {}
+
+    static List<Double> points(List<Vec2> points) {
+        return points.stream()
+                .flatMap(p -> Stream.of(tenth(p.x()), tenth(p.y())))
+                .toList();
+    }
+
+    static List<Double> solid(List<Vec3> points) {
+        return points.stream()
+                .flatMap(p -> Stream.of(tenth(p.x()), tenth(p.y()), tenth(p.z())))
+                .toList();
+    }
+
+    static List<List<Double>> pieces(List<List<Vec2>> pieces) {
+        return pieces.stream().map(Flat::points).toList();
+    }
+
+    static ReadView.Span span(Estimate e) {
+        return new ReadView.Span(tenth(e.low()), tenth(e.likely()), tenth(e.high()));
+    }
+
+    static double tenth(double v) {
+        // Adding zero turns −0.0 into 0.0.
+        return Math.rint(v * 10) / 10 + 0.0;
+    }
+
+    static double hundredth(double v) {
+        return Math.rint(v * 100) / 100 + 0.0;
+    }
+}

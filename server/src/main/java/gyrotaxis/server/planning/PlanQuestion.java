@@ -1,0 +1,16 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.server.language.BriefBody;
+import io.swagger.v3.oas.annotations.media.Schema;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is asked about a brief.
+ *
+ * @param worn how it is to be looked at as it is worn; null if it is not
+ * @param isHeld whether something is still in the hand: then only what is drawn is answered
+ */
+record PlanQuestion(
+        @Nullable BriefBody brief,
+        @Nullable @Schema(nullable = true) WornAsBody worn,
+        @Nullable @Schema(nullable = true) Boolean isHeld) {}

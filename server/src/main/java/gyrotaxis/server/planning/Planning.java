@@ -1,0 +1,213 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.balance.BalanceGoal;
+import gyrotaxis.core.balance.Balancer;
+import gyrotaxis.core.balance.FillTrial;
+import gyrotaxis.core.balance.Progress;
+import gyrotaxis.core.foundation.Family;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.install.HookingException;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.ContradictoryMeasuresException;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.Worn;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Change;
+import gyrotaxis.server.language.FoundationBody;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shelf.Shelf;
+import java.util.List;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Computes plans and looks at them. Keeps nothing, so nothing here runs in a transaction. */
+@Service
+public class Planning {
+    private static final int MOST_COMPARED = 3;
+    private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
+
+    private final Planner planner;
+    private final Shelf shelf;
+    private final JsonMapper json;
+
+    Planning(Planner planner, Shelf shelf, JsonMapper json) {
+        this.planner = planner;
+        this.shelf = shelf;
+        this.json = json;
+    }
+
+    /**
+     * The plan that a brief comes to.
+     *
+     * @throws FieldProblems if none does, with the field that is to blame
+     */
+    public InstallPlan plan(BriefBody body) {
+        try {
+            return planner.plan(body.check(shelf));
+        } catch (ContradictoryMeasuresException e) {
+            throw refused(
+                    "head." + HeadBody.field(e.misfit().measure()), e.misfit().words());
+        } catch (FoundationException e) {
+            throw refused(field(e), e.said());
+        } catch (HookingException e) {
+            throw refused(field(e), e.said());
+        }
+    }
+
+    /**
+     * A plan, and how it is worn if that is asked for. A part that the brief no longer has is left out, since parts are taken
+     * away while they are looked at.
+     */
+    PlanAnswer answer(PlanQuestion question) {
+        Fields f = new Fields();
+        BriefBody brief = f.present("brief", "The brief", question.brief(), NO_BRIEF);
+        WornAsBody.Checked how =
+                question.worn() == null ? null : question.worn().check(f);
+        boolean isHeld = Boolean.TRUE.equals(question.isHeld());
+        return f.orRefuse(() -> {
+            InstallPlan plan = plan(brief);
+            Change.Writer changes = changes(brief);
+            return new PlanAnswer(
+                    DrawnView.of(plan, !isHeld),
+                    isHeld ? null : ReadViews.of(plan, brief, changes),
+                    how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
+        });
+    }
+
+    /** A plan in the round. */
+    SolidView solid(BriefBody body) {
+        return SolidView.of(plan(body));
+    }
+
+    /** How a plan looks as it is worn, and how its hair lies if that is asked for. */
+    WornView wear(WearBody body) {
+        return asked(body, (brief, how) -> {
+            InstallPlan plan = plan(brief);
+            return worn(plan, how.on(parts(plan)), how, Boolean.TRUE.equals(body.withHair()), brief, changes(brief));
+        });
+    }
+
+    /** Plans beside each other. */
+    ComparisonView compare(ComparisonBody body) {
+        Fields f = new Fields();
+        List<ComparisonBody.ComparedBody> given = body.briefs() == null ? List.of() : body.briefs();
+        if (given.size() < 2 || given.size() > MOST_COMPARED) {
+            f.problem("briefs", "Two or three plans can be compared.");
+        }
+        for (int i = 0; i < given.size(); i++) {
+            f.present("briefs[" + i + "].brief", "The brief", given.get(i).brief(), NO_BRIEF);
+        }
+        WornAsBody.Checked how = body.worn() == null ? null : body.worn().check(f);
+        return f.orRefuse(() -> {
+            List<BriefBody> briefs = given.stream()
+                    .map(g -> braided(Fields.or(g.brief(), NO_BRIEF), g.family()))
+                    .toList();
+            List<InstallPlan> compared = briefs.stream().map(this::plan).toList();
+            List<WearView> seen = how == null
+                    ? List.of()
+                    : compared.stream()
+                            .map(p -> planner.wear(p, how.asFarAsItGoes(parts(p)), how.day(), how.samples()))
+                            .toList();
+            return ComparisonView.of(briefs, compared, seen, this::changes);
+        });
+    }
+
+    /** A brief braided after another family, with what that cannot carry left away. */
+    private BriefBody braided(BriefBody brief, @Nullable Family family) {
+        FoundationBody foundation = brief.foundation();
+        if (family == null || foundation == null) {
+            return brief;
+        }
+        BriefBody other = brief.withFoundation(foundation.as(family));
+        InstallBrief checked = other.check(shelf);
+        return other.changedTo(checked.withFoundation(
+                checked.foundation().braidedAs(checked.foundation().back())));
+    }
+
+    /** Where fills and wisps go once every part and way was tried. */
+    FillsView fills(BriefBody body) {
+        InstallPlan plan = plan(body);
+        return FillsView.of(plan, FillTrial.of(planner, plan), body, changes(body));
+    }
+
+    /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */
+    Balancing balancing(BalanceBody body) {
+        BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();
+        InstallBrief checked = plan(brief).brief();
+        BalanceGoal goal = body.goal(checked.hair().loopsPerPack());
+        return progress ->
+                BalanceLine.of(new Balancer(planner).balance(checked, goal, progress), brief, changes(brief));
+    }
+
+    /** A balancing that can be run once. */
+    @FunctionalInterface
+    interface Balancing {
+        BalanceLine run(Progress progress);
+    }
+
+    /** What is answered once brief and way of wearing are known to be there. */
+    private static <T> T asked(WearBody body, BiFunction<BriefBody, WornAsBody.Checked, T> answer) {
+        Fields f = new Fields();
+        BriefBody brief = f.present("brief", "The brief", body.brief(), NO_BRIEF);
+        WornAsBody.Checked how = f.present("worn", "How it is worn", body.worn(), WornAsBody.DOWN)
+                .check(f);
+        return f.orRefuse(() -> answer.apply(brief, how));
+    }
+
+    private WornView worn(
+            InstallPlan plan,
+            Worn worn,
+            WornAsBody.Checked how,
+            boolean withHair,
+            BriefBody brief,
+            Change.Writer changes) {
+        WearView seen = planner.wear(plan, worn, how.day(), how.samples());
+        List<FallenHair> hair = withHair ? planner.hair(plan, worn) : List.of();
+        return WornView.of(plan, seen, hair, brief, changes);
+    }
+
+    private static int parts(InstallPlan plan) {
+        return plan.foundation().parts().size();
+    }
+
+    private Change.Writer changes(BriefBody from) {
+        return new Change.Writer(json, from);
+    }
+
+    private static FieldProblems refused(String field, Sentence why) {
+        return new FieldProblems(List.of(FieldProblem.of(field, why)));
+    }
+
+    private static String field(HookingException e) {
+        return switch (e.wish()) {
+            case ZONE -> "hooking.zones." + Zone.values()[e.index()].name();
+            case MIX -> "hooking.mix.others[" + e.index() + "].hairLineId";
+            case CUT -> "hooking.cutsInHalf";
+        };
+    }
+
+    private static String field(FoundationException e) {
+        return switch (e.wish()) {
+            case ROWS -> "foundation.frontRows";
+            case PART -> "foundation.parts[" + e.index() + "].startMm";
+            case EAR_LINE -> "foundation.earLineBehindMm";
+            case BACK -> "foundation.back.family";
+            case OVERLAY -> "foundation.overlaysMm[" + e.index() + "]";
+            case LEAVE_OUT -> "foundation.rim.leaveOutMm";
+            case PERIMETER -> "foundation.rim.perimeterMm";
+            case INDIVIDUALS -> "foundation.rim.individualBaseMm";
+            case REGION -> "head.regions[" + e.index() + "]";
+            case TAIL -> "foundation.tails[" + e.index() + "].into";
+        };
+    }
+}

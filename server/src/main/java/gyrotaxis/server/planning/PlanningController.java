@@ -1,0 +1,98 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.balance.BalanceStopped;
+import gyrotaxis.core.install.HookingException;
+import gyrotaxis.server.language.BriefBody;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import tools.jackson.databind.json.JsonMapper;
+
+@RestController
+@RequestMapping("/api")
+class PlanningController {
+    private static final String NDJSON = "application/x-ndjson";
+
+    private final Planning planning;
+    private final JsonMapper json;
+
+    PlanningController(Planning planning, JsonMapper json) {
+        this.planning = planning;
+        this.json = json;
+    }
+
+    /** Words, order, limits and defaults of every choice. */
+    @GetMapping("/words")
+    WordsView words() {
+        return WordsView.all();
+    }
+
+    @PostMapping("/plan")
+    PlanAnswer plan(@RequestBody PlanQuestion question) {
+        return planning.answer(question);
+    }
+
+    @PostMapping("/plan/solid")
+    SolidView solid(@RequestBody BriefBody brief) {
+        return planning.solid(brief);
+    }
+
+    @PostMapping("/fills")
+    FillsView fills(@RequestBody BriefBody brief) {
+        return planning.fills(brief);
+    }
+
+    @PostMapping("/wear")
+    WornView wear(@RequestBody WearBody body) {
+        return planning.wear(body);
+    }
+
+    /**
+     * Balances, and tells line by line how far it is; the last line holds what it came to. Whoever hangs up stops it.
+     */
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = NDJSON, schema = @Schema(implementation = BalanceLine.class)))
+    @PostMapping(value = "/balance", produces = NDJSON)
+    ResponseEntity<StreamingResponseBody> balance(@RequestBody BalanceBody body) {
+        Planning.Balancing balancing = planning.balancing(body);
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(NDJSON)).body(out -> {
+            BalanceLine last;
+            try {
+                last = balancing.run(fraction -> wrote(out, BalanceLine.at(fraction)));
+            } catch (HookingException e) {
+                last = BalanceLine.refused(String.valueOf(e.getMessage()));
+            } catch (BalanceStopped nobodyListens) {
+                return;
+            }
+            wrote(out, last);
+        });
+    }
+
+    /** Whether a line could be written: false once nobody listens any more. */
+    private boolean wrote(OutputStream out, BalanceLine line) {
+        try {
+            out.write((json.writeValueAsString(line) + "\n").getBytes(StandardCharsets.UTF_8));
+            out.flush();
+            return true;
+        } catch (IOException gone) {
+            return false;
+        }
+    }
+
+    @PostMapping("/compare")
+    ComparisonView compare(@RequestBody ComparisonBody body) {
+        return planning.compare(body);
+    }
+}

@@ -1,0 +1,223 @@
+package gyrotaxis.server.planning;
+
+import static gyrotaxis.server.planning.Flat.hundredth;
+import static gyrotaxis.server.planning.Flat.span;
+import static gyrotaxis.server.planning.Flat.tenth;
+
+import gyrotaxis.core.care.RowPull;
+import gyrotaxis.core.estimate.ChairTime;
+import gyrotaxis.core.estimate.PackCount;
+import gyrotaxis.core.estimate.Purchase;
+import gyrotaxis.core.estimate.Quote;
+import gyrotaxis.core.estimate.Speeds;
+import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hooking.HangOrder;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.SeatedShare;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.install.ZoneSetting;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Notes;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Change;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.MethodBody;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/** Writes what of a plan is read down for the front end. */
+final class ReadViews {
+    private final InstallPlan plan;
+
+    private ReadViews(InstallPlan plan) {
+        this.plan = plan;
+    }
+
+    static ReadView of(InstallPlan plan, BriefBody asked, Change.Writer changes) {
+        ReadViews v = new ReadViews(plan);
+        return new ReadView(
+                v.head(),
+                v.steps(),
+                new ReadView.SelfView(
+                        plan.selfWork().grade(),
+                        tenth(plan.selfWork().strain()),
+                        plan.selfWork().reasons()),
+                v.updos(),
+                plan.needs().stream()
+                        .map(n -> new ReadView.NeedView(n.what(), span(n.amount()), n.kind()))
+                        .toList(),
+                v.work(),
+                Notes.of(plan).stream()
+                        .map(n -> new ReadView.NoteView(n.moment(), n.moment().words(), n.words()))
+                        .toList(),
+                v.hairs(),
+                MethodBody.of(plan.brief().hooking().method()),
+                v.quote(),
+                v.ledger(),
+                FindingView.of(Findings.of(plan), asked, changes));
+    }
+
+    private List<ReadView.Updo> updos() {
+        return plan.updos().stream()
+                .map(u -> new ReadView.Updo(
+                        u.way(),
+                        u.way().words(),
+                        u.works(),
+                        tenth(u.coveredMm()),
+                        tenth(u.rowsMm()),
+                        tenth(u.bareMm()),
+                        u.rowsShowing().stream().map(RowId::toString).toList(),
+                        u.tailsShowing().stream().map(RowId::toString).toList()))
+                .toList();
+    }
+
+    private List<ReadView.Step> steps() {
+        Speeds speeds = plan.brief().speeds();
+        return plan.steps().stream()
+                .map(s -> new ReadView.Step(
+                        s.number(),
+                        s.kind(),
+                        s.rows().stream().map(RowId::toString).toList(),
+                        s.words(),
+                        tenth(s.lengthMm()),
+                        tenth(ChairTime.braiding(s.lengthMm(), speeds).likely())))
+                .toList();
+    }
+
+    private ReadView.Head head() {
+        return new ReadView.Head(
+                plan.scalp().head().readings().entrySet().stream()
+                        .map(e -> new ReadView.Reading(
+                                HeadBody.field(e.getKey()),
+                                e.getKey().words(),
+                                e.getKey().isRequired(),
+                                tenth(e.getValue().tapeMm()),
+                                tenth(e.getValue().fittedMm()),
+                                e.getValue().isEstimated(),
+                                e.getValue().isMet()))
+                        .toList(),
+                tenth(plan.scalp().areaMm2()));
+    }
+
+    private List<ReadView.WorkView> work() {
+        Speeds speeds = plan.brief().speeds();
+        Map<StationId, Station> byId =
+                plan.stations().stream().collect(Collectors.toMap(Station::id, Function.identity()));
+        return plan.work().stream()
+                .map(w -> new ReadView.WorkView(
+                        w.number(),
+                        w.stage().words(),
+                        w.row().toString(),
+                        w.stations().stream().map(StationId::toString).toList(),
+                        w.isMarked(),
+                        w.words(),
+                        span(ChairTime.hooking(
+                                w.stations().stream()
+                                        .map(id -> Objects.requireNonNull(byId.get(id)))
+                                        .toList(),
+                                speeds))))
+                .toList();
+    }
+
+    private List<ReadView.HairUse> hairs() {
+        return IntStream.range(0, plan.hooked().hairs().size())
+                .mapToObj(this::hair)
+                .toList();
+    }
+
+    private ReadView.HairUse hair(int k) {
+        Hooked.Strand strand = plan.hooked().hairs().get(k);
+        PackCount c = plan.packs().lines().get(k);
+        return new ReadView.HairUse(
+                strand.line().name(),
+                strand.colour(),
+                strand.line().gramsPerLoop(),
+                c.placedLoops(),
+                c.reserveLoops(),
+                c.shelfLoops(),
+                c.packs(),
+                c.bought().stream()
+                        .map(b -> new ReadView.BoughtView(
+                                b.size().loops(), b.size().price().minor(), b.count()))
+                        .toList(),
+                c.leftOverLoops(),
+                c.cost().minor(),
+                shares(k));
+    }
+
+    /** In the order in which they are hung up. */
+    private List<ReadView.ShareCount> shares(int strand) {
+        LoopTally tally = plan.hooked().tallies().get(strand);
+        return HangOrder.of(plan.work(), plan.stations(), strand).entrySet().stream()
+                .map(e -> {
+                    Share share = e.getKey();
+                    int count = tally.sharesBySize().getOrDefault(share, 0);
+                    return new ReadView.ShareCount(
+                            share.parts(),
+                            share.words(),
+                            count,
+                            LoopTally.loops(share, count),
+                            LoopTally.leftOver(share, count),
+                            e.getValue());
+                })
+                .toList();
+    }
+
+    private ReadView.QuoteView quote() {
+        Quote q = plan.quote();
+        return new ReadView.QuoteView(
+                q.materials().minor(),
+                q.margin().minor(),
+                q.chair().minor(),
+                q.total().minor(),
+                q.total().currency().getCurrencyCode());
+    }
+
+    private ReadView.Ledger ledger() {
+        Purchase c = plan.packs();
+        return new ReadView.Ledger(
+                plan.stations().size(),
+                c.placedLoops(),
+                c.reserveLoops(),
+                c.neededLoops(),
+                c.main().shelfLoops(),
+                c.packs(),
+                plan.brief().hair().loopsPerPack(),
+                c.leftOverLoops(),
+                c.cost().minor(),
+                c.cost().currency().getCurrencyCode(),
+                span(plan.time().inChair()),
+                plan.time().minutes().entrySet().stream()
+                        .map(e -> new ReadView.StageView(
+                                e.getKey().words(), e.getKey().isInChair(), span(e.getValue())))
+                        .toList(),
+                tenth(plan.foundation().lengthMm()),
+                tenth(plan.weightGrams()),
+                tenth(plan.braiding().greatestBulk()),
+                hundredth(plan.pull().stream().mapToDouble(RowPull::share).max().orElse(0)),
+                Arrays.stream(Zone.values()).map(this::zone).toList());
+    }
+
+    private ReadView.ZoneView zone(Zone zone) {
+        ZoneSetting setting = plan.hooked().plan().setting(zone);
+        double seated = SeatedShare.widthMm(plan.hooked().hairs().get(0).line(), setting.share());
+        return new ReadView.ZoneView(
+                zone,
+                zone.words(),
+                tenth(setting.spacingMm()),
+                tenth(Math.max(0, setting.spacingMm() - seated)),
+                setting.share().parts(),
+                setting.share().words(),
+                (int) plan.stations().stream().filter(s -> s.zone() == zone).count());
+    }
+}

@@ -1,0 +1,169 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.Back.FrontTails;
+import gyrotaxis.core.foundation.Family;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.PartEnd;
+import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.Fibre;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Slip;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HairMix;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.School;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.plan.Consultation.Fall;
+import gyrotaxis.core.scalp.HairDensity;
+import gyrotaxis.core.scalp.HairlineShape.Nape;
+import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.scalp.RegionKind;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.scalp.StrandThickness;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.MethodBody;
+import gyrotaxis.server.language.PartBody;
+import gyrotaxis.server.shared.Piece;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+
+/**
+ * The words, order, limits and defaults of every choice there is, told once, so that the page keeps no table of its own.
+ */
+record WordsView(
+        Limits limits,
+        List<MeasureWords> measures,
+        List<Choice<Nape>> napes,
+        List<Choice<RegionKind>> regionKinds,
+        List<Choice<HairDensity>> densities,
+        List<Choice<StrandThickness>> strands,
+        List<Choice<ScalpCondition>> conditions,
+        List<Choice<Way>> ways,
+        List<Choice<Fall>> falls,
+        List<Choice<Habit>> habits,
+        List<Choice<Installer>> installers,
+        List<PartOffer> parts,
+        List<Choice<PartEnd>> partEnds,
+        List<Choice<FlankSchool>> flanks,
+        List<FamilyWords> families,
+        List<Choice<FrontTails>> frontTails,
+        List<Double> overlaysMm,
+        List<Choice<Where>> rimPlaces,
+        List<Choice<TailEnd>> tailsSecured,
+        List<TextureWords> textures,
+        List<Choice<Slip>> slips,
+        List<Choice<HairMix.How>> mixes,
+        List<Choice<Zone>> zones,
+        List<Choice<Integer>> shares,
+        List<Choice<Knot>> knots,
+        List<Choice<ExtraHold>> holds,
+        List<Integer> legPercents,
+        List<Question> questions) {
+    private static final double ALL_PERCENT = 100;
+    private static final List<TailEnd> SECURED =
+            List.of(TailEnd.STITCHED, TailEnd.PINNED, TailEnd.BANDED, TailEnd.PONYTAIL);
+
+    /** One thing that can be chosen. */
+    record Choice<T>(T value, String words) {}
+
+    /** A tape measure: the field it goes into, what it is called, and where the tape runs. */
+    record MeasureWords(String field, String words, String where, boolean isRequired, Limits.Range limitsMm) {}
+
+    /** A part that is often asked for, to start from. */
+    record PartOffer(String words, PartBody part) {}
+
+    /** A family, and which figures it has. */
+    record FamilyWords(
+            Family value, String words, String goodFor, boolean hasFront, boolean hasRowsBehind, boolean hasLevels) {}
+
+    /** A texture, with what its fibre usually is. */
+    record TextureWords(Texture value, String words, double curlMm, Slip slip) {}
+
+    /** A question on which practitioners differ, with what each side says. */
+    record Question(String field, String words, List<Side> sides) {}
+
+    /** One side of it. */
+    record Side(String value, String words, List<Piece> reason) {}
+
+    static WordsView all() {
+        return new WordsView(
+                Limits.all(),
+                Arrays.stream(Measure.values())
+                        .map(m -> new MeasureWords(
+                                HeadBody.field(m), m.words(), m.where(), m.isRequired(), Limits.Range.of(m.limitsMm())))
+                        .toList(),
+                choices(Nape.values(), Nape::words),
+                choices(RegionKind.values(), RegionKind::words),
+                choices(HairDensity.values(), HairDensity::words),
+                choices(StrandThickness.values(), StrandThickness::words),
+                choices(ScalpCondition.values(), ScalpCondition::words),
+                choices(Way.values(), Way::words),
+                choices(Fall.values(), Fall::words),
+                choices(Habit.values(), Habit::words),
+                choices(Installer.values(), Installer::words),
+                List.of(
+                        new PartOffer("left", PartBody.of(WearingPart.straight(-WearingPart.SIDE_MM))),
+                        new PartOffer("middle", PartBody.of(WearingPart.straight(0))),
+                        new PartOffer("right", PartBody.of(WearingPart.straight(WearingPart.SIDE_MM)))),
+                choices(PartEnd.values(), PartEnd::words),
+                choices(FlankSchool.values(), FlankSchool::words),
+                Arrays.stream(Family.values())
+                        .map(f -> new FamilyWords(
+                                f, f.words(), f.goodFor(), f.hasFront(), f.hasRowsBehind(), f.hasLevels()))
+                        .toList(),
+                choices(FrontTails.values(), FrontTails::words),
+                FoundationBrief.USUAL_OVERLAYS_MM,
+                choices(Where.values(), Where::words),
+                SECURED.stream().map(e -> new Choice<>(e, e.words())).toList(),
+                Arrays.stream(Texture.values())
+                        .map(t -> new TextureWords(
+                                t,
+                                t.words(),
+                                Fibre.usual(t).curlMm(),
+                                Fibre.usual(t).slip()))
+                        .toList(),
+                choices(Slip.values(), Slip::words),
+                choices(HairMix.How.values(), HairMix.How::words),
+                choices(Zone.values(), Zone::words),
+                IntStream.rangeClosed(1, Share.MOST_PARTS)
+                        .mapToObj(n -> new Choice<>(n, new Share(n).words()))
+                        .toList(),
+                choices(Knot.values(), Knot::words),
+                choices(ExtraHold.values(), ExtraHold::words),
+                Tie.LEGS_OFFERED.stream()
+                        .map(part -> (int) Math.round(part * ALL_PERCENT))
+                        .toList(),
+                List.of(
+                        question("Spacing, front to nape", Method.Spacing.class),
+                        question("In the back", Method.BackSpacing.class),
+                        question("Beside a part", Method.PartKnot.class),
+                        question("At the hairline", Method.HairlineKnot.class),
+                        question("A row starts with", Method.RowStart.class),
+                        question("The hook goes by", Method.BearingFirst.class),
+                        question("Order of work", Method.Order.class)));
+    }
+
+    private static <T> List<Choice<T>> choices(T[] values, Function<T, String> words) {
+        return Arrays.stream(values).map(v -> new Choice<>(v, words.apply(v))).toList();
+    }
+
+    private static <S extends Enum<S> & School> Question question(String words, Class<S> sides) {
+        return new Question(
+                MethodBody.field(sides),
+                words,
+                Arrays.stream(sides.getEnumConstants())
+                        .map(s -> new Side(s.name(), s.words(), Piece.of(s.reason())))
+                        .toList());
+    }
+}

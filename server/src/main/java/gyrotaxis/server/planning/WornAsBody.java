@@ -1,0 +1,69 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.wear.FallSimulator;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How a plan is worn: {@code part} is counted from 0 and from the client's left, {@code day} from the install. What is still in
+ * the hand may be looked at roughly: on a third of the samples, in a third of the time, and not from the sides.
+ */
+record WornAsBody(
+        @Nullable Way way,
+        @Nullable @Schema(nullable = true) Integer part,
+        @Nullable @Schema(nullable = true) Double day,
+        @Nullable @Schema(nullable = true) Boolean isRough) {
+    static final WornAsBody DOWN = new WornAsBody(Way.DOWN, null, null, null);
+
+    private static final int ROUGH_SAMPLES = FallSimulator.USUAL_SAMPLES / 3;
+    private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
+
+    /** What was asked, once it is known to make sense. */
+    record Checked(Way way, @Nullable Integer part, double day, boolean isRough) {
+
+        /** How finely the scalp is looked at. */
+        int samples() {
+            return isRough ? ROUGH_SAMPLES : FallSimulator.USUAL_SAMPLES;
+        }
+
+        /**
+         * For a plan with so many parts.
+         *
+         * @throws FieldProblems if it has no such part
+         */
+        Worn on(int parts) {
+            if (part != null && (part < 0 || part >= parts)) {
+                throw new FieldProblems(List.of(new FieldProblem(
+                        "worn.part",
+                        "This plan has no such part to wear it with.",
+                        0.0,
+                        Math.max(0.0, parts - 1.0),
+                        "",
+                        List.of())));
+            }
+            return part == null ? Worn.as(way) : new Worn(way, OptionalInt.of(part));
+        }
+
+        /** For a plan that is only set beside others: without a part it does not have. */
+        Worn asFarAsItGoes(int parts) {
+            return part == null || part < 0 || part >= parts ? Worn.as(way) : on(parts);
+        }
+    }
+
+    Checked check(Fields f) {
+        return new Checked(
+                f.present("worn.way", "How it is worn", way, Way.DOWN),
+                part,
+                day == null ? 0 : f.number("worn.day", "The day", day, DAYS),
+                Boolean.TRUE.equals(isRough));
+    }
+}

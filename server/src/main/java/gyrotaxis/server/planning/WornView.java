@@ -1,0 +1,139 @@
+package gyrotaxis.server.planning;
+
+import gyrotaxis.core.findings.WornFindings;
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.wear.Cover;
+import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Change;
+import gyrotaxis.server.shared.Piece;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plan as it is worn. The map of cover is a grid of equal squares: {@code percent} of skin that shows in each, line by line
+ * from the front and from the client's left, −1 outside the hairline.
+ */
+record WornView(
+        Way way,
+        String words,
+        @Nullable @Schema(nullable = true) Integer part,
+        double exposedPercent,
+        double fullnessPercent,
+        List<ZoneCover> zones,
+        GridView grid,
+        List<GapView> gaps,
+        List<SightView> knots,
+        List<BareRowView> rows,
+        boolean isTooRound,
+        boolean hasHump,
+        double napeGrams,
+        List<FindingView> remarks,
+        List<Double> loftByDay,
+        List<HairView> hair) {
+
+    /** What shows of a zone, and how high hair stands over it. */
+    record ZoneCover(Zone zone, String words, double exposedPercent, double depth, double heightMm) {}
+
+    /** The grid; {@code left} and {@code front} are the map's coordinates of its corner, mm. */
+    record GridView(double cellMm, int columns, int lines, double left, double front, List<Integer> percent) {}
+
+    /** A place where skin shows. */
+    record GapView(List<Piece> place, double areaMm2, double exposedPercent, double x, double y) {}
+
+    /** A knot that shows. */
+    record SightView(String station, String why) {}
+
+    /** A row that shows. */
+    record BareRowView(String row, double mm) {}
+
+    /** The hair of a share: x, y, z, … in mm in the scalp frame; the first {@code onHead} points lie on the head. */
+    record HairView(
+            String station,
+            int strand,
+            int shareParts,
+            double lengthMm,
+            double curlMm,
+            int onHead,
+            List<Double> line) {}
+
+    private static final double ALL_PERCENT = 100;
+
+    static WornView of(InstallPlan plan, WearView w, List<FallenHair> hair, BriefBody asked, Change.Writer changes) {
+        Cover c = w.cover();
+        Worn worn = c.worn();
+        return new WornView(
+                worn.way(),
+                worn.way().words(),
+                worn.part().isPresent() ? worn.part().getAsInt() : null,
+                Flat.tenth(c.exposed() * ALL_PERCENT),
+                Flat.tenth(c.fullness() * ALL_PERCENT),
+                Arrays.stream(Zone.values())
+                        .map(z -> new ZoneCover(
+                                z,
+                                z.words(),
+                                Flat.tenth(c.exposedByZone().getOrDefault(z, 0.0) * ALL_PERCENT),
+                                Flat.tenth(c.depthByZone().getOrDefault(z, 0.0)),
+                                Flat.tenth(w.outline().heightMm().getOrDefault(z, 0.0))))
+                        .toList(),
+                grid(c),
+                c.gaps().stream()
+                        .map(g -> new GapView(
+                                Piece.of(g.place()),
+                                Flat.tenth(g.areaMm2()),
+                                Flat.tenth(g.exposed() * ALL_PERCENT),
+                                Flat.tenth(g.x()),
+                                Flat.tenth(g.y())))
+                        .toList(),
+                w.knots().stream()
+                        .map(k -> new SightView(k.station().toString(), k.why()))
+                        .toList(),
+                w.rowsShowing().stream()
+                        .map(r -> new BareRowView(r.row(), Flat.tenth(r.mm())))
+                        .toList(),
+                w.outline().isTooRound(),
+                w.outline().hasHump(),
+                Flat.tenth(w.napeGrams()),
+                FindingView.of(WornFindings.of(plan, w), asked, changes),
+                IntStream.rangeClosed(0, Loft.LAST_DAY)
+                        .mapToObj(d -> Flat.hundredth(
+                                Loft.of(plan.brief().hair().texture()).at(d)))
+                        .toList(),
+                IntStream.range(0, hair.size())
+                        .mapToObj(i -> hair(plan, i, hair.get(i)))
+                        .toList());
+    }
+
+    private static HairView hair(InstallPlan plan, int i, FallenHair h) {
+        var s = plan.stations().get(i);
+        var line = plan.hooked().hairOf(s);
+        return new HairView(
+                h.station().toString(),
+                s.strand(),
+                s.share().parts(),
+                line.lengthMm(),
+                line.fibre().curlMm(),
+                h.onHead(),
+                Flat.solid(h.line()));
+    }
+
+    private static GridView grid(Cover c) {
+        return new GridView(
+                c.grid().cellMm(),
+                c.grid().columns(),
+                c.grid().lines(),
+                c.grid().left(),
+                c.grid().front(),
+                IntStream.range(0, c.grid().size())
+                        .mapToObj(i -> c.grid().isInside(i) ? (int) Math.rint(c.exposedAt(i) * ALL_PERCENT) : -1)
+                        .toList());
+    }
+}

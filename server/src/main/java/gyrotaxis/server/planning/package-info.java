@@ -1,0 +1,7 @@
+/** Plans, looks, fills, balances and comparisons that are computed and not kept: no table, no transaction. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "shelf"})
+package gyrotaxis.server.planning;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,77 @@
+package gyrotaxis.server.plans;
+
+import static gyrotaxis.server.db.Tables.PLAN;
+
+import gyrotaxis.server.db.tables.records.PlanRecord;
+import gyrotaxis.server.language.BriefBody;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+@Repository
+class JooqPlans implements Plans {
+    private final DSLContext db;
+    private final JsonMapper json;
+
+    JooqPlans(DSLContext db, JsonMapper json) {
+        this.db = db;
+        this.json = json;
+    }
+
+    @Override
+    public List<SavedPlan> all() {
+        return db.selectFrom(PLAN).orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID).fetch(this::plan);
+    }
+
+    @Override
+    public Optional<SavedPlan> find(UUID id) {
+        return db.selectFrom(PLAN).where(PLAN.ID.eq(id)).fetchOptional(this::plan);
+    }
+
+    @Override
+    public void add(SavedPlan plan) {
+        db.insertInto(PLAN).set(record(plan)).execute();
+    }
+
+    @Override
+    public Optional<SavedPlan> change(SavedPlan p) {
+        SavedPlan next =
+                new SavedPlan(p.id(), p.clientId(), p.headId(), p.name(), p.brief(), p.version() + 1, p.updatedAt());
+        int changed = db.update(PLAN)
+                .set(record(next))
+                .where(PLAN.ID.eq(p.id()).and(PLAN.VERSION.eq(p.version())))
+                .execute();
+        return changed == 1 ? Optional.of(next) : Optional.empty();
+    }
+
+    @Override
+    public boolean remove(UUID id) {
+        return db.deleteFrom(PLAN).where(PLAN.ID.eq(id)).execute() == 1;
+    }
+
+    private PlanRecord record(SavedPlan p) {
+        return new PlanRecord(
+                p.id(),
+                p.clientId(),
+                p.headId(),
+                p.name(),
+                json.writeValueAsString(p.brief()),
+                p.version(),
+                p.updatedAt().atOffset(ZoneOffset.UTC));
+    }
+
+    private SavedPlan plan(PlanRecord r) {
+        return new SavedPlan(
+                r.getId(),
+                r.getClientId(),
+                r.getHeadId(),
+                r.getName(),
+                json.readValue(r.getBrief(), BriefBody.class),
+                r.getVersion(),
+                r.getUpdatedAt().toInstant());
+    }
+}

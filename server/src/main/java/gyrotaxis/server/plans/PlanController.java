@@ -1,0 +1,51 @@
+package gyrotaxis.server.plans;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class PlanController {
+    private final PlanDesk desk;
+
+    PlanController(PlanDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping("/plans")
+    List<SavedPlanView> list() {
+        return desk.all();
+    }
+
+    @GetMapping("/plans/{id}")
+    SavedPlanView show(@PathVariable UUID id) {
+        return desk.find(id);
+    }
+
+    @PostMapping("/plans")
+    @ResponseStatus(HttpStatus.CREATED)
+    SavedPlanView begin(@RequestBody NewPlanBody body) {
+        return desk.begin(body);
+    }
+
+    @PutMapping("/plans/{id}")
+    SavedPlanView change(@PathVariable UUID id, @RequestBody PlanBody body) {
+        return desk.change(id, body);
+    }
+
+    @DeleteMapping("/plans/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        desk.remove(id);
+    }
+}

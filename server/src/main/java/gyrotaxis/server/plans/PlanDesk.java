@@ -1,0 +1,176 @@
+package gyrotaxis.server.plans;
+
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.Client;
+import gyrotaxis.server.book.Head;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.ConsultationBody;
+import gyrotaxis.server.language.FoundationBody;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.OwnHairBody;
+import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.Stale;
+import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.StockedLine;
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Begins, keeps and finds plans. */
+@Service
+@Transactional
+public class PlanDesk {
+    private static final int LONGEST_NAME = 120;
+    private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
+
+    private final Planning planning;
+    private final Plans plans;
+    private final Book book;
+    private final Shelf shelf;
+    private final Clock clock;
+
+    PlanDesk(Planning planning, Plans plans, Book book, Shelf shelf, Clock clock) {
+        this.planning = planning;
+        this.plans = plans;
+        this.book = book;
+        this.shelf = shelf;
+        this.clock = clock;
+    }
+
+    List<SavedPlanView> all() {
+        Map<UUID, Client> clients = book.clients().stream().collect(Collectors.toMap(Client::id, Function.identity()));
+        return plans.all().stream()
+                .filter(p -> clients.containsKey(p.clientId()))
+                .map(p -> SavedPlanView.of(p, client(p.clientId())))
+                .toList();
+    }
+
+    SavedPlanView find(UUID id) {
+        return view(stored(id));
+    }
+
+    SavedPlanView begin(NewPlanBody body) {
+        Fields f = new Fields();
+        String name = f.textOrEmpty("name", "The name", body.name(), LONGEST_NAME);
+        UUID clientId = f.id("clientId", "The client", body.clientId());
+        String hairLineId = usualHair(f);
+        return f.orRefuse(() -> begin(client(clientId), name, hairLineId));
+    }
+
+    /**
+     * Keeps a finished brief as a plan for the newest head of a client.
+     *
+     * @throws gyrotaxis.server.shared.FieldProblems if no plan could be computed from it
+     */
+    public void keep(UUID clientId, String name, BriefBody brief) {
+        planning.plan(brief);
+        Head head = newestHead(client(clientId));
+        plans.add(new SavedPlan(UUID.randomUUID(), clientId, head.id(), name, brief.completed(), 1, clock.instant()));
+    }
+
+    private SavedPlanView begin(Client client, String name, String hairLineId) {
+        Head head = newestHead(client);
+        BriefBody brief = new BriefBody(
+                        HeadBody.of(head.record()),
+                        OwnHairBody.of(client.ownHair()),
+                        lastConsultation(client),
+                        USUAL_FOUNDATION,
+                        hairLineId,
+                        1.0,
+                        Installer.STYLIST,
+                        null)
+                .completed();
+        SavedPlan plan = new SavedPlan(
+                UUID.randomUUID(),
+                client.id(),
+                head.id(),
+                name.isEmpty() ? "Straight back" : name,
+                brief,
+                1,
+                clock.instant());
+        plans.add(plan);
+        return view(plan);
+    }
+
+    /** What she was asked last time is what she is likely to say again. */
+    private ConsultationBody lastConsultation(Client client) {
+        return plans.all().stream()
+                .filter(p -> p.clientId().equals(client.id()) && p.brief().consultation() != null)
+                .map(p -> Objects.requireNonNull(p.brief().consultation()))
+                .findFirst()
+                .orElseGet(() -> ConsultationBody.of(Consultation.plain()));
+    }
+
+    private Head newestHead(Client client) {
+        return book.heads(client.id()).stream()
+                .findFirst()
+                .orElseThrow(() -> new NotFound("No head of " + client.name() + " is measured yet."));
+    }
+
+    /** The line of which most is in hand. */
+    private String usualHair(Fields f) {
+        return shelf.all().stream()
+                .max(Comparator.comparingInt(StockedLine::loopsOnShelf))
+                .map(line -> line.id().toString())
+                .orElseGet(() -> {
+                    f.problem("hairLineId", "No hair is on the shelf yet. Put some there first.");
+                    return "";
+                });
+    }
+
+    SavedPlanView change(UUID id, PlanBody body) {
+        Fields f = new Fields();
+        String name = f.text("name", "The name", body.name(), LONGEST_NAME);
+        SavedPlan stored = stored(id);
+        BriefBody brief = f.present("brief", "The brief", body.brief(), stored.brief());
+        brief.check(shelf);
+        return f.orRefuse(() -> plans.change(new SavedPlan(
+                                id,
+                                stored.clientId(),
+                                stored.headId(),
+                                name,
+                                brief.completed(),
+                                body.version(),
+                                clock.instant()))
+                        .map(this::view))
+                .orElseThrow(() ->
+                        new Stale("\"" + stored.name() + "\" was changed elsewhere in the meantime.", view(stored)));
+    }
+
+    void remove(UUID id) {
+        if (!plans.remove(id)) {
+            throw noPlan();
+        }
+    }
+
+    private SavedPlan stored(UUID id) {
+        return plans.find(id).orElseThrow(PlanDesk::noPlan);
+    }
+
+    private SavedPlanView view(SavedPlan plan) {
+        return SavedPlanView.of(plan, client(plan.clientId()));
+    }
+
+    private Client client(@Nullable UUID id) {
+        return Optional.ofNullable(id)
+                .flatMap(book::client)
+                .orElseThrow(() -> new NotFound("This client is no longer in the book."));
+    }
+
+    private static NotFound noPlan() {
+        return new NotFound("This plan is no longer in the book.");
+    }
+}

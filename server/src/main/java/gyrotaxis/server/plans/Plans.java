@@ -1,0 +1,27 @@
+package gyrotaxis.server.plans;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The plans a studio keeps. */
+interface Plans {
+    /** All plans, the last changed first. */
+    List<SavedPlan> all();
+
+    /** One plan. */
+    Optional<SavedPlan> find(UUID id);
+
+    /** Keeps a new plan. */
+    void add(SavedPlan plan);
+
+    /**
+     * Changes a plan, if nobody has since the version that {@code plan} carries.
+     *
+     * @return the plan with its new version, or empty if a newer one is stored
+     */
+    Optional<SavedPlan> change(SavedPlan plan);
+
+    /** Throws a plan away; false if there was none. */
+    boolean remove(UUID id);
+}

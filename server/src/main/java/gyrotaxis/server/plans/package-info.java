@@ -1,0 +1,7 @@
+/** Plans, patterns, methods and worksheets that are kept. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "planning", "book", "shelf", "db"})
+package gyrotaxis.server.plans;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
