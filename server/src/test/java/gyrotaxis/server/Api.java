@@ -57,6 +57,28 @@ public final class Api {
         return send("POST", path, body.toString());
     }
 
+    /** A plan with both its answers in one: what is drawn and what is read. */
+    Answer plan(Object brief) {
+        Answer answer = post("/api/plan", JSON.createObjectNode().set("brief", JSON.readTree(brief.toString())));
+        if (answer.status() != 200) {
+            return answer;
+        }
+        ObjectNode all = (ObjectNode) answer.json().get("drawn");
+        answer.json().get("read").properties().forEach(p -> all.set(p.getKey(), p.getValue()));
+        return new Answer(answer.status(), all.toString(), answer.type());
+    }
+
+    /** A brief after a change, as the page applies it. */
+    static ObjectNode changed(JsonNode brief, JsonNode change) {
+        ObjectNode all = (ObjectNode) brief.deepCopy();
+        change.properties().forEach(p -> {
+            JsonNode before = all.path(p.getKey());
+            boolean isInner = before.isObject() && p.getValue().isObject();
+            all.set(p.getKey(), isInner ? changed(before, p.getValue()) : p.getValue());
+        });
+        return all;
+    }
+
     Answer put(String path, Object body) {
         return send("PUT", path, body.toString());
     }

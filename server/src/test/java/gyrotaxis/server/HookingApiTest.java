@@ -34,7 +34,7 @@ class HookingApiTest {
 
     @Test
     void aStationTellsEverythingAboutItself(Api api) {
-        JsonNode plan = api.post("/api/plan", brief(api, "{}")).json();
+        JsonNode plan = api.plan(brief(api, "{}")).json();
         assertThat(plan.path("stations")).allSatisfy(s -> {
             double toward =
                     Math.hypot(s.path("towardX").asDouble(), s.path("towardY").asDouble());
@@ -68,12 +68,14 @@ class HookingApiTest {
         "'{\"parts\":[{\"part\":0,\"closer\":0}]}', hooking.parts[0].closer, between 0.4 and 2.5",
         "'{\"edits\":[{\"row\":\"F3\",\"at\":2,\"kind\":\"REMOVE\"}]}', hooking.edits[0].at, between 0 and 1",
         "'{\"edits\":[{\"row\":\"?\",\"at\":0.5,\"kind\":\"REMOVE\"}]}', hooking.edits[0].row, is not said",
-        "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"SHARE\",\"amount\":99}]}', hooking.edits[0].amount, between 1 and 8",
+        "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"SHARE\",\"shareParts\":99}]}', hooking.edits[0].shareParts, between 1 and 8",
+        "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"LEG\",\"legPercent\":25}]}', hooking.edits[0].legPercent, between 33 and 50",
+        "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"KNOT\"}]}', hooking.edits[0].knot, is missing",
         "'{\"method\":{\"reservePercent\":99}}', hooking.method.reservePercent, between 0 and 30",
         "'{\"mix\":{\"how\":\"RATIO\",\"others\":[{\"hairLineId\":\"x\",\"percent\":20}]}}', hooking.mix.others[0].hairLineId, is not chosen"
     })
     void whatCannotBeHookedIsSaidAtItsField(String hooking, String field, String says, Api api) {
-        Answer answer = api.post("/api/plan", brief(api, hooking));
+        Answer answer = api.plan(brief(api, hooking));
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.messageAt(field)).contains(says);
     }
@@ -82,11 +84,10 @@ class HookingApiTest {
     void aMixThatDoesNotAddUpIsSaid(Api api) {
         String line = api.anyBrief().path("hairLineId").asString();
         String strand = strand(line, 60);
-        Answer answer = api.post(
-                "/api/plan", brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand + "," + strand + "]}}"));
+        Answer answer =
+                api.plan(brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand + "," + strand + "]}}"));
         assertThat(answer.messageAt("hooking.mix.others")).contains("120 %").contains("20 %");
-        JsonNode half = api.post(
-                        "/api/plan", brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand(line, 30) + "]}}"))
+        JsonNode half = api.plan(brief(api, "{\"mix\":{\"how\":\"RATIO\",\"others\":[" + strand(line, 30) + "]}}"))
                 .json();
         assertThat(half.path("hairs")).hasSize(2);
         assertThat(half.path("hairs").path(1).path("placedLoops").asInt()).isPositive();
@@ -101,7 +102,7 @@ class HookingApiTest {
         for (JsonNode line : api.get("/api/hair-lines").json()) {
             ObjectNode brief = brief(api, "{\"cutsInHalf\":true}");
             brief.put("hairLineId", line.path("id").asString());
-            Answer answer = api.post("/api/plan", brief);
+            Answer answer = api.plan(brief);
             if (line.path("isLooped").asBoolean()) {
                 assertThat(answer.messageAt("hooking.cutsInHalf")).contains("cannot be cut across");
             } else {
@@ -116,12 +117,13 @@ class HookingApiTest {
         ObjectNode brief = brief(
                 api,
                 "{\"mix\":{\"how\":\"RATIO\",\"seed\":5,\"others\":[{\"hairLineId\":\"" + line + "\",\"percent\":20}]},"
-                        + "\"edits\":[{\"row\":\"F99\",\"at\":0.5,\"kind\":\"REMOVE\",\"amount\":0}]}");
+                        + "\"edits\":[{\"row\":\"F99\",\"at\":0.5,\"kind\":\"REMOVE\"}]}");
         JsonNode lost = JSON.missingNode();
-        for (JsonNode f : api.post("/api/plan", brief).json().path("findings")) {
+        for (JsonNode f : api.plan(brief).json().path("findings")) {
             lost = f.path("code").asString().equals("EDIT_LOST") ? f : lost;
         }
-        JsonNode after = lost.at("/remedies/0/brief/hooking");
+        assertThat(lost.at("/remedies/0/change/hooking/mix").isMissingNode()).isTrue();
+        JsonNode after = Api.changed(brief, lost.at("/remedies/0/change")).path("hooking");
         assertThat(after.path("edits")).isEmpty();
         assertThat(after.at("/mix/others/0/hairLineId").asString()).isEqualTo(line);
         assertThat(after.at("/mix/seed").asInt()).isEqualTo(5);
@@ -147,27 +149,35 @@ class HookingApiTest {
     @Test
     void planAndLookInOneAnswerAreThoseAskedForOneByOne(Api api) {
         ObjectNode brief = api.anyBrief();
-        ObjectNode asked = asking(brief, "{\"worn\":{\"way\":\"HALF_UP\",\"day\":3},\"withHair\":true}");
-        JsonNode both = api.post("/api/plan/worn", asked).json();
-        assertThat(both.path("plan")).isEqualTo(api.post("/api/plan", brief).json());
+        ObjectNode asked = asking(brief, "{\"worn\":{\"way\":\"HALF_UP\",\"day\":3}}");
+        JsonNode both = api.post("/api/plan", asked).json();
+        JsonNode alone = api.plan(brief).json();
+        both.path("drawn")
+                .properties()
+                .forEach(p -> assertThat(alone.path(p.getKey())).isEqualTo(p.getValue()));
+        both.path("read")
+                .properties()
+                .forEach(p -> assertThat(alone.path(p.getKey())).isEqualTo(p.getValue()));
         assertThat(both.path("worn")).isEqualTo(api.post("/api/wear", asked).json());
-        assertThat(both.path("worn").path("hair"))
-                .hasSameSizeAs(both.path("plan").path("stations"));
+        assertThat(api.post("/api/wear", asked.put("withHair", true)).json().path("hair"))
+                .hasSameSizeAs(both.path("drawn").path("stations"));
     }
 
     @Test
-    void whatIsStillInTheHandIsTheSamePlanSeenRoughlyAndNotFromItsSides(Api api) {
+    void ofWhatIsStillInTheHandOnlyWhatIsDrawnIsAnsweredRoughlyAndNotFromItsSides(Api api) {
         ObjectNode brief = api.anyBrief();
-        String down = "{\"worn\":{\"way\":\"DOWN\",\"isRough\":%s},\"withHair\":false}";
+        String down = "{\"worn\":{\"way\":\"DOWN\",\"isRough\":%1$s},\"isHeld\":%1$s}";
         JsonNode fine =
-                api.post("/api/plan/worn", asking(brief, down.formatted(false))).json();
+                api.post("/api/plan", asking(brief, down.formatted(false))).json();
         JsonNode rough =
-                api.post("/api/plan/worn", asking(brief, down.formatted(true))).json();
-        assertThat(rough.path("plan").path("views")).isEmpty();
-        assertThat(fine.path("plan").path("views")).isNotEmpty();
-        for (String same : List.of("rows", "stations", "ledger", "findings")) {
-            assertThat(rough.path("plan").path(same))
-                    .isEqualTo(fine.path("plan").path(same));
+                api.post("/api/plan", asking(brief, down.formatted(true))).json();
+        assertThat(rough.path("read").isNull()).isTrue();
+        assertThat(fine.path("read").path("ledger").isObject()).isTrue();
+        assertThat(rough.path("drawn").path("views")).isEmpty();
+        assertThat(fine.path("drawn").path("views")).isNotEmpty();
+        for (String same : List.of("map", "rows", "stations", "kinds", "parts", "tails")) {
+            assertThat(rough.path("drawn").path(same))
+                    .isEqualTo(fine.path("drawn").path(same));
         }
         assertThat(rough.path("worn").path("grid").path("percent").size())
                 .isLessThan(fine.path("worn").path("grid").path("percent").size() / 2);
@@ -198,17 +208,17 @@ class HookingApiTest {
         assertThat(fills.path("fills")).isNotEmpty();
         assertThat(fills.path("usedLoops").asInt())
                 .isLessThanOrEqualTo(fills.path("reserveLoops").asInt());
-        assertThat(fills.at("/brief/hooking/edits")).hasSameSizeAs(fills.path("fills"));
-        int before = api.post("/api/plan", thin).json().path("stations").size();
-        JsonNode filled = api.post("/api/plan", fills.path("brief")).json();
+        assertThat(fills.at("/change/hooking/edits")).hasSameSizeAs(fills.path("fills"));
+        int before = api.plan(thin).json().path("stations").size();
+        JsonNode filled = api.plan(Api.changed(thin, fills.path("change"))).json();
         assertThat(filled.path("stations").size())
                 .isEqualTo(before + fills.path("fills").size());
     }
 
     @Test
     void balancingTellsHowFarItIsAndWhatItCameTo(Api api) {
-        Answer answer =
-                api.post("/api/balance", asking(brief(api, "{}"), "{\"kind\":\"FEWEST\",\"exposedPercent\":8}"));
+        ObjectNode brief = brief(api, "{}");
+        Answer answer = api.post("/api/balance", asking(brief, "{\"kind\":\"FEWEST\",\"exposedPercent\":8}"));
         assertThat(answer.status()).isEqualTo(200);
         String[] lines = answer.text().split("\n");
         assertThat(lines.length).isGreaterThan(10);
@@ -220,10 +230,10 @@ class HookingApiTest {
             last = line.path("done").asDouble();
         }
         JsonNode result = JSON.readTree(lines[lines.length - 1]).path("result");
-        JsonNode plan = api.post("/api/plan", result.path("brief")).json();
+        JsonNode plan = api.plan(Api.changed(brief, result.path("change"))).json();
         assertThat(plan.at("/ledger/neededLoops").asInt())
                 .isEqualTo(result.path("loopsAfter").asInt());
-        assertThat(result.path("changes")).hasSize(4);
+        assertThat(result.path("zones")).hasSize(4);
     }
 
     @ParameterizedTest
@@ -248,19 +258,18 @@ class HookingApiTest {
                 .json();
         assertThat(api.get("/api/methods").json())
                 .anySatisfy(m -> assertThat(m.path("name").asString()).isEqualTo("Harbour way"));
-        int usual =
-                api.post("/api/plan", brief(api, "{}")).json().path("stations").size();
-        int wide = api.post("/api/plan", brief(api, "{\"method\":" + kept.path("method") + "}"))
+        int usual = api.plan(brief(api, "{}")).json().path("stations").size();
+        int wide = api.plan(brief(api, "{\"method\":" + kept.path("method") + "}"))
                 .json()
                 .path("stations")
                 .size();
         assertThat(wide).isLessThan(usual);
         assertThat(api.post("/api/methods", JSON.readTree("{\"name\":\" \"}")).messageAt("name"))
                 .contains("is missing");
-        for (JsonNode q : api.get("/api/methods/questions").json()) {
+        for (JsonNode q : api.get("/api/words").json().path("questions")) {
             assertThat(q.path("sides").size()).isGreaterThanOrEqualTo(2);
             assertThat(q.path("sides"))
-                    .allSatisfy(s -> assertThat(s.path("reason").asString()).isNotBlank());
+                    .allSatisfy(s -> assertThat(s.path("reason")).isNotEmpty());
         }
         assertThat(api.delete("/api/methods/" + kept.path("id").asString()).status())
                 .isEqualTo(204);

@@ -227,7 +227,7 @@ class KeepingTest {
         assertThat(api.get("/api/clients").json().size()).isGreaterThanOrEqualTo(6);
         assertThat(api.get("/api/hair-lines").json().size()).isGreaterThanOrEqualTo(8);
         for (JsonNode plan : api.get("/api/plans").json()) {
-            assertThat(api.post("/api/plan", plan.path("brief")).status()).isEqualTo(200);
+            assertThat(api.plan(plan.path("brief")).status()).isEqualTo(200);
         }
     }
 }

@@ -3,6 +3,7 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gyrotaxis.core.knot.Knot;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -12,19 +13,17 @@ import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a plan says in one place agrees with what it says in another, for every plan of the demo studio. */
 @ExtendWith(RunningServer.class)
 class PlanAnswerTest {
-    private static final String[] KNOTS = {"REGULAR", "INVISIBLE", "DOUBLE_ENTRY", "TWIST_FIRST", "BEAD"};
-
     private static List<JsonNode> everyPlan(Api api) {
         List<JsonNode> plans = new ArrayList<>();
         for (JsonNode saved : api.get("/api/plans").json()) {
-            plans.add(api.post("/api/plan", saved.get("brief")).json());
+            plans.add(api.plan(saved.get("brief")).json());
         }
         assertThat(plans).hasSizeGreaterThan(5);
         return plans;
@@ -64,8 +63,8 @@ class PlanAnswerTest {
                                     plan.path("kinds").has(s.path("kind").asInt()))
                             .isTrue());
             assertThat(plan.path("findings")).allSatisfy(f -> {
-                if (f.path("placeKind").asString().equals("ROW")) {
-                    assertThat(rows).contains(f.path("placeId").asString());
+                if (f.at("/place/kind").asString().equals("ROW")) {
+                    assertThat(rows).contains(f.at("/place/id").asString());
                 }
             });
         }
@@ -159,21 +158,20 @@ class PlanAnswerTest {
         }
     }
 
-    /** The page gives knots and extra holds by their number. */
     @ParameterizedTest
-    @ValueSource(ints = {0, 1, 2, 3, 4})
-    void knotsAreNumberedInTheOrderThePageCountsThem(int number, Api api) {
+    @EnumSource(Knot.class)
+    void aKnotChosenByHandIsTheOneThatIsTied(Knot knot, Api api) {
         ObjectNode brief = api.anyBrief();
         brief.putNull("hooking");
-        JsonNode first = api.post("/api/plan", brief).json().path("stations").path(9);
+        JsonNode first = api.plan(brief).json().path("stations").path(9);
         ObjectNode edit = Api.JSON
                 .createObjectNode()
                 .put("row", first.path("row").asString())
                 .put("at", first.path("at").asDouble())
                 .put("kind", "KNOT")
-                .put("amount", number);
+                .put("knot", knot.name());
         brief.putObject("hooking").putArray("edits").add(edit);
-        JsonNode plan = api.post("/api/plan", brief).json();
+        JsonNode plan = api.plan(brief).json();
         List<String> byHand = new ArrayList<>();
         for (JsonNode s : plan.path("stations")) {
             if (s.path("byHand").asBoolean()) {
@@ -183,6 +181,6 @@ class PlanAnswerTest {
                         .asString());
             }
         }
-        assertThat(byHand).containsExactly(KNOTS[number]);
+        assertThat(byHand).containsExactly(knot.name());
     }
 }

@@ -36,13 +36,15 @@ class SampleAnswersTest {
         ObjectNode brief = small((ObjectNode) saved.get("brief"));
         ObjectNode all = Api.JSON.createObjectNode();
         all.set("savedPlan", ((ObjectNode) saved.deepCopy()).set("brief", brief));
-        all.set("plan", api.post("/api/plan", brief).json());
+        ObjectNode question = Api.JSON.createObjectNode();
+        question.set("brief", brief);
+        all.set("plan", api.post("/api/plan", question).json());
         ObjectNode wear = Api.JSON.createObjectNode();
         wear.set("brief", brief);
         wear.putObject("worn").put("way", "LOW_PONYTAIL");
         all.set("worn", api.post("/api/wear", wear).json());
         all.set("fills", api.post("/api/fills", brief).json());
-        all.set("questions", api.get("/api/methods/questions").json());
+        all.set("words", api.get("/api/words").json());
         all.set("hairLines", api.get("/api/hair-lines").json());
         all.set(
                 "client",

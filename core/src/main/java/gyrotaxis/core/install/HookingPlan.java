@@ -103,9 +103,9 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
                                 Quantity.mm(wanted),
                                 " at the ",
                                 zone.words(),
-                                ", a ",
+                                ", a share (",
                                 taken.words(),
-                                " would sit on its neighbour: its knot alone is ",
+                                ") would sit on its neighbour: its knot alone is ",
                                 Quantity.mm(knot),
                                 " wide. Take a smaller share or hook it more widely."));
             }

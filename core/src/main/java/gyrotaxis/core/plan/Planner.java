@@ -1,5 +1,7 @@
 package gyrotaxis.core.plan;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import gyrotaxis.core.braiding.BraidSteps;
 import gyrotaxis.core.braiding.Braiding;
 import gyrotaxis.core.braiding.SelfWork;
@@ -34,12 +36,7 @@ import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoCheck;
 import gyrotaxis.core.wear.UpdoView;
 import gyrotaxis.core.wear.Worn;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.WeakHashMap;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
 
 /**
@@ -56,16 +53,21 @@ public final class Planner {
      */
     public static final double REFUSE_MISFIT_MM = 25;
 
-    private static final int HEADS_REMEMBERED = 32;
+    static final int HEADS_REMEMBERED = 32;
 
     /** A plan that was just made is soon asked for again, to be looked at as it is worn. */
-    private static final int PLANS_REMEMBERED = 16;
+    static final int PLANS_REMEMBERED = 16;
+
+    /** Each head is looked at in three finenesses: on the map, in the hand, and for balancing. */
+    static final int GRIDS_REMEMBERED = 3 * HEADS_REMEMBERED;
 
     private record HeadKey(HeadMeasures measures, HairlineShape hairline) {}
 
-    private final Map<HeadKey, Scalp> scalps = lastUsed(HEADS_REMEMBERED);
-    private final Map<InstallBrief, InstallPlan> plans = lastUsed(PLANS_REMEMBERED);
-    private final Map<Scalp, Map<Integer, CoverGrid>> grids = Collections.synchronizedMap(new WeakHashMap<>());
+    private record GridKey(Scalp scalp, int samples) {}
+
+    private final Cache<HeadKey, Scalp> scalps = lastUsed(HEADS_REMEMBERED);
+    private final Cache<InstallBrief, InstallPlan> plans = lastUsed(PLANS_REMEMBERED);
+    private final Cache<GridKey, CoverGrid> grids = lastUsed(GRIDS_REMEMBERED);
 
     /**
      * The plan that the brief comes to.
@@ -75,7 +77,7 @@ public final class Planner {
      * @throws gyrotaxis.core.foundation.FoundationException if the foundation cannot be laid on this head
      */
     public InstallPlan plan(InstallBrief brief) {
-        InstallPlan known = plans.get(brief);
+        InstallPlan known = plans.getIfPresent(brief);
         if (known != null) {
             return known;
         }
@@ -121,15 +123,17 @@ public final class Planner {
                 updos);
     }
 
-    private static <K, V> Map<K, V> lastUsed(int most) {
-        return Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
-            private static final long serialVersionUID = 1L;
+    /** Tidied up by whoever uses it, so that no more is ever held than is said. */
+    private static <K, V> Cache<K, V> lastUsed(int most) {
+        return Caffeine.newBuilder().maximumSize(most).executor(Runnable::run).build();
+    }
 
-            @Override
-            protected boolean removeEldestEntry(Map.Entry<K, V> eldest) {
-                return size() > most;
-            }
-        });
+    /** How many heads, plans and grids are held in all. */
+    long remembered() {
+        scalps.cleanUp();
+        plans.cleanUp();
+        grids.cleanUp();
+        return scalps.estimatedSize() + plans.estimatedSize() + grids.estimatedSize();
     }
 
     /** The rows that a brief asks for; one step of a plan, for those who try many. */
@@ -175,10 +179,9 @@ public final class Planner {
                 grid(plan.scalp(), FallSimulator.USUAL_SAMPLES), plan.foundation(), plan.hooked(), worn);
     }
 
-    /** The grid of a scalp, remembered for as long as the scalp is. */
+    /** The grid of a scalp, remembered. */
     public CoverGrid grid(Scalp scalp, int samples) {
-        Map<Integer, CoverGrid> ofScalp = grids.computeIfAbsent(scalp, s -> new ConcurrentHashMap<>());
-        return ofScalp.computeIfAbsent(samples, n -> CoverGrid.of(scalp, n));
+        return grids.get(new GridKey(scalp, samples), k -> CoverGrid.of(k.scalp(), k.samples()));
     }
 
     /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
@@ -213,7 +216,7 @@ public final class Planner {
     /** The scalp of a head, remembered. */
     public Scalp scalp(HeadRecord head) {
         HeadKey key = new HeadKey(head.measures(), head.hairline());
-        Scalp known = scalps.get(key);
+        Scalp known = scalps.getIfPresent(key);
         if (known != null) {
             return known;
         }

@@ -325,6 +325,39 @@ class HookerTest {
     }
 
     @Test
+    void ofTwoSharesAddedToOneRowOnlyTheOneThatIsMeantIsTied() {
+        RowId row = new RowId(Section.FRONT, 4);
+        List<StationEdit> edits = List.of(
+                new StationEdit.Add(row, 0.3, new Share(2)),
+                new StationEdit.Add(row, 0.7, new Share(2)),
+                new StationEdit.Retie(row, 0.3, Knot.DOUBLE_ENTRY),
+                new StationEdit.Resize(row, 0.7, new Share(8)));
+        Hooked h = hook(STRAIGHT, USUAL.withEdits(edits), DOWN);
+        List<Station> added =
+                h.stations().stream().filter(s -> s.role() == Role.HAND).toList();
+        assertThat(added).hasSize(2);
+        assertThat(added.get(0).tie().knot()).isEqualTo(Knot.DOUBLE_ENTRY);
+        // The other was never tied by hand: its knot follows its new share.
+        assertThat(added.get(1).tie())
+                .isEqualTo(new KnotChooser(Method.usual(), DOWN)
+                        .choose(Role.HAND, new Share(8), HookedHeads.hair(Texture.DEEP_WAVE)));
+        assertThat(idsAreUnique(h)).isTrue();
+    }
+
+    @Test
+    void aSpiralHookedVeryCloselyHasMoreThanAThousandSharesOnItsOneRow() {
+        Foundation spiral = RowLayout.lay(MEDIUM, FoundationBrief.of(14, new Back.Spiral(10), 12), OwnHair.ordinary());
+        HookingBrief close =
+                new HookingBrief(Method.usual(), Map.of(), Map.of(), HairMix.none(), List.of(), true, false);
+        for (Zone zone : Zone.values()) {
+            close = close.wishing(zone, new ZoneWish(zone == Zone.FRONT ? 2 : 2.5, Optional.of(new Share(8))));
+        }
+        Hooked h = Hooker.hook(MEDIUM, spiral, HookedHeads.hair(Texture.SILKY_WAVE), 1.6, close, DOWN, List.of(), 0);
+        assertThat(h.stations()).hasSizeGreaterThan(1000);
+        assertThat(idsAreUnique(h)).isTrue();
+    }
+
+    @Test
     void aSingleLegIsPartedByHandAndAnyOtherKnotSaysThatItCannotBe() {
         RowId row = new RowId(Section.FRONT, 4);
         Station first = hook(STRAIGHT, USUAL, DOWN).stations().stream()

@@ -32,6 +32,8 @@ import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -267,5 +269,18 @@ class PlannerTest {
 
     private static List<Code> codes(InstallPlan plan) {
         return Findings.of(plan).stream().map(Finding::code).toList();
+    }
+
+    @Test
+    void noMoreHeadsPlansAndGridsAreHeldThanIsSaid() {
+        Planner many = new Planner();
+        for (int i = 0; i < 2 * Planner.HEADS_REMEMBERED; i++) {
+            InstallPlan plan = many.plan(BRIEF.withMeasures(MEDIUM.with(Measure.ROUND, 555 + i * 0.25)));
+            many.wear(plan, Worn.as(Way.DOWN), 0, 600);
+            many.wear(plan, Worn.as(Way.DOWN), 0, 700);
+        }
+        assertThat(many.remembered())
+                .isGreaterThan(Planner.HEADS_REMEMBERED)
+                .isLessThanOrEqualTo(Planner.HEADS_REMEMBERED + Planner.PLANS_REMEMBERED + Planner.GRIDS_REMEMBERED);
     }
 }

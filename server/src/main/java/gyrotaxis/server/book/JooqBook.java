@@ -14,6 +14,8 @@ import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.StrandThickness;
 import gyrotaxis.server.db.tables.records.ClientRecord;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
 import java.time.ZoneOffset;
@@ -27,16 +29,18 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqBook implements Book {
-    private final DSLContext db;
-    private final JsonMapper json;
+    /** What was drawn on a head, as it is kept; its measures have columns of their own. */
+    private record Drawn(List<RegionBody> regions) {}
 
-    JooqBook(DSLContext db, JsonMapper json) {
+    private final DSLContext db;
+    private final Kept kept;
+
+    JooqBook(DSLContext db, Kept kept) {
         this.db = db;
-        this.json = json;
+        this.kept = kept;
     }
 
     @Override
@@ -97,9 +101,11 @@ class JooqBook implements Book {
                         shape.peak().map(Peak::placeMm).orElse(null),
                         shape.peak().map(Peak::dropMm).orElse(null),
                         shape.nape().name(),
-                        json.writeValueAsString(head.record().regions().stream()
-                                .map(RegionBody::of)
-                                .toList())))
+                        kept.write(
+                                Form.HEAD,
+                                new Drawn(head.record().regions().stream()
+                                        .map(RegionBody::of)
+                                        .toList()))))
                 .execute();
     }
 
@@ -154,7 +160,7 @@ class JooqBook implements Book {
         HairlineShape shape = new HairlineShape(
                 r.getLeftTempleMm(), r.getRightTempleMm(), peak, HairlineShape.Nape.valueOf(r.getNape()));
         Fields f = new Fields();
-        List<Region> regions = Arrays.stream(json.readValue(r.getRegions(), RegionBody[].class))
+        List<Region> regions = kept.read(Form.HEAD, r.getRegions(), Drawn.class).regions().stream()
                 .map(body -> body.check(f, "region"))
                 .toList();
         return new Head(

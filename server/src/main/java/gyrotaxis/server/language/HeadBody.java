@@ -88,7 +88,7 @@ public record HeadBody(
     }
 
     /** Whether anything but the tape was taken down. */
-    public boolean isDrawn() {
+    public boolean hasDrawing() {
         return hairline != null || regions != null;
     }
 

@@ -3,34 +3,38 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.tables.Method.METHOD;
 
 import gyrotaxis.server.db.tables.records.MethodRecord;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.MethodBody;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqMethods implements Methods {
     private final DSLContext db;
-    private final JsonMapper json;
+    private final Kept kept;
 
-    JooqMethods(DSLContext db, JsonMapper json) {
+    JooqMethods(DSLContext db, Kept kept) {
         this.db = db;
-        this.json = json;
+        this.kept = kept;
     }
 
     @Override
     public List<KeptMethod> all() {
         return db.selectFrom(METHOD)
                 .orderBy(METHOD.NAME, METHOD.ID)
-                .fetch(r -> new KeptMethod(r.getId(), r.getName(), json.readValue(r.getMethod(), MethodBody.class)));
+                .fetch(r -> new KeptMethod(
+                        r.getId(),
+                        r.getName(),
+                        kept.read(Form.METHOD, r.getMethod(), MethodBody.class).completed()));
     }
 
     @Override
     public void add(KeptMethod m) {
         db.insertInto(METHOD)
-                .set(new MethodRecord(m.id(), m.name(), json.writeValueAsString(m.method())))
+                .set(new MethodRecord(m.id(), m.name(), kept.write(Form.METHOD, m.method())))
                 .execute();
     }
 

@@ -4,21 +4,22 @@ import static gyrotaxis.server.db.Tables.PATTERN;
 
 import gyrotaxis.server.db.tables.records.PatternRecord;
 import gyrotaxis.server.language.FoundationBody;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqPatterns implements Patterns {
     private final DSLContext db;
-    private final JsonMapper json;
+    private final Kept kept;
 
-    JooqPatterns(DSLContext db, JsonMapper json) {
+    JooqPatterns(DSLContext db, Kept kept) {
         this.db = db;
-        this.json = json;
+        this.kept = kept;
     }
 
     @Override
@@ -28,7 +29,8 @@ class JooqPatterns implements Patterns {
                 .fetch(r -> new Pattern(
                         r.getId(),
                         r.getName(),
-                        json.readValue(r.getFoundation(), FoundationBody.class),
+                        kept.read(Form.PATTERN, r.getFoundation(), FoundationBody.class)
+                                .completed(),
                         r.getCreatedAt().toInstant()));
     }
 
@@ -38,7 +40,7 @@ class JooqPatterns implements Patterns {
                 .set(new PatternRecord(
                         p.id(),
                         p.name(),
-                        json.writeValueAsString(p.foundation()),
+                        kept.write(Form.PATTERN, p.foundation()),
                         p.createdAt().atOffset(ZoneOffset.UTC)))
                 .execute();
     }

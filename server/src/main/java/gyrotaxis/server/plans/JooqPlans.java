@@ -3,23 +3,27 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.db.tables.records.PlanRecord;
-import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.shelf.Shelf;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 class JooqPlans implements Plans {
     private final DSLContext db;
-    private final JsonMapper json;
+    private final Kept kept;
+    private final Shelf shelf;
 
-    JooqPlans(DSLContext db, JsonMapper json) {
+    JooqPlans(DSLContext db, Kept kept, Shelf shelf) {
         this.db = db;
-        this.json = json;
+        this.kept = kept;
+        this.shelf = shelf;
     }
 
     @Override
@@ -59,7 +63,7 @@ class JooqPlans implements Plans {
                 p.clientId(),
                 p.headId(),
                 p.name(),
-                json.writeValueAsString(p.brief()),
+                kept.write(Form.PLAN, PlanForm.of(p.brief(), shelf)),
                 p.version(),
                 p.updatedAt().atOffset(ZoneOffset.UTC));
     }
@@ -70,7 +74,7 @@ class JooqPlans implements Plans {
                 r.getClientId(),
                 r.getHeadId(),
                 r.getName(),
-                json.readValue(r.getBrief(), BriefBody.class),
+                kept.read(Form.PLAN, r.getBrief(), PlanForm.class).brief().completed(),
                 r.getVersion(),
                 r.getUpdatedAt().toInstant());
     }

@@ -48,4 +48,16 @@ class PlanController {
     void remove(@PathVariable UUID id) {
         desk.remove(id);
     }
+
+    /** Freezes a plan into a worksheet, from which the work at the chair starts. */
+    @PostMapping("/plans/{id}/worksheets")
+    @ResponseStatus(HttpStatus.CREATED)
+    KeptSheet freeze(@PathVariable UUID id) {
+        return desk.freeze(id);
+    }
+
+    @GetMapping("/worksheets/{id}")
+    KeptSheet sheet(@PathVariable UUID id) {
+        return desk.sheet(id);
+    }
 }

@@ -2,6 +2,7 @@ package gyrotaxis.server.plans;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.plan.Consultation;
+import gyrotaxis.core.plan.WorkSheetWriter;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
@@ -10,6 +11,7 @@ import gyrotaxis.server.language.ConsultationBody;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.OwnHairBody;
+import gyrotaxis.server.language.WorkSheetForm;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
@@ -38,13 +40,15 @@ public class PlanDesk {
 
     private final Planning planning;
     private final Plans plans;
+    private final WorkSheets sheets;
     private final Book book;
     private final Shelf shelf;
     private final Clock clock;
 
-    PlanDesk(Planning planning, Plans plans, Book book, Shelf shelf, Clock clock) {
+    PlanDesk(Planning planning, Plans plans, WorkSheets sheets, Book book, Shelf shelf, Clock clock) {
         this.planning = planning;
         this.plans = plans;
+        this.sheets = sheets;
         this.book = book;
         this.shelf = shelf;
         this.clock = clock;
@@ -148,6 +152,26 @@ public class PlanDesk {
                         .map(this::view))
                 .orElseThrow(() ->
                         new Stale("\"" + stored.name() + "\" was changed elsewhere in the meantime.", view(stored)));
+    }
+
+    /** Freezes a plan, as it is kept now, into a worksheet. */
+    KeptSheet freeze(UUID id) {
+        SavedPlan plan = stored(id);
+        KeptSheet sheet = new KeptSheet(
+                UUID.randomUUID(),
+                plan.clientId(),
+                plan.id(),
+                plan.name(),
+                plan.version(),
+                clock.instant(),
+                WorkSheetForm.of(WorkSheetWriter.of(planning.plan(plan.brief()))));
+        sheets.add(sheet);
+        return sheet;
+    }
+
+    /** A worksheet as it was frozen. */
+    KeptSheet sheet(UUID id) {
+        return sheets.find(id).orElseThrow(() -> new NotFound("This worksheet is no longer kept."));
     }
 
     void remove(UUID id) {

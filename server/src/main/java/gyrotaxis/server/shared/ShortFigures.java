@@ -1,6 +1,7 @@
 package gyrotaxis.server.shared;
 
 import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.StreamWriteCapability;
 import tools.jackson.databind.SerializationContext;
 import tools.jackson.databind.ser.std.StdScalarSerializer;
 
@@ -23,7 +24,8 @@ public final class ShortFigures extends StdScalarSerializer<Double> {
     public void serialize(Double value, JsonGenerator json, SerializationContext context) {
         double v = value;
         double hundredths = Math.rint(v * HUNDREDTHS);
-        if (Math.abs(hundredths) < LARGEST && hundredths / HUNDREDTHS == v) {
+        boolean takesText = json.streamWriteCapabilities().isEnabled(StreamWriteCapability.CAN_WRITE_FORMATTED_NUMBERS);
+        if (takesText && Math.abs(hundredths) < LARGEST && hundredths / HUNDREDTHS == v) {
             json.writeNumber(decimal((long) hundredths));
         } else {
             json.writeNumber(v);

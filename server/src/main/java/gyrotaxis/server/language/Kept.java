@@ -1,0 +1,95 @@
+package gyrotaxis.server.language;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Writes and reads what is kept for years.
+ *
+ * <p>Every document carries the number of its format. An older one goes step by step through the {@link Upgrades} to the newest
+ * before it is read; properties that nobody knows any more, or not yet, are passed over. Requests are another matter: they are
+ * read strictly, so that nobody believes something was taken down that was not. To change a form: write the step from the
+ * newest format to the next, add it to the form's list, and keep a document of the old format in the test corpus.
+ */
+@Component
+public class Kept {
+    private static final String FORMAT = "format";
+
+    /** The forms in which things are kept, each with the steps from its first format on. */
+    public enum Form {
+        PLAN(List.of(Upgrades::planFrom1)),
+        PATTERN(List.of(Upgrades::patternFrom1)),
+        METHOD(List.of()),
+        HEAD(List.of(Upgrades::headFrom1)),
+        HAIR(List.of()),
+        WORK_SHEET(List.of());
+
+        private final List<UnaryOperator<ObjectNode>> upgrades;
+
+        Form(List<UnaryOperator<ObjectNode>> upgrades) {
+            this.upgrades = upgrades;
+        }
+
+        /** The newest format, from 1. */
+        public int newest() {
+            return upgrades.size() + 1;
+        }
+    }
+
+    private final JsonMapper json;
+
+    Kept(JsonMapper json) {
+        this.json = json.rebuild()
+                .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .build();
+    }
+
+    /** A document of the newest format. */
+    public String write(Form form, Object body) {
+        ObjectNode document = json.createObjectNode().put(FORMAT, form.newest());
+        json.valueToTree(body).properties().forEach(p -> document.set(p.getKey(), p.getValue()));
+        return json.writeValueAsString(document);
+    }
+
+    /**
+     * What a document of any format says.
+     *
+     * @throws NewerFormat if it was written by a newer version than this one
+     */
+    public <T> T read(Form form, String document, Class<T> type) {
+        return json.treeToValue(upgraded(form, json.readTree(document)), type);
+    }
+
+    /** A document in the newest format. */
+    ObjectNode upgraded(Form form, JsonNode document) {
+        ObjectNode now = document instanceof ArrayNode list ? Upgrades.listAs("regions", list) : (ObjectNode) document;
+        // The first format had no number.
+        int format = now.path(FORMAT).asInt(1);
+        if (format > form.newest()) {
+            throw new NewerFormat(form, format);
+        }
+        for (UnaryOperator<ObjectNode> step : form.upgrades.subList(format - 1, form.upgrades.size())) {
+            now = step.apply(now);
+        }
+        now.remove(FORMAT);
+        return now;
+    }
+
+    /** A document that only a newer version can read. */
+    public static final class NewerFormat extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        NewerFormat(Form form, int format) {
+            super("This " + form.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " was kept in format "
+                    + format + "; this version reads up to " + form.newest()
+                    + ". Open it with the version that kept it, or a newer one.");
+        }
+    }
+}

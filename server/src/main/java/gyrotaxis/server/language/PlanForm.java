@@ -1,0 +1,48 @@
+package gyrotaxis.server.language;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plan as it is kept: its brief, and the hair it was made with as that was known then.
+ *
+ * @param brief what is asked
+ * @param hairs every hair the brief names; empty for plans of the first format, which kept none
+ */
+public record PlanForm(BriefBody brief, @Nullable List<KnownHair> hairs) {
+
+    /** Hair by the id under which the brief names it. */
+    public record KnownHair(UUID id, HairForm hair) {}
+
+    /** A brief with the hair it names, as far as the shelf knows it. */
+    public static PlanForm of(BriefBody brief, HairInHand shelf) {
+        return new PlanForm(
+                brief,
+                named(brief)
+                        .flatMap(id -> shelf.find(id).stream().map(s -> new KnownHair(id, HairForm.of(s.hair()))))
+                        .toList());
+    }
+
+    /** The ids of all hair that a brief names. */
+    private static Stream<UUID> named(BriefBody brief) {
+        HookingBody.MixBody mix =
+                brief.hooking() == null ? null : brief.hooking().mix();
+        Stream<String> mixed = mix == null || mix.others() == null
+                ? Stream.of()
+                : mix.others().stream().flatMap(s -> Stream.ofNullable(s.hairLineId()));
+        return Stream.concat(Stream.ofNullable(brief.hairLineId()), mixed)
+                .distinct()
+                .flatMap(id -> parsed(id).stream());
+    }
+
+    private static Optional<UUID> parsed(String id) {
+        try {
+            return Optional.of(UUID.fromString(id));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+}

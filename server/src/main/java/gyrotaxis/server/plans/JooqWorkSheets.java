@@ -1,0 +1,54 @@
+package gyrotaxis.server.plans;
+
+import static gyrotaxis.server.db.Tables.WORK_SHEET;
+
+import gyrotaxis.server.db.tables.records.WorkSheetRecord;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.WorkSheetForm;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqWorkSheets implements WorkSheets {
+    private final DSLContext db;
+    private final Kept kept;
+
+    JooqWorkSheets(DSLContext db, Kept kept) {
+        this.db = db;
+        this.kept = kept;
+    }
+
+    @Override
+    public Optional<KeptSheet> find(UUID id) {
+        return db.selectFrom(WORK_SHEET).where(WORK_SHEET.ID.eq(id)).fetchOptional(this::sheet);
+    }
+
+    @Override
+    public void add(KeptSheet s) {
+        db.insertInto(WORK_SHEET)
+                .set(new WorkSheetRecord(
+                        s.id(),
+                        s.clientId(),
+                        s.planId(),
+                        s.planName(),
+                        s.planVersion(),
+                        s.madeAt().atOffset(ZoneOffset.UTC),
+                        kept.write(Form.WORK_SHEET, s.sheet())))
+                .execute();
+    }
+
+    private KeptSheet sheet(WorkSheetRecord r) {
+        return new KeptSheet(
+                r.getId(),
+                r.getClientId(),
+                r.getPlanId(),
+                r.getPlanName(),
+                r.getPlanVersion(),
+                r.getMadeAt().toInstant(),
+                kept.read(Form.WORK_SHEET, r.getSheet(), WorkSheetForm.class));
+    }
+}

@@ -1,0 +1,43 @@
+package gyrotaxis.server.plans;
+
+import gyrotaxis.core.install.Method;
+import gyrotaxis.server.language.MethodBody;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps methods of her own. */
+@Service
+@Transactional
+class MethodDesk {
+    private static final int LONGEST_NAME = 80;
+
+    private final Methods methods;
+
+    MethodDesk(Methods methods) {
+        this.methods = methods;
+    }
+
+    List<KeptMethod> all() {
+        return methods.all();
+    }
+
+    KeptMethod keep(MethodController.KeepBody body) {
+        Fields f = new Fields();
+        String name = f.text("name", "The method's name", body.name(), LONGEST_NAME);
+        MethodBody given = f.present("method", "The method", body.method(), MethodBody.of(Method.usual()));
+        Method checked = given.check(f, "method.");
+        KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, MethodBody.of(checked.named(name))));
+        methods.add(kept);
+        return kept;
+    }
+
+    void remove(UUID id) {
+        if (!methods.remove(id)) {
+            throw new NotFound("This method is no longer kept.");
+        }
+    }
+}
