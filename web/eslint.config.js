@@ -2,7 +2,7 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-/** Arrows of the front end: app → features → viz, ui, api → lib. */
+/** Arrows of the front end: app → features → words, viz, ui, api → lib. */
 const forbid = (files, ...patterns) => ({
   files,
   rules: {
@@ -11,7 +11,7 @@ const forbid = (files, ...patterns) => ({
       {
         patterns: patterns.map((group) => ({
           group: [group],
-          message: 'against the arrows: app → features → viz, ui, api → lib',
+          message: 'against the arrows: app → features → words, viz, ui, api → lib',
         })),
       },
     ],
@@ -23,10 +23,27 @@ export default tseslint.config(
   js.configs.recommended,
   ...tseslint.configs.strict,
   hooks.configs.flat.recommended,
-  forbid(['src/lib/**'], '**/api/*', '**/ui/*', '**/viz/*', '**/features/**', '**/app/*'),
+  forbid(
+    ['src/lib/**'],
+    '**/words',
+    '**/api/*',
+    '**/ui/*',
+    '**/viz/*',
+    '**/features/**',
+    '**/app/*',
+  ),
   forbid(['src/api/**'], '**/ui/*', '**/viz/*', '**/features/**', '**/app/*', 'react'),
-  forbid(['src/ui/**'], '**/api/*', '**/viz/*', '**/features/**', '**/app/*'),
-  forbid(['src/viz/**'], '**/ui/*', '**/features/**', '**/app/*', 'zustand', '**/api/client'),
+  forbid(['src/ui/**'], '**/words', '**/api/*', '**/viz/*', '**/features/**', '**/app/*'),
+  forbid(
+    ['src/viz/**'],
+    '**/words',
+    '**/ui/*',
+    '**/features/**',
+    '**/app/*',
+    'zustand',
+    '**/api/client',
+  ),
+  forbid(['src/words/**'], '**/viz/*', '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/shelf/**'], '**/app/*', '**/book/*', '**/bench/*'),

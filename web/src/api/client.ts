@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
 import type { paths } from './generated/schema';
-import type { BalanceLine } from './types';
+import type { BalanceLine, Brief, KeptMethod, Pattern, SavedPlan } from './types';
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -65,32 +65,38 @@ async function balance(
 }
 
 export const api = {
-  compute: (brief: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body: brief })),
-  computeWorn: (body: Body<'/api/plan/worn', 'post'>) =>
-    take(http.POST('/api/plan/worn', { body })),
+  words: () => take(http.GET('/api/words')),
+  plan: (body: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body })),
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
   fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
   balance,
-  methods: () => take(http.GET('/api/methods')),
-  methodQuestions: () => take(http.GET('/api/methods/questions')),
+  methods: () => take(http.GET('/api/methods')) as Promise<KeptMethod[]>,
   keepMethod: (body: Body<'/api/methods', 'post'>) => take(http.POST('/api/methods', { body })),
   removeMethod: (id: string) =>
     take(http.DELETE('/api/methods/{id}', { params: { path: { id } } })),
   compare: (body: Body<'/api/compare', 'post'>) => take(http.POST('/api/compare', { body })),
-  patterns: () => take(http.GET('/api/patterns')),
+  patterns: () => take(http.GET('/api/patterns')) as Promise<Pattern[]>,
   keepPattern: (body: Body<'/api/patterns', 'post'>) => take(http.POST('/api/patterns', { body })),
   removePattern: (id: string) =>
     take(http.DELETE('/api/patterns/{id}', { params: { path: { id } } })),
   client: (id: string) => take(http.GET('/api/clients/{id}', { params: { path: { id } } })),
   keepHead: (id: string, body: Body<'/api/clients/{id}/heads', 'post'>) =>
     take(http.POST('/api/clients/{id}/heads', { params: { path: { id } }, body })),
-  plans: () => take(http.GET('/api/plans')),
-  plan: (id: string) => take(http.GET('/api/plans/{id}', { params: { path: { id } } })),
-  beginPlan: (body: Body<'/api/plans', 'post'>) => take(http.POST('/api/plans', { body })),
-  changePlan: (id: string, body: Body<'/api/plans/{id}', 'put'>) =>
-    take(http.PUT('/api/plans/{id}', { params: { path: { id } }, body })),
+  plans: () => take(http.GET('/api/plans')) as Promise<SavedPlan[]>,
+  savedPlan: (id: string) =>
+    take(http.GET('/api/plans/{id}', { params: { path: { id } } })) as Promise<SavedPlan>,
+  summary: (id: string) => take(http.GET('/api/plans/{id}/summary', { params: { path: { id } } })),
+  /** A brief that was kept in this browser in an older format. */
+  opened: (document: unknown) =>
+    take(http.POST('/api/plans/opened', { body: document as never })) as Promise<Brief>,
+  beginPlan: (body: Body<'/api/plans', 'post'>) =>
+    take(http.POST('/api/plans', { body })) as Promise<SavedPlan>,
+  changePlan: (id: string, body: Body<'/api/plans/{id}', 'put'>, keepalive = false) =>
+    take(
+      http.PUT('/api/plans/{id}', { params: { path: { id } }, body, keepalive }),
+    ) as Promise<SavedPlan>,
   removePlan: (id: string) => take(http.DELETE('/api/plans/{id}', { params: { path: { id } } })),
   clients: () => take(http.GET('/api/clients')),
   addClient: (body: Body<'/api/clients', 'post'>) => take(http.POST('/api/clients', { body })),

@@ -1,3 +1,5 @@
+import type { Piece } from '../lib/sentence';
+
 /** What is wrong with one field; lengths are in mm. */
 export interface FieldProblem {
   field: string;
@@ -5,6 +7,8 @@ export interface FieldProblem {
   min: number | null;
   max: number | null;
   unit: string;
+  /** The message with its figures apart; empty where it has none. */
+  words: Piece[];
 }
 
 /** A refusal by the server, or its absence (status 0). */
@@ -38,7 +42,9 @@ export function problemFrom(status: number, body: unknown): Problem {
     return new Problem(status, 'The server answered something that cannot be read.');
   }
   const detail = typeof body.detail === 'string' ? body.detail : 'The server refused this.';
-  const fields = Array.isArray(body.errors) ? body.errors.filter(isFieldProblem) : [];
+  const fields = Array.isArray(body.errors)
+    ? body.errors.filter(isFieldProblem).map((f) => ({ ...f, words: f.words ?? [] }))
+    : [];
   return new Problem(status, detail, fields, body.current);
 }
 

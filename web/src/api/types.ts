@@ -2,49 +2,98 @@ import type { components } from './generated/schema';
 
 type Schemas = components['schemas'];
 
-export type Brief = Schemas['BriefBody'];
+/** A body of which the server always says these properties, though a request may leave them out. */
+type Said<T, K extends keyof T> = Omit<T, K> & { [P in K]-?: NonNullable<T[P]> };
+
+export type Piece = Schemas['Piece'];
 export type HeadMeasures = Schemas['HeadBody'];
-export type Plan = Schemas['PlanView'];
+export type Head = Said<HeadMeasures, 'hairline' | 'regions'>;
+export type Hairline = Schemas['HairlineBody'];
+export type Region = Schemas['RegionBody'];
+export type RegionKind = NonNullable<Region['kind']>;
+export type OwnHair = Schemas['OwnHairBody'];
+export type Consultation = Said<Schemas['ConsultationBody'], 'weeks' | 'ownPacks' | 'hasFringe'>;
+export type Back = Said<Schemas['BackBody'], keyof Schemas['BackBody']>;
+export type Family = Back['family'];
+export type Rim = Said<Schemas['RimBody'], keyof Schemas['RimBody']>;
+export type RimWhere = Rim['leaveOut'];
+export type PartAsked = Schemas['PartBody'];
+export type RowEdit = Schemas['EditBody'];
+export type TailEnd = NonNullable<Schemas['TailBody']['end']>;
+export type Foundation = Omit<
+  Said<
+    Schemas['FoundationBody'],
+    | 'frontRows'
+    | 'backRows'
+    | 'earLineBehindMm'
+    | 'earLineLeanMm'
+    | 'overlaysMm'
+    | 'meshesGaps'
+    | 'feedsFibre'
+    | 'edits'
+    | 'tails'
+    | 'parts'
+  >,
+  'back' | 'rim'
+> & { back: Back; rim: Rim };
+export type Method = Said<Schemas['MethodBody'], keyof Schemas['MethodBody']>;
+export type StationEdit = Schemas['StationEditBody'];
+export type MixStrand = NonNullable<Schemas['MixBody']['others']>[number];
+export type Hooking = Omit<
+  Said<Schemas['HookingBody'], 'zones' | 'parts' | 'edits' | 'usesBaseHair' | 'cutsInHalf'>,
+  'method'
+> & { method: Method };
+/** A brief in which everything is said; the server fills in what an older one did not say. */
+export type Brief = Omit<
+  Said<Schemas['BriefBody'], 'installer'>,
+  'head' | 'consultation' | 'foundation' | 'hooking'
+> & {
+  head: Head;
+  consultation: Consultation;
+  foundation: Foundation;
+  hooking: Hooking;
+};
+/** What of a brief becomes otherwise; see `changed`. */
+export type BriefChange = Record<string, unknown>;
+
+export type Drawn = Schemas['DrawnView'];
+export type Read = Schemas['ReadView'];
+/** A plan with both its answers: what is drawn, and what is read as far as it has come. */
+export type Plan = Drawn & Read;
+export type PlanSummary = Schemas['PlanSummary'];
 export type PlanRow = Schemas['Row'];
 export type PlanStation = Schemas['Station'];
 /** What many stations have in common. */
 export type StationKind = Schemas['StationKind'];
-export type WornAs = Schemas['WornAsBody'];
+export type PlanTail = Schemas['TailView'];
+export type Zone = StationKind['zone'];
 export type SideViewData = Schemas['View'];
 export type Ledger = Schemas['Ledger'];
 export type Finding = Schemas['FindingView'];
-export type SavedPlan = Schemas['SavedPlanView'];
+export type WornAs = Schemas['WornAsBody'];
+export type Worn = Schemas['WornView'];
+export type WearAsked = Schemas['WearBody'];
+export type Solid = Schemas['SolidView'];
+export type Fills = Schemas['FillsView'];
+export type BalanceAsked = Schemas['BalanceBody'];
+export type BalanceLine = Schemas['BalanceLine'];
+export type Comparison = Schemas['ComparisonView'];
+
+export type SavedPlan = Omit<Schemas['SavedPlanView'], 'brief'> & { brief: Brief };
+export type Pattern = Omit<Schemas['Pattern'], 'foundation'> & { foundation: Foundation };
+export type KeptMethod = Omit<Schemas['KeptMethod'], 'method'> & { method: Method };
 export type Client = Schemas['ClientView'];
 export type ClientDraft = Schemas['ClientBody'];
 export type HairLine = Schemas['HairLineView'];
 export type HairLineDraft = Schemas['HairLineBody'];
 export type Texture = HairLine['texture'];
-export type Foundation = Brief['foundation'];
-export type Consultation = Schemas['ConsultationBody'];
-export type Region = Schemas['RegionBody'];
-export type RegionKind = NonNullable<Region['kind']>;
-export type Back = Schemas['BackBody'];
-export type Family = NonNullable<Back['family']>;
-export type Rim = Schemas['RimBody'];
-export type RimWhere = NonNullable<Rim['leaveOut']>;
-export type RowEdit = Schemas['EditBody'];
-export type TailEnd = NonNullable<Schemas['TailBody']['end']>;
-export type PlanTail = Schemas['TailView'];
-export type Solid = Schemas['SolidView'];
-export type Comparison = Schemas['ComparisonView'];
-export type Pattern = Schemas['Pattern'];
-export type Way = NonNullable<Consultation['ways']>[number];
-export type Habit = NonNullable<Consultation['habits']>[number];
-export type Density = NonNullable<Brief['ownHair']['density']>;
-export type Condition = Brief['ownHair']['conditions'][number];
-export type Hooking = NonNullable<Brief['hooking']>;
-export type Method = Schemas['MethodBody'];
+export type Way = NonNullable<Schemas['ConsultationBody']['ways']>[number];
+export type Habit = NonNullable<Schemas['ConsultationBody']['habits']>[number];
+export type Density = NonNullable<OwnHair['density']>;
+export type Condition = OwnHair['conditions'][number];
+
+/** Words, order, limits and defaults of every choice, as the server tells them. */
+export type Words = Schemas['WordsView'];
 export type Question = Schemas['Question'];
-export type Zone = StationKind['zone'];
-export type StationEdit = NonNullable<Hooking['edits']>[number];
-export type MixStrand = NonNullable<NonNullable<Hooking['mix']>['others']>[number];
-export type Worn = Schemas['WornView'];
-export type WearAsked = Schemas['WearBody'];
-export type Fills = Schemas['FillsView'];
-export type BalanceAsked = Schemas['BalanceBody'];
-export type BalanceLine = Schemas['BalanceLine'];
+export type MeasureWords = Schemas['MeasureWords'];
+export type MeasureField = Exclude<keyof HeadMeasures, 'hairline' | 'regions'>;

@@ -6,6 +6,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage } from '../features/bench';
 import { BookPage } from '../features/book';
 import { ShelfPage } from '../features/shelf';
+import { WordsGate } from '../words';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Frame } from './Frame';
 import { LaterPlace } from './LaterPlace';
@@ -21,39 +22,41 @@ createRoot(root).render(
   <StrictMode>
     <ErrorBoundary>
       <QueryClientProvider client={queries}>
-        <BrowserRouter>
-          <Routes>
-            <Route element={<Frame />}>
-              <Route path="/book" element={<BookPage />} />
-              <Route path="/bench" element={<BenchDoor />} />
-              <Route path="/bench/:planId" element={<BenchPage />} />
-              <Route
-                path="/chair"
-                element={
-                  <LaterPlace
-                    name="Chair"
-                    words="The plan as it is worked: one row at a time, large enough for wet hands, with counts, clock and undo."
-                    to="/bench"
-                    way="See the plan on the bench"
-                  />
-                }
-              />
-              <Route path="/shelf" element={<ShelfPage />} />
-              <Route
-                path="/practice"
-                element={
-                  <LaterPlace
-                    name="Practice"
-                    words="Knots, hook bearings and judgement, one question at a time on the same map."
-                    to="/book"
-                    way="Back to the book"
-                  />
-                }
-              />
-              <Route path="*" element={<Navigate to="/book" replace />} />
-            </Route>
-          </Routes>
-        </BrowserRouter>
+        <WordsGate>
+          <BrowserRouter>
+            <Routes>
+              <Route element={<Frame />}>
+                <Route path="/book" element={<BookPage />} />
+                <Route path="/bench" element={<BenchDoor />} />
+                <Route path="/bench/:planId" element={<BenchPage />} />
+                <Route
+                  path="/chair"
+                  element={
+                    <LaterPlace
+                      name="Chair"
+                      words="The plan as it is worked: one row at a time, large enough for wet hands, with counts, clock and undo."
+                      to="/bench"
+                      way="See the plan on the bench"
+                    />
+                  }
+                />
+                <Route path="/shelf" element={<ShelfPage />} />
+                <Route
+                  path="/practice"
+                  element={
+                    <LaterPlace
+                      name="Practice"
+                      words="Knots, hook bearings and judgement, one question at a time on the same map."
+                      to="/book"
+                      way="Back to the book"
+                    />
+                  }
+                />
+                <Route path="*" element={<Navigate to="/book" replace />} />
+              </Route>
+            </Routes>
+          </BrowserRouter>
+        </WordsGate>
       </QueryClientProvider>
     </ErrorBoundary>
   </StrictMode>,

@@ -3,9 +3,9 @@ import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Problem } from '../api/problems';
 import type { Brief, Client, Fills, HairLine, Plan, Question, SavedPlan, Worn } from '../api/types';
-import { createBench } from '../features/bench/benchStore';
-import { BenchContext, ComputedContext } from '../features/bench/useBench';
-import { WornContext } from '../features/bench/useWorn';
+import { createBench } from '../features/bench/draft/benchStore';
+import { BenchContext, ComputedContext } from '../features/bench/draft/useBench';
+import { WornContext } from '../features/bench/plan/useWorn';
 import answers from './answers.json';
 
 interface Sample {

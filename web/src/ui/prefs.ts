@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import { formatLength, lengthParts, type LengthUnit } from '../lib/length';
+import { sentence, type Piece } from '../lib/sentence';
 
 export type Theme = 'light' | 'dark';
 
@@ -36,5 +37,7 @@ export function useLengths() {
     fingerMm,
     say: (mm: number) => formatLength(mm, unit, fingerMm),
     parts: (mm: number) => lengthParts(mm, unit, fingerMm),
+    /** A sentence of the server with its figures in this unit. */
+    sentence: (pieces: Piece[]) => sentence(pieces, unit, fingerMm),
   };
 }

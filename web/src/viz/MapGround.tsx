@@ -1,16 +1,16 @@
-import type { Plan } from '../api/types';
+import type { Drawn } from '../api/types';
 import { pathData, points, toPicture } from '../lib/curve';
 import { Hatch } from './Hatch';
 import type { MapPalette } from './palette';
 
 /** The part of the scalp behind the ear line, in the second tone. */
-export function BackTone({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+export function BackTone({ plan, palette }: { plan: Drawn; palette: MapPalette }) {
   const line = pathData(plan.map.earLine);
   return <path d={`${line}L400 400L-400 400Z`} fill={palette.clayDeep} />;
 }
 
 /** A mesh cap and pieces of mesh: a fine net over what lies beneath. */
-export function CapMark({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+export function CapMark({ plan, palette }: { plan: Drawn; palette: MapPalette }) {
   const mesh = plan.map.mesh;
   if (plan.map.cap.length === 0 && mesh.length === 0) return null;
   const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
@@ -43,7 +43,7 @@ const ring = (x: number, y: number, r: number) =>
     return { x: x + r * Math.sin(t), y: y + r * Math.cos(t) };
   });
 
-export function Ears({ plan, palette }: { plan: Plan; palette: MapPalette }) {
+export function Ears({ plan, palette }: { plan: Drawn; palette: MapPalette }) {
   return plan.map.landmarks
     .filter((m) => m.name.endsWith('_EAR'))
     .map((m) => {

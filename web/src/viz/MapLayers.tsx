@@ -1,10 +1,10 @@
-import type { Plan } from '../api/types';
+import type { Drawn } from '../api/types';
 import { pathData, points } from '../lib/curve';
 import { Label } from './MapText';
 import type { MapPalette } from './palette';
 
 export interface LayerProps {
-  plan: Plan;
+  plan: Drawn;
   palette: MapPalette;
   isTurned: boolean;
 }

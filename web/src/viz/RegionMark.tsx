@@ -1,4 +1,4 @@
-import type { Plan, RegionKind } from '../api/types';
+import type { Drawn, RegionKind } from '../api/types';
 import { pathData, points } from '../lib/curve';
 import { Hatch } from './Hatch';
 import type { MapPalette } from './palette';
@@ -46,7 +46,7 @@ export function RegionMark({ kind, rim, palette, isHeld = false }: Props) {
 }
 
 /** The kinds of region that are on this head, as a legend. */
-export function regionKindsOf(plan: Plan): { kind: RegionKind; words: string }[] {
+export function regionKindsOf(plan: Drawn): { kind: RegionKind; words: string }[] {
   const seen = new Map(plan.map.regions.map((r) => [r.kind, r.kindWords]));
   return [...seen].map(([kind, words]) => ({ kind, words }));
 }

@@ -1,5 +1,5 @@
 import { useId, type MouseEvent, type ReactNode } from 'react';
-import type { Plan, Worn } from '../api/types';
+import type { Drawn, Worn } from '../api/types';
 import { pathData, toPicture } from '../lib/curve';
 import type { MapPalette } from './palette';
 import { CoverLayer, CoverLegend } from './CoverLayer';
@@ -34,7 +34,7 @@ export interface Layers {
 }
 
 interface Props {
-  plan: Plan;
+  plan: Drawn;
   palette: MapPalette;
   layers: Layers;
   isTurned: boolean;
@@ -150,7 +150,6 @@ export function ScalpChart(props: Props) {
           <Stations
             stations={plan.stations}
             kinds={plan.kinds}
-            hairs={plan.hairs}
             palette={palette}
             hasBarbs={layers.bearing === true}
             held={heldStation}

@@ -6,7 +6,7 @@ import { sample } from '../testing/onBench';
 import { SCREEN } from './palette';
 import { Stations } from './Stations';
 
-const { stations, kinds, hairs } = sample.plan;
+const { stations, kinds } = sample.plan;
 const onPick = vi.fn();
 const rows = [...new Set(stations.map((s) => s.row))];
 const startOf = (row: string | undefined) => stations.find((s) => s.row === row)?.id;
@@ -19,7 +19,6 @@ function Map({ isMoving = false }: { isMoving?: boolean }) {
       <Stations
         stations={stations}
         kinds={kinds}
-        hairs={hairs}
         palette={SCREEN}
         hasBarbs={false}
         held={held}

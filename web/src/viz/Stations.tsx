@@ -1,5 +1,5 @@
 import { memo, useMemo, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Plan, PlanStation } from '../api/types';
+import type { Drawn, PlanStation } from '../api/types';
 import { toPicture } from '../lib/curve';
 import { beadOf, kindOf } from './beads';
 import type { MapPalette } from './palette';
@@ -9,9 +9,8 @@ import { tintOf } from './tints';
 const TOUCH_MM = 3.4;
 
 interface Props {
-  stations: Plan['stations'];
-  kinds: Plan['kinds'];
-  hairs: Plan['hairs'];
+  stations: Drawn['stations'];
+  kinds: Drawn['kinds'];
   palette: MapPalette;
   /** Whether a barb shows which way the hook goes in. */
   hasBarbs: boolean;
@@ -28,8 +27,8 @@ interface Props {
  * small on the paper that only what lies near it is painted again. What can be touched lies over them.
  */
 export const Stations = memo(function Stations(props: Props) {
-  const { stations, kinds, hairs, palette, hasBarbs, held, isMoving, onHold, onPick } = props;
-  const rows = useMemo(() => draw(stations, kinds, hairs), [stations, kinds, hairs]);
+  const { stations, kinds, palette, hasBarbs, held, isMoving, onHold, onPick } = props;
+  const rows = useMemo(() => draw(stations, kinds), [stations, kinds]);
   const heldStation = stations.find((s) => s.id === held);
   return (
     <g strokeLinejoin="round">
@@ -134,7 +133,7 @@ const Places = memo(function Places({ stations }: Pick<Props, 'stations'>) {
   });
 });
 
-function stationWords(kinds: Plan['kinds'], station: PlanStation): string {
+function stationWords(kinds: Drawn['kinds'], station: PlanStation): string {
   const kind = kindOf({ kinds }, station);
   return `${station.id.replace('/', ', station ')}: ${kind.shareWords}, ${kind.tieWords}`;
 }
@@ -163,7 +162,7 @@ function walk(stations: PlanStation[], at: number, key: string): PlanStation | u
 }
 
 /** The beads of one row. */
-interface Drawn {
+interface DrawnRow {
   row: string;
   /** Hair of the mix other than the main one has its colour; the main one has none. */
   byTint: Map<string, string>;
@@ -171,14 +170,14 @@ interface Drawn {
   barbs: string;
 }
 
-function draw(stations: Plan['stations'], kinds: Plan['kinds'], hairs: Plan['hairs']): Drawn[] {
-  const rows = new Map<string, Drawn>();
+function draw(stations: Drawn['stations'], kinds: Drawn['kinds']): DrawnRow[] {
+  const rows = new Map<string, DrawnRow>();
   for (const s of stations) {
     const drawn = rows.get(s.row) ?? { row: s.row, byTint: new Map(), inner: '', barbs: '' };
     rows.set(s.row, drawn);
     const kind = kindOf({ kinds }, s);
     const bead = beadOf(s, kind);
-    const tint = kind.strand > 0 ? tintOf(hairs[kind.strand]?.colour ?? '') : '';
+    const tint = kind.strand > 0 ? tintOf(kind.colour) : '';
     drawn.byTint.set(tint, (drawn.byTint.get(tint) ?? '') + bead.outline);
     drawn.inner += bead.inner;
     drawn.barbs += bead.barb;

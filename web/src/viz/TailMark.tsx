@@ -1,10 +1,10 @@
 import { memo } from 'react';
-import type { Plan } from '../api/types';
+import type { Drawn } from '../api/types';
 import { points, type Point } from '../lib/curve';
 import type { MapPalette } from './palette';
 
 interface Props {
-  tail: Plan['tails'][number];
+  tail: Drawn['tails'][number];
   /** The path of its row. */
   path: number[] | undefined;
   palette: MapPalette;
@@ -30,7 +30,7 @@ export const TailMark = memo(function TailMark({ tail, path, palette }: Props) {
 });
 
 function EndSign(props: {
-  end: Plan['tails'][number]['end'];
+  end: Drawn['tails'][number]['end'];
   x: number;
   y: number;
   bead: string;
@@ -71,7 +71,7 @@ function EndSign(props: {
 }
 
 interface EnteringProps {
-  tail: Plan['tails'][number];
+  tail: Drawn['tails'][number];
   from: Point;
   to: Point;
   palette: MapPalette;

@@ -1,4 +1,4 @@
-import type { Plan, PlanStation, StationKind } from '../api/types';
+import type { Drawn, PlanStation, StationKind } from '../api/types';
 import { toPicture } from '../lib/curve';
 
 /** Radius of the bead of a whole loop, mm; smaller shares have beads of proportionate area. */
@@ -58,7 +58,7 @@ function inner(knot: StationKind['knot'], r: number, set: Set): string {
 }
 
 /** What a station has in common with others of its kind. */
-export function kindOf(plan: Pick<Plan, 'kinds'>, station: PlanStation): StationKind {
+export function kindOf(plan: Pick<Drawn, 'kinds'>, station: PlanStation): StationKind {
   const kind = plan.kinds[station.kind];
   if (!kind) throw new Error(`station ${station.id} is of no kind`);
   return kind;

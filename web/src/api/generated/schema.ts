@@ -148,22 +148,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/methods/questions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["questions"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/methods/{id}": {
         parameters: {
             query?: never;
@@ -221,7 +205,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["compute"];
+        post: operations["plan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,22 +228,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/plan/worn": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["computeWorn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/plans": {
         parameters: {
             query?: never;
@@ -270,6 +238,22 @@ export interface paths {
         get: operations["list"];
         put?: never;
         post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/opened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["opened"];
         delete?: never;
         options?: never;
         head?: never;
@@ -292,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/summary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["summary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/worksheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["freeze"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wear": {
         parameters: {
             query?: never;
@@ -302,6 +318,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["wear"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -373,25 +421,100 @@ export interface components {
             installer: "STYLIST" | "SELF";
             ownHair: components["schemas"]["OwnHairBody"];
         };
-        Change: {
-            /** Format: double */
-            exposedPercentAfter: number;
-            /** Format: double */
-            exposedPercentBefore: number;
-            shareAfter: string;
-            shareBefore: string;
-            /** Format: double */
-            spacingAfter: number;
-            /** Format: double */
-            spacingBefore: number;
-            words: string;
+        ChoiceExtraHold: {
             /** @enum {string} */
-            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+            value: "FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK";
+            words: string;
+        };
+        ChoiceFall: {
+            /** @enum {string} */
+            value: "BACK" | "LEFT" | "RIGHT";
+            words: string;
+        };
+        ChoiceFrontTails: {
+            /** @enum {string} */
+            value: "THREADED" | "COLLECTED";
+            words: string;
+        };
+        ChoiceHabit: {
+            /** @enum {string} */
+            value: "HEAT" | "WIND" | "SPORT" | "SWIMMING" | "NO_SCARF";
+            words: string;
+        };
+        ChoiceHairDensity: {
+            /** @enum {string} */
+            value: "FINE" | "MEDIUM" | "THICK";
+            words: string;
+        };
+        ChoiceHow: {
+            /** @enum {string} */
+            value: "RATIO" | "ZONES" | "ACCENTS";
+            words: string;
+        };
+        ChoiceInstaller: {
+            /** @enum {string} */
+            value: "STYLIST" | "SELF";
+            words: string;
+        };
+        ChoiceInteger: {
+            /** Format: int32 */
+            value: number;
+            words: string;
+        };
+        ChoiceKnot: {
+            /** @enum {string} */
+            value: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            words: string;
+        };
+        ChoiceNape: {
+            /** @enum {string} */
+            value: "ROUND" | "SQUARE" | "POINTED";
+            words: string;
+        };
+        ChoicePartEnd: {
+            /** @enum {string} */
+            value: "OPEN" | "HALF_ROWS" | "CROSSED";
+            words: string;
+        };
+        ChoiceScalpCondition: {
+            /** @enum {string} */
+            value: "THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN";
+            words: string;
+        };
+        ChoiceSlip: {
+            /** @enum {string} */
+            value: "GRIPPY" | "MIDDLING" | "SLIDING";
+            words: string;
+        };
+        ChoiceStrandThickness: {
+            /** @enum {string} */
+            value: "FINE" | "MEDIUM" | "COARSE";
+            words: string;
+        };
+        ChoiceTailEnd: {
+            /** @enum {string} */
+            value: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
+            words: string;
         };
         ChoiceView: {
             differs: boolean;
             what: string;
             words: string[];
+        };
+        ChoiceWay: {
+            /** @enum {string} */
+            value: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            words: string;
+        };
+        ChoiceWhere: {
+            /** @enum {string} */
+            value: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
+            words: string;
+        };
+        ChoiceZone: {
+            /** @enum {string} */
+            value: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+            words: string;
         };
         ClientBody: {
             head: components["schemas"]["HeadBody"] | null;
@@ -413,14 +536,24 @@ export interface components {
             version: number;
             wishes: string;
         };
+        ComparedBody: {
+            brief: components["schemas"]["BriefBody"];
+            /** @enum {string|null} */
+            family: "STRAIGHT" | "SWITCHBACK" | "CROSS_TIED" | "SPIRAL" | "CAPPED" | "WEFTED" | null;
+        };
+        ComparedView: {
+            brief: components["schemas"]["BriefBody"];
+            drawn: components["schemas"]["DrawnView"];
+            read: components["schemas"]["ReadView"];
+        };
         ComparisonBody: {
-            briefs: components["schemas"]["BriefBody"][];
+            briefs: components["schemas"]["ComparedBody"][];
             worn: components["schemas"]["WornAsBody"] | null;
         };
         ComparisonView: {
             choices: components["schemas"]["ChoiceView"][];
             figures: components["schemas"]["FigureView"][];
-            plans: components["schemas"]["PlanView"][];
+            plans: components["schemas"]["ComparedView"][];
             worn: components["schemas"]["WornView"][];
         };
         ConsultationBody: {
@@ -444,12 +577,35 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        DrawnView: {
+            gaps: components["schemas"]["Gap"][];
+            kinds: components["schemas"]["StationKind"][];
+            map: components["schemas"]["Map"];
+            parts: components["schemas"]["Part"][];
+            rows: components["schemas"]["Row"][];
+            stations: components["schemas"]["Station"][];
+            tails: components["schemas"]["TailView"][];
+            views: components["schemas"]["View"][];
+        };
         EditBody: {
             /** Format: double */
-            amount: number;
+            endsAt: number | null;
+            /** Format: double */
+            factor: number | null;
             /** @enum {string} */
             kind: "MOVE" | "RESIZE" | "REVERSE" | "SPLIT" | "JOIN_NEXT" | "END_EARLIER";
+            /** Format: double */
+            moveMm: number | null;
             row: string;
+        };
+        FamilyWords: {
+            goodFor: string;
+            hasFront: boolean;
+            hasLevels: boolean;
+            hasRowsBehind: boolean;
+            /** @enum {string} */
+            value: "STRAIGHT" | "SWITCHBACK" | "CROSS_TIED" | "SPIRAL" | "CAPPED" | "WEFTED";
+            words: string;
         };
         FigureView: {
             /** @enum {string} */
@@ -470,14 +626,14 @@ export interface components {
             shareWords: string;
             /** Format: int32 */
             trial: number;
-            why: string;
+            why: components["schemas"]["Piece"][];
             /** Format: double */
             x: number;
             /** Format: double */
             y: number;
         };
         FillsView: {
-            brief: components["schemas"]["BriefBody"];
+            change: unknown;
             fills: components["schemas"]["FillView"][];
             /** Format: int32 */
             reserveLoops: number;
@@ -488,13 +644,17 @@ export interface components {
         FindingView: {
             /** @enum {string} */
             code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
-            placeId: string;
-            /** @enum {string} */
-            placeKind: "HEAD" | "MEASURE" | "ROW" | "PART" | "REGION" | "RIM" | "HAIR" | "ZONE" | "STATION";
-            reason: string;
+            place: components["schemas"]["PlaceView"];
+            reason: components["schemas"]["Piece"][];
             remedies: components["schemas"]["RemedyView"][];
             /** @enum {string} */
             severity: "STOP" | "WARNING" | "HINT";
+        };
+        FlankWords: {
+            reason: string;
+            /** @enum {string} */
+            value: "FINE_ROWS" | "WIDE_CHANNEL";
+            words: string;
         };
         FoundationBody: {
             back: components["schemas"]["BackBody"] | null;
@@ -533,7 +693,7 @@ export interface components {
             areaMm2: number;
             /** Format: double */
             exposedPercent: number;
-            place: string;
+            place: components["schemas"]["Piece"][];
             /** Format: double */
             x: number;
             /** Format: double */
@@ -551,6 +711,33 @@ export interface components {
             /** Format: int32 */
             lines: number;
             percent: number[];
+        };
+        HairForm: {
+            /** Format: int32 */
+            bundlesPerPack: number;
+            colours: string[];
+            /** Format: double */
+            curlMm: number;
+            currency: string;
+            /** Format: double */
+            gramsPerLoop: number;
+            hasBead: boolean;
+            /** Format: int32 */
+            heatC: number;
+            isCoated: boolean;
+            isLooped: boolean;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            loopsPerBundle: number;
+            name: string;
+            otherPacks: components["schemas"]["Size"][];
+            /** Format: int64 */
+            priceMinor: number;
+            /** @enum {string} */
+            slip: "GRIPPY" | "MIDDLING" | "SLIDING";
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
         };
         HairLineBody: {
             /** Format: int32 */
@@ -716,6 +903,34 @@ export interface components {
             usesBaseHair: boolean | null;
             zones: components["schemas"]["ZoneBody"][];
         };
+        JsonNode: {
+            array: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            binary: boolean;
+            boolean: boolean;
+            container: boolean;
+            double: boolean;
+            embeddedValue: boolean;
+            empty: boolean;
+            float: boolean;
+            floatingPointNumber: boolean;
+            int: boolean;
+            integralNumber: boolean;
+            long: boolean;
+            missingNode: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null: boolean;
+            number: boolean;
+            object: boolean;
+            pojo: boolean;
+            short: boolean;
+            string: boolean;
+            /** @deprecated */
+            textual: boolean;
+            valueNode: boolean;
+        };
         KeepBody: {
             method: components["schemas"]["MethodBody"];
             name: string;
@@ -725,6 +940,20 @@ export interface components {
             id: string;
             method: components["schemas"]["MethodBody"];
             name: string;
+        };
+        KeptSheet: {
+            /** Format: uuid */
+            clientId: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: uuid */
+            planId: string | null;
+            planName: string;
+            /** Format: int32 */
+            planVersion: number;
+            sheet: components["schemas"]["WorkSheetForm"];
         };
         Ledger: {
             chairMinutes: components["schemas"]["Span"];
@@ -739,6 +968,8 @@ export interface components {
             leftOverLoops: number;
             /** Format: int32 */
             loopsPerPack: number;
+            /** Format: int32 */
+            looseEnds: number;
             /** Format: int32 */
             neededLoops: number;
             /** Format: int32 */
@@ -759,7 +990,6 @@ export interface components {
             zones: components["schemas"]["ZoneView"][];
         };
         Limits: {
-            backRows: components["schemas"]["Range"];
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
             chairMinutes: components["schemas"]["Range"];
@@ -773,6 +1003,8 @@ export interface components {
             leaveOutMm: components["schemas"]["Range"];
             levels: components["schemas"]["Range"];
             marginPercent: components["schemas"]["Range"];
+            /** Format: int32 */
+            mostOverlays: number;
             /** Format: int32 */
             mostPasses: number;
             /** Format: int32 */
@@ -814,6 +1046,13 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        MeasureWords: {
+            field: string;
+            isRequired: boolean;
+            limitsMm: components["schemas"]["Range"];
+            where: string;
+            words: string;
+        };
         MethodBody: {
             /** @enum {string} */
             back: "USUAL" | "FINE" | "BIG_SHARES";
@@ -849,7 +1088,8 @@ export interface components {
         };
         NeedView: {
             amount: components["schemas"]["Span"];
-            unit: string;
+            /** @enum {string} */
+            kind: "LENGTH_MM" | "AREA_MM2" | "GRAMS" | "GRAMS_PER_CM" | "MINUTES" | "PART" | "COUNT" | "TIMES";
             what: string;
         };
         NewPlanBody: {
@@ -906,6 +1146,10 @@ export interface components {
             /** Format: double */
             startMm: number | null;
         };
+        PartOffer: {
+            part: components["schemas"]["PartBody"];
+            words: string;
+        };
         PartWish: {
             /** Format: double */
             closer: number | null;
@@ -924,34 +1168,50 @@ export interface components {
             foundation: components["schemas"]["FoundationBody"];
             name: string;
         };
+        Piece: {
+            /** @enum {string|null} */
+            kind: "LENGTH_MM" | "AREA_MM2" | "GRAMS" | "GRAMS_PER_CM" | "MINUTES" | "PART" | "COUNT" | "TIMES" | null;
+            text: string | null;
+            /** Format: double */
+            value: number | null;
+        };
+        PlaceView: {
+            id: string | null;
+            /** @enum {string} */
+            kind: "HEAD" | "MEASURE" | "ROW" | "PART" | "REGION" | "RIM" | "HAIR" | "ZONE" | "STATION";
+        };
+        PlanAnswer: {
+            drawn: components["schemas"]["DrawnView"];
+            read: components["schemas"]["ReadView"] | null;
+            worn: components["schemas"]["WornView"] | null;
+        };
         PlanBody: {
             brief: components["schemas"]["BriefBody"];
             name: string;
             /** Format: int32 */
             version: number;
         };
-        PlanView: {
-            findings: components["schemas"]["FindingView"][];
-            gaps: components["schemas"]["Gap"][];
-            hairs: components["schemas"]["HairUse"][];
-            head: components["schemas"]["Head"];
-            kinds: components["schemas"]["StationKind"][];
-            ledger: components["schemas"]["Ledger"];
-            limits: components["schemas"]["Limits"];
-            map: components["schemas"]["Map"];
-            method: components["schemas"]["MethodBody"];
-            needs: components["schemas"]["NeedView"][];
-            notes: components["schemas"]["NoteView"][];
-            parts: components["schemas"]["Part"][];
-            quote: components["schemas"]["QuoteView"];
-            rows: components["schemas"]["Row"][];
-            selfWork: components["schemas"]["SelfView"];
-            stations: components["schemas"]["Station"][];
-            steps: components["schemas"]["Step"][];
-            tails: components["schemas"]["TailView"][];
-            updos: components["schemas"]["Updo"][];
-            views: components["schemas"]["View"][];
-            work: components["schemas"]["WorkView"][];
+        PlanQuestion: {
+            brief: components["schemas"]["BriefBody"];
+            withRead: boolean | null;
+            withSides: boolean | null;
+            worn: components["schemas"]["WornAsBody"] | null;
+        };
+        PlanSummary: {
+            /** Format: int64 */
+            costMinor: number;
+            currency: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: double */
+            minutes: number;
+            outline: number[];
+            /** Format: int32 */
+            packs: number;
+            parts: number[][];
+            rows: components["schemas"]["SummaryRow"][];
+            /** Format: int32 */
+            toMind: number;
         };
         Question: {
             field: string;
@@ -974,6 +1234,21 @@ export interface components {
             max: number;
             /** Format: double */
             min: number;
+        };
+        ReadView: {
+            backRows: components["schemas"]["Range"];
+            findings: components["schemas"]["FindingView"][];
+            hairs: components["schemas"]["HairUse"][];
+            head: components["schemas"]["Head"];
+            ledger: components["schemas"]["Ledger"];
+            method: components["schemas"]["MethodBody"];
+            needs: components["schemas"]["NeedView"][];
+            notes: components["schemas"]["NoteView"][];
+            quote: components["schemas"]["QuoteView"];
+            selfWork: components["schemas"]["SelfView"];
+            steps: components["schemas"]["Step"][];
+            updos: components["schemas"]["Updo"][];
+            work: components["schemas"]["WorkView"][];
         };
         Reading: {
             field: string;
@@ -999,16 +1274,21 @@ export interface components {
             kind: "THIN" | "TENDER" | "NO_GO" | "SCAR" | "COWLICK" | "BUN" | "SHOWN_BRAIDS";
             kindWords: string;
             name: string;
-            place: string;
+            place: components["schemas"]["Piece"][];
             rim: number[];
         };
-        RemedyView: {
-            brief: components["schemas"]["BriefBody"];
+        RegionWords: {
+            name: string;
+            /** @enum {string} */
+            value: "THIN" | "TENDER" | "NO_GO" | "SCAR" | "COWLICK" | "BUN" | "SHOWN_BRAIDS";
             words: string;
         };
+        RemedyView: {
+            change: unknown;
+            words: components["schemas"]["Piece"][];
+        };
         Result: {
-            brief: components["schemas"]["BriefBody"];
-            changes: components["schemas"]["Change"][];
+            change: unknown;
             /** Format: double */
             exposedPercentAfter: number;
             /** Format: double */
@@ -1021,6 +1301,7 @@ export interface components {
             /** Format: int32 */
             tried: number;
             words: string;
+            zones: components["schemas"]["ZoneChange"][];
         };
         RimBody: {
             /** Format: double */
@@ -1055,20 +1336,34 @@ export interface components {
             lengthMm: number;
             /** Format: double */
             limitGramsPerCm: number;
+            movesSideways: boolean;
             /** Format: int32 */
             order: number;
             path: number[];
-            place: string;
+            place: components["schemas"]["Piece"][];
             /** Format: double */
             pullShare: number;
             /** @enum {string} */
-            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "PASS" | "SPIRAL";
+            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "LEVEL" | "SPIRAL";
             /** Format: int32 */
             stations: number;
             /** Format: double */
             stripWidthMm: number;
+            /** @enum {string|null} */
+            takesTail: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT" | null;
             /** @enum {string} */
             use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+            words: string;
+        };
+        RowForm: {
+            /** Format: double */
+            braidWidthMm: number;
+            chart: number[];
+            id: string;
+            /** Format: double */
+            lengthMm: number;
+            /** @enum {string} */
+            side: "LEFT" | "MIDDLE" | "RIGHT";
             words: string;
         };
         SavedPlanView: {
@@ -1106,14 +1401,53 @@ export interface components {
             shares: number;
             words: string;
         };
+        ShareForm: {
+            /** Format: double */
+            at: number;
+            holds: ("FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK")[];
+            hookWords: string;
+            isDeepSet: boolean;
+            isForPart: boolean;
+            /** @enum {string} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            /** Format: double */
+            legPart: number;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            ref: number;
+            row: string;
+            /** Format: int32 */
+            shareParts: number;
+            /** @enum {string} */
+            side: "LEFT" | "MIDDLE" | "RIGHT";
+            /** Format: int32 */
+            supply: number;
+            /** Format: double */
+            towardX: number;
+            /** Format: double */
+            towardY: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
         Side: {
-            reason: string;
+            reason: components["schemas"]["Piece"][];
             value: string;
             words: string;
         };
         SightView: {
             station: string;
             why: string;
+        };
+        Size: {
+            /** Format: int32 */
+            loops: number;
+            /** Format: int64 */
+            priceMinor: number;
         };
         SizeBody: {
             /** Format: int32 */
@@ -1187,16 +1521,27 @@ export interface components {
         };
         StationEditBody: {
             /** Format: double */
-            amount: number | null;
-            /** Format: double */
             at: number | null;
+            /** @enum {string|null} */
+            hold: "FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK" | null;
             /** @enum {string} */
             kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD" | "LEG";
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: int32 */
+            legPercent: number | null;
+            /** Format: double */
+            moveMm: number | null;
+            /** Format: int32 */
+            passes: number | null;
             row: string;
+            /** Format: int32 */
+            shareParts: number | null;
         };
         StationKind: {
             bearingWhy: string;
             bearingWords: string;
+            colour: string;
             decidedBy: string[];
             extraHolds: string[];
             hold: components["schemas"]["HoldView"];
@@ -1233,6 +1578,24 @@ export interface components {
             rows: string[];
             words: string;
         };
+        StepForm: {
+            cautions: string[];
+            /** Format: double */
+            loops: number;
+            /** Format: double */
+            minutesHigh: number;
+            /** Format: double */
+            minutesLikely: number;
+            /** Format: double */
+            minutesLow: number;
+            /** Format: int32 */
+            number: number;
+            rows: string[];
+            shares: number[];
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
+            words: components["schemas"]["Piece"][];
+        };
         StrandBody: {
             colour: string;
             hairLineId: string;
@@ -1241,12 +1604,38 @@ export interface components {
             /** @enum {string|null} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE" | null;
         };
+        SummaryRow: {
+            /** Format: double */
+            braidWidthMm: number;
+            path: number[];
+            /** @enum {string} */
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+        };
+        SupplyForm: {
+            colour: string;
+            hair: components["schemas"]["HairForm"];
+            /** Format: int32 */
+            packsToBuy: number;
+            /** Format: int32 */
+            placedLoops: number;
+            /** Format: int32 */
+            reserveLoops: number;
+            /** Format: int32 */
+            shelfLoops: number;
+        };
         TailBody: {
             /** Format: double */
             at: number;
             /** @enum {string} */
             end: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
             into: string | null;
+            row: string;
+        };
+        TailForm: {
+            /** @enum {string} */
+            end: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
+            into: string;
+            place: components["schemas"]["Piece"][];
             row: string;
         };
         TailView: {
@@ -1264,6 +1653,15 @@ export interface components {
             origin: "PATTERN" | "SUGGESTED" | "CHOSEN";
             row: string;
             thread: number[];
+        };
+        TextureWords: {
+            /** Format: double */
+            curlMm: number;
+            /** @enum {string} */
+            slip: "GRIPPY" | "MIDDLING" | "SLIDING";
+            /** @enum {string} */
+            value: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+            words: string;
         };
         TrialView: {
             /** Format: double */
@@ -1312,6 +1710,47 @@ export interface components {
             withHair: boolean | null;
             worn: components["schemas"]["WornAsBody"];
         };
+        WordsView: {
+            conditions: components["schemas"]["ChoiceScalpCondition"][];
+            densities: components["schemas"]["ChoiceHairDensity"][];
+            falls: components["schemas"]["ChoiceFall"][];
+            families: components["schemas"]["FamilyWords"][];
+            flanks: components["schemas"]["FlankWords"][];
+            frontTails: components["schemas"]["ChoiceFrontTails"][];
+            habits: components["schemas"]["ChoiceHabit"][];
+            holds: components["schemas"]["ChoiceExtraHold"][];
+            installers: components["schemas"]["ChoiceInstaller"][];
+            knots: components["schemas"]["ChoiceKnot"][];
+            legPercents: number[];
+            limits: components["schemas"]["Limits"];
+            measures: components["schemas"]["MeasureWords"][];
+            mixes: components["schemas"]["ChoiceHow"][];
+            napes: components["schemas"]["ChoiceNape"][];
+            overlaysMm: number[];
+            partEnds: components["schemas"]["ChoicePartEnd"][];
+            parts: components["schemas"]["PartOffer"][];
+            /** Format: int32 */
+            planFormat: number;
+            questions: components["schemas"]["Question"][];
+            regionKinds: components["schemas"]["RegionWords"][];
+            rimPlaces: components["schemas"]["ChoiceWhere"][];
+            shares: components["schemas"]["ChoiceInteger"][];
+            slips: components["schemas"]["ChoiceSlip"][];
+            strands: components["schemas"]["ChoiceStrandThickness"][];
+            tailsSecured: components["schemas"]["ChoiceTailEnd"][];
+            textures: components["schemas"]["TextureWords"][];
+            ways: components["schemas"]["ChoiceWay"][];
+            zones: components["schemas"]["ChoiceZone"][];
+        };
+        WorkSheetForm: {
+            outline: number[];
+            rows: components["schemas"]["RowForm"][];
+            shares: components["schemas"]["ShareForm"][];
+            steps: components["schemas"]["StepForm"][];
+            supplies: components["schemas"]["SupplyForm"][];
+            tails: components["schemas"]["TailForm"][];
+            takedown: string[];
+        };
         WorkView: {
             isMarked: boolean;
             minutes: components["schemas"]["Span"];
@@ -1330,10 +1769,6 @@ export interface components {
             part: number | null;
             /** @enum {string} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
-        };
-        WornPlanView: {
-            plan: components["schemas"]["PlanView"];
-            worn: components["schemas"]["WornView"];
         };
         WornView: {
             /** Format: double */
@@ -1363,6 +1798,21 @@ export interface components {
             closer: number | null;
             /** Format: int32 */
             shareParts: number | null;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        ZoneChange: {
+            /** Format: double */
+            exposedPercentAfter: number;
+            /** Format: double */
+            exposedPercentBefore: number;
+            shareAfter: string;
+            shareBefore: string;
+            /** Format: double */
+            spacingAfter: number;
+            /** Format: double */
+            spacingBefore: number;
+            words: string;
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
         };
@@ -1724,26 +2174,6 @@ export interface operations {
             };
         };
     };
-    questions: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Question"][];
-                };
-            };
-        };
-    };
     remove_2: {
         parameters: {
             query?: never;
@@ -1828,7 +2258,7 @@ export interface operations {
             };
         };
     };
-    compute: {
+    plan: {
         parameters: {
             query?: never;
             header?: never;
@@ -1837,7 +2267,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BriefBody"];
+                "application/json": components["schemas"]["PlanQuestion"];
             };
         };
         responses: {
@@ -1847,7 +2277,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanView"];
+                    "application/json": components["schemas"]["PlanAnswer"];
                 };
             };
         };
@@ -1872,30 +2302,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SolidView"];
-                };
-            };
-        };
-    };
-    computeWorn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["WearBody"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["WornPlanView"];
                 };
             };
         };
@@ -1940,6 +2346,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SavedPlanView"];
+                };
+            };
+        };
+    };
+    opened: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BriefBody"];
                 };
             };
         };
@@ -2012,6 +2442,50 @@ export interface operations {
             };
         };
     };
+    summary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanSummary"];
+                };
+            };
+        };
+    };
+    freeze: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSheet"];
+                };
+            };
+        };
+    };
     wear: {
         parameters: {
             query?: never;
@@ -2032,6 +2506,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WornView"];
+                };
+            };
+        };
+    };
+    words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WordsView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSheet"];
                 };
             };
         };

@@ -6,24 +6,28 @@ import { useStore } from 'zustand';
 import type { SavedPlan } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { planQuery } from './bench.queries';
-import { createBench, type BenchStore, type Saving } from './benchStore';
-import { Compare } from './Compare';
-import { Consequences } from './Consequences';
+import { useWords } from '../../words';
+import { createBench, type BenchStore } from './draft/benchStore';
+import type { Saving } from './draft/draftSlice';
+import { useKeptHistory } from './draft/useKeptHistory';
+import { Compare } from './panels/Compare';
+import { Consequences } from './panels/Consequences';
 import { ElsewhereDialog } from './ElsewhereDialog';
 import { KeysDialog } from './KeysDialog';
-import { Stage } from './Stage';
-import { Thread } from './Thread';
-import { BenchContext, ComputedContext, useBench } from './useBench';
-import { useAutosave } from './useAutosave';
+import { Stage } from './map/Stage';
+import { Thread } from './panels/Thread';
+import { BenchContext, ComputedContext, ReadContext, useBench } from './draft/useBench';
+import { useAutosave } from './draft/useAutosave';
 import { useBenchKeys } from './useBenchKeys';
-import { useComputedPlan } from './useComputedPlan';
-import { WornContext } from './useWorn';
-import { WhatIf } from './WhatIf';
+import { useComputedPlan } from './plan/useComputedPlan';
+import { WornContext } from './plan/useWorn';
+import { WhatIf } from './panels/WhatIf';
 
 /** The bench with the plan that the address names. */
 export function BenchPage() {
   const { planId = '' } = useParams();
-  const plan = useQuery(planQuery(planId));
+  const { planFormat } = useWords();
+  const plan = useQuery(planQuery(planId, planFormat));
   if (plan.isPending) return <Notice words="Fetching the plan…" />;
   if (plan.isError) return <Notice words={plan.error.message} />;
   return <OpenBench key={plan.data.id} plan={plan.data} />;
@@ -43,7 +47,8 @@ function Notice({ words }: { words: string }) {
 }
 
 function OpenBench({ plan }: { plan: SavedPlan }) {
-  const store = useMemo(() => createBench(plan), [plan]);
+  const { planFormat } = useWords();
+  const store = useMemo(() => createBench(plan, planFormat), [plan, planFormat]);
   const isComparing = useStore(store, (b) => b.isComparing);
   const [isHelpOpen, setHelpOpen] = useState(false);
   useBenchKeys(store, () => setHelpOpen(true));
@@ -77,13 +82,16 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
 function Computing({ store, children }: { store: BenchStore; children: ReactNode }) {
   const brief = useStore(store, (b) => b.brief);
   const how = useStore(store, (b) => (b.showsCover || b.step === 'wear' ? b.worn : undefined));
-  const isRough = useStore(store, (b) => b.before !== undefined);
-  const worn = useMemo(() => how && { ...how, isRough }, [how, isRough]);
-  const computed = useComputedPlan(brief, worn);
+  const isHeld = useStore(store, (b) => b.before !== undefined);
+  const worn = useMemo(() => how && { ...how, isRough: isHeld }, [how, isHeld]);
+  const computed = useComputedPlan(brief, worn, isHeld);
   useAutosave(store, computed.of);
+  useKeptHistory(store);
   return (
     <ComputedContext value={computed}>
-      <WornContext value={computed.worn}>{children}</WornContext>
+      <ReadContext value={computed.read}>
+        <WornContext value={computed.worn}>{children}</WornContext>
+      </ReadContext>
     </ComputedContext>
   );
 }
@@ -98,6 +106,8 @@ const SAVING_WORDS: Record<Saving, string> = {
 function BenchHead() {
   const clientName = useBench((b) => b.clientName);
   const name = useBench((b) => b.name);
+  const lastName = useBench((b) => b.lastName);
+  const isNameless = name.trim() === '';
   const rename = useBench((b) => b.rename);
   const saving = useBench((b) => b.saving);
   const canUndo = useBench((b) => b.past.length > 0);
@@ -111,13 +121,23 @@ function BenchHead() {
       <h1 className="max-w-96 min-w-0 truncate text-lg font-semibold" title={clientName}>
         {clientName}
       </h1>
-      <input
-        aria-label="Name of the plan"
-        value={name}
-        maxLength={120}
-        onChange={(e) => rename(e.target.value)}
-        className="min-w-0 flex-1 rounded border border-transparent bg-transparent px-2 py-0.5 hover:border-edge"
-      />
+      <div className="min-w-0 flex-1">
+        <input
+          aria-label="Name of the plan"
+          aria-invalid={isNameless}
+          aria-describedby={isNameless ? 'nameless' : undefined}
+          value={name}
+          maxLength={120}
+          onChange={(e) => rename(e.target.value)}
+          onBlur={() => isNameless && rename(lastName)}
+          className={`w-full rounded border bg-transparent px-2 py-0.5 hover:border-edge ${isNameless ? 'border-chalk' : 'border-transparent'}`}
+        />
+        {isNameless && (
+          <p id="nameless" role="alert" className="px-2 text-sm font-medium text-chalk">
+            ✕ A plan needs a name; until it has one it stays “{lastName}”.
+          </p>
+        )}
+      </div>
       <p role="status" className="text-sm whitespace-nowrap text-soft" data-saving={saving}>
         {SAVING_WORDS[saving]}
       </p>

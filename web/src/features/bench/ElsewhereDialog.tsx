@@ -1,6 +1,6 @@
 import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
-import { useBench } from './useBench';
+import { useBench } from './draft/useBench';
 
 /** Somebody saved this plan elsewhere in the meantime: whichever is taken, the other is one undo away or still stored. */
 export function ElsewhereDialog() {

@@ -1,13 +1,25 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api } from '../../api/client';
+import { keepDraft, readDraft } from './draft/keptHere';
 
 export const plansQuery = () => queryOptions({ queryKey: ['plans'], queryFn: api.plans });
 
+/** A draft that was kept here before briefs were told as they are today is brought up to date first. */
+async function openDraft(id: string, format: number): Promise<void> {
+  const draft = readDraft(id);
+  if (!draft || draft.format === format) return;
+  const brief = await api.opened({ format: draft.format ?? 1, ...draft.brief });
+  keepDraft(id, { ...draft, brief, format });
+}
+
 /** Fetched anew whenever a bench is opened, since the draft is judged against its version. */
-export const planQuery = (id: string) =>
+export const planQuery = (id: string, format: number) =>
   queryOptions({
     queryKey: ['plans', id],
-    queryFn: () => api.plan(id),
+    queryFn: async () => {
+      await openDraft(id, format);
+      return api.savedPlan(id);
+    },
     staleTime: Infinity,
     gcTime: 0,
     retry: false,
@@ -22,11 +34,3 @@ export const clientQuery = (id: string) =>
   queryOptions({ queryKey: ['clients', id], queryFn: () => api.client(id) });
 
 export const methodsQuery = () => queryOptions({ queryKey: ['methods'], queryFn: api.methods });
-
-/** Where practitioners differ; never changes while the server runs. */
-export const methodQuestionsQuery = () =>
-  queryOptions({
-    queryKey: ['method-questions'],
-    queryFn: api.methodQuestions,
-    staleTime: Infinity,
-  });

@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { usePrefs } from '../../ui/prefs';
-import type { BenchStore, Step } from './benchStore';
+import type { BenchStore } from './draft/benchStore';
+import type { Step } from './draft/viewSlice';
 
 /** Letters from the trade, each to its step. */
 export const STEP_KEYS: Record<string, Step> = {

@@ -2,13 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
-import type { Client, ClientDraft, Condition, Density, HeadMeasures } from '../../api/types';
+import type { Client, ClientDraft, HeadMeasures, MeasureField } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { Choice, TextArea, TextField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
-import { useLengths } from '../../ui/prefs';
-import { CONDITION_WORDS, DENSITY_WORDS } from './words';
+import { MeasureFields } from '../../ui/MeasureFields';
+import { useWords } from '../../words';
 
 const NOTHING_MEASURED: HeadMeasures = {
   roundMm: null,
@@ -20,17 +20,6 @@ const NOTHING_MEASURED: HeadMeasures = {
   hairline: null,
   regions: null,
 };
-
-type MeasureField = Exclude<keyof HeadMeasures, 'hairline' | 'regions'>;
-
-const MEASURES: [MeasureField, string][] = [
-  ['roundMm', 'Round the head'],
-  ['frontToNapeMm', 'Front to nape'],
-  ['overTopMm', 'Ear to ear over the top'],
-  ['alongFrontMm', 'Ear to ear along the front'],
-  ['roundBackMm', 'Temple to temple round the back'],
-  ['napeWidthMm', 'Nape width'],
-];
 
 const draftOf = (client: Client | undefined): ClientDraft => ({
   name: client?.name ?? '',
@@ -60,7 +49,7 @@ export function ClientDialog({
   const [unread, setUnread] = useState<Partial<Record<MeasureField, string>>>({});
   const [unreadHair, setUnreadHair] = useState<string>();
   const queries = useQueryClient();
-  const lengths = useLengths();
+  const { measures, densities, conditions } = useWords();
   const done = () => {
     void queries.invalidateQueries({ queryKey: ['clients'] });
     void queries.invalidateQueries({ queryKey: ['plans'] });
@@ -77,12 +66,6 @@ export function ClientDialog({
   const [isSure, setSure] = useState(false);
   const problem = save.error instanceof Problem ? save.error : undefined;
   const set = (change: Partial<ClientDraft>) => setDraft({ ...draft, ...change });
-  const measureError = (field: MeasureField, label: string) => {
-    const p = problem?.at(`head.${field}`);
-    return p && p.min !== null && p.max !== null
-      ? `${label} must be between ${lengths.say(p.min)} and ${lengths.say(p.max)}.`
-      : p?.message;
-  };
 
   return (
     <Modal
@@ -106,26 +89,22 @@ export function ClientDialog({
           error={problem?.at('name')?.message}
         />
         <div className="grid grid-cols-3 gap-3">
-          {MEASURES.map(([field, label]) => (
-            <LengthField
-              key={field}
-              label={label}
-              value={draft.head?.[field] ?? null}
-              onChange={(mm) => set({ head: { ...(draft.head ?? NOTHING_MEASURED), [field]: mm } })}
-              unread={unread[field]}
-              onUnread={(text) => setUnread({ ...unread, [field]: text })}
-              error={measureError(field, label)}
-            />
-          ))}
+          <MeasureFields<MeasureField>
+            measures={measures}
+            values={draft.head ?? NOTHING_MEASURED}
+            onChange={(field, mm) =>
+              set({ head: { ...(draft.head ?? NOTHING_MEASURED), [field]: mm } })
+            }
+            unread={(field) => unread[field]}
+            onUnread={(field, text) => setUnread({ ...unread, [field]: text })}
+            refused={(field) => problem?.at(`head.${field}`)}
+          />
         </div>
         <div className="grid grid-cols-[8rem_8rem_1fr] gap-4">
           <Choice
             label="Her own hair grows"
             value={draft.ownHair.density}
-            options={Object.entries(DENSITY_WORDS).map(([value, words]) => ({
-              value: value as Density,
-              words,
-            }))}
+            options={densities}
             onChoose={(density) => set({ ownHair: { ...draft.ownHair, density } })}
           />
           <LengthField
@@ -139,18 +118,18 @@ export function ClientDialog({
           <fieldset>
             <legend className="text-sm text-soft">Seen on her scalp</legend>
             <div className="flex flex-wrap gap-x-4 gap-y-1">
-              {Object.entries(CONDITION_WORDS).map(([c, words]) => (
+              {conditions.map(({ value: c, words }) => (
                 <label key={c} className="flex items-center gap-1.5">
                   <input
                     type="checkbox"
                     className="size-4 accent-ink"
-                    checked={draft.ownHair.conditions.includes(c as Condition)}
+                    checked={draft.ownHair.conditions.includes(c)}
                     onChange={(e) =>
                       set({
                         ownHair: {
                           ...draft.ownHair,
                           conditions: e.target.checked
-                            ? [...draft.ownHair.conditions, c as Condition]
+                            ? [...draft.ownHair.conditions, c]
                             : draft.ownHair.conditions.filter((x) => x !== c),
                         },
                       })

@@ -6,7 +6,7 @@ import type { Client, SavedPlan } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useLengths } from '../../ui/prefs';
 import { PlanTile } from './PlanTile';
-import { CONDITION_WORDS, DENSITY_WORDS } from './words';
+import { useWords, wordOf } from '../../words';
 
 interface Props {
   client: Client;
@@ -16,6 +16,7 @@ interface Props {
 
 /** One client: what she wants, what to mind, her head, her plans. */
 export function ClientPanel({ client, plans, onWrite }: Props) {
+  const words = useWords();
   const lengths = useLengths();
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -44,11 +45,11 @@ export function ClientPanel({ client, plans, onWrite }: Props) {
       {client.wishes && <p className="leading-snug">{client.wishes}</p>}
       <p className="text-sm text-soft">
         {head && <>head {lengths.say(head.roundMm ?? 0)} round · </>}
-        {client.ownHair.density && `${DENSITY_WORDS[client.ownHair.density]} hair`}
+        {client.ownHair.density && `${wordOf(words.densities, client.ownHair.density)} hair`}
         {client.ownHair.conditions.map((c) => (
           <strong key={c} className="text-chalk">
             {' '}
-            · ▲ {CONDITION_WORDS[c]}
+            · ▲ {wordOf(words.conditions, c)}
           </strong>
         ))}
       </p>

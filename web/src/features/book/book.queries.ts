@@ -6,10 +6,10 @@ export const clientsQuery = () => queryOptions({ queryKey: ['clients'], queryFn:
 
 export const plansQuery = () => queryOptions({ queryKey: ['plans'], queryFn: api.plans });
 
-/** What a kept plan comes to; a plan of the same version always comes to the same, but for the shelf. */
-export const computedQuery = (plan: SavedPlan) =>
+/** What a tile shows of a kept plan; the same version always comes to the same, but for the shelf. */
+export const summaryQuery = (plan: SavedPlan) =>
   queryOptions({
-    queryKey: ['computed', plan.id, plan.version],
-    queryFn: () => api.compute(plan.brief),
+    queryKey: ['summary', plan.id, plan.version],
+    queryFn: () => api.summary(plan.id),
     retry: false,
   });

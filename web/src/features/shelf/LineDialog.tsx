@@ -2,22 +2,13 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
-import type { HairLine, HairLineDraft, Texture } from '../../api/types';
+import type { HairLine, HairLineDraft } from '../../api/types';
 import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
-
-const TEXTURES: { value: Texture; words: string }[] = [
-  { value: 'COARSE_KINKY', words: 'coarse kinky' },
-  { value: 'TIGHT_CURL', words: 'tight curl' },
-  { value: 'SPRINGY_CURL', words: 'large springy curl' },
-  { value: 'SHORT_TWIST', words: 'short twist' },
-  { value: 'DEEP_WAVE', words: 'deep wave' },
-  { value: 'LOOSE_WAVE', words: 'loose wave' },
-  { value: 'SILKY_WAVE', words: 'silky loose wave' },
-];
+import { useWords } from '../../words';
 
 const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   name: line?.name ?? '',
@@ -40,13 +31,6 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   otherPacks: line?.otherPacks ?? [],
   version: line?.version ?? 0,
 });
-
-const SLIPS = [
-  { value: '', words: 'as usual for the texture' },
-  { value: 'GRIPPY', words: 'grippy' },
-  { value: 'MIDDLING', words: 'middling' },
-  { value: 'SLIDING', words: 'sliding' },
-] as const;
 
 const NUMBERS = {
   loopsPerBundle: 'Loops in a bundle',
@@ -85,6 +69,7 @@ function readSizes(text: string, currency: string): Sizes | null {
 
 /** Writes a hair line down as its pack tells it. */
 export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
+  const { textures, slips } = useWords();
   const [draft, setDraft] = useState(() => draftOf(line));
   const [texts, setTexts] = useState<
     Partial<Record<NumberField | 'price' | 'lengthMm' | 'curlMm' | 'sizes', string>>
@@ -96,7 +81,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
     mutationFn: () => (line ? api.changeHairLine(line.id, draft) : api.addHairLine(draft)),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['hair-lines'] });
-      void queries.invalidateQueries({ queryKey: ['computed'] });
+      void queries.invalidateQueries({ queryKey: ['summary'] });
       onClose();
     },
   });
@@ -112,7 +97,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
   const hasUnread = Object.values(texts).some((t) => t !== undefined);
 
   return (
-    <Modal title={line ? line.name : 'New hair line'} isOpen onClose={onClose}>
+    <Modal title={line ? line.name : 'New hair'} isOpen onClose={onClose}>
       <form
         className="flex flex-col gap-4"
         noValidate
@@ -137,7 +122,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
           <Choice
             label="Texture"
             value={draft.texture}
-            options={TEXTURES}
+            options={textures}
             onChoose={(texture) => set({ texture })}
           />
           <LengthField
@@ -162,7 +147,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
           <Choice
             label="Slip"
             value={draft.slip ?? ''}
-            options={SLIPS}
+            options={[{ value: '', words: 'as usual for the texture' }, ...slips]}
             onChoose={(slip) => set({ slip: slip === '' ? null : slip })}
           />
         </div>

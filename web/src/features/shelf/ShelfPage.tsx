@@ -20,12 +20,12 @@ export function ShelfPage() {
           <h1 className="text-3xl leading-none font-semibold">Shelf</h1>
           <p className="mt-1 text-soft">
             {lines.data
-              ? `${plural(lines.data.length, 'hair line')}, ${plural(loops, 'loop')} in hand`
+              ? `${plural(lines.data.length, 'line of hair', 'lines of hair')}, ${plural(loops, 'loop')} in hand`
               : 'Looking at the shelf…'}
           </p>
         </div>
         <Button look="main" onClick={() => setWritten('new')}>
-          <PackagePlus size={17} aria-hidden /> New hair line
+          <PackagePlus size={17} aria-hidden /> New hair
         </Button>
       </header>
       {lines.isError && (
@@ -37,8 +37,8 @@ export function ShelfPage() {
         <section className="mx-auto mt-16 max-w-lg text-center">
           <h2 className="text-2xl font-semibold">The shelf is empty</h2>
           <p className="mt-2 text-soft">
-            Write down a hair line as its pack tells it: texture, length, loops in a bundle, price.
-            Plans count packs from it.
+            Write hair down as its pack tells it: texture, length, loops in a bundle, price. Plans
+            count packs from it.
           </p>
         </section>
       )}

@@ -1,70 +1,11 @@
-import type { Brief, Condition, Consultation, Density, Habit, Way } from '../../../api/types';
+import { useWords } from '../../../words';
+import type { Brief, Consultation } from '../../../api/types';
 import { Chips } from '../../../ui/Chips';
 import { Counter } from '../../../ui/Counter';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
-import { BenchLength } from '../BenchLength';
-import { useBench, useComputed, useFieldError } from '../useBench';
-
-const DENSITIES: { value: Density; words: string }[] = [
-  { value: 'FINE', words: 'fine' },
-  { value: 'MEDIUM', words: 'medium' },
-  { value: 'THICK', words: 'thick' },
-];
-
-const STRANDS = [
-  { value: 'FINE', words: 'fine' },
-  { value: 'MEDIUM', words: 'medium' },
-  { value: 'COARSE', words: 'coarse' },
-] as const;
-
-const CONDITIONS: { value: Condition; words: string }[] = [
-  { value: 'THIN_EDGES', words: 'thin edges' },
-  { value: 'THIN_CROWN', words: 'thin crown' },
-  { value: 'TENDER', words: 'tender spots' },
-  { value: 'ITCHES', words: 'itched before' },
-  { value: 'REACTS_TO_COATING', words: 'reacts to coating' },
-  { value: 'BROKEN_SKIN', words: 'broken skin, infection' },
-];
-
-const WAYS: { value: Way; words: string }[] = [
-  { value: 'DOWN', words: 'down' },
-  { value: 'SWEPT_LEFT', words: 'swept left' },
-  { value: 'SWEPT_RIGHT', words: 'swept right' },
-  { value: 'HALF_UP', words: 'half up' },
-  { value: 'HIGH_PONYTAIL', words: 'high ponytail' },
-  { value: 'LOW_PONYTAIL', words: 'low ponytail' },
-  { value: 'BUN', words: 'bun' },
-];
-
-const FALLS = [
-  { value: 'LEFT', words: 'her left' },
-  { value: 'BACK', words: 'back' },
-  { value: 'RIGHT', words: 'her right' },
-] as const;
-
-const HABITS: { value: Habit; words: string }[] = [
-  { value: 'HEAT', words: 'heat' },
-  { value: 'WIND', words: 'wind' },
-  { value: 'SPORT', words: 'sport' },
-  { value: 'SWIMMING', words: 'swimming' },
-  { value: 'NO_SCARF', words: 'no scarf at night' },
-];
-
-const INSTALLERS: { value: NonNullable<Brief['installer']>; words: string }[] = [
-  { value: 'STYLIST', words: 'a stylist' },
-  { value: 'SELF', words: 'she herself' },
-];
-
-const NOTHING_ASKED: Consultation = {
-  ways: ['DOWN'],
-  fall: 'BACK',
-  hasFringe: false,
-  habits: [],
-  weeks: 5,
-  chairMinutes: null,
-  ownPacks: 0,
-};
+import { BenchLength } from './BenchLength';
+import { useBench, useFieldError } from '../draft/useBench';
 
 const USUAL_MINUTES = 180;
 
@@ -72,10 +13,11 @@ const USUAL_MINUTES = 180;
 export function ClientStep() {
   const name = useBench((b) => b.clientName);
   const own = useBench((b) => b.brief.ownHair);
-  const asked = useBench((b) => b.brief.consultation) ?? NOTHING_ASKED;
+  const asked = useBench((b) => b.brief.consultation);
   const installer = useBench((b) => b.brief.installer);
   const change = useBench((b) => b.change);
-  const limits = useComputed().plan?.limits;
+  const words = useWords();
+  const { limits } = words;
   const minutesError = useFieldError('consultation.chairMinutes');
 
   const setOwn = (what: Partial<Brief['ownHair']>) =>
@@ -86,7 +28,7 @@ export function ClientStep() {
   const ask = (what: Partial<Consultation>) =>
     change(`asked ${Object.keys(what).join()}`, (b) => ({
       ...b,
-      consultation: { ...(b.consultation ?? NOTHING_ASKED), ...what },
+      consultation: { ...b.consultation, ...what },
     }));
 
   return (
@@ -95,31 +37,31 @@ export function ClientStep() {
       <Chips
         label="It must be worn"
         values={asked.ways ?? []}
-        options={WAYS}
+        options={words.ways.filter((w) => w.value !== 'WIND')}
         onChoose={(ways) => ask({ ways })}
       />
       <Choose
         label="It falls to"
         value={asked.fall}
-        options={FALLS}
+        options={words.falls}
         onChoose={(fall) => ask({ fall })}
       />
       <Tick
         words="She wants a fringe"
-        isOn={asked.hasFringe ?? false}
+        isOn={asked.hasFringe}
         onChange={(hasFringe) => ask({ hasFringe })}
       />
       <Heading words="Her own hair" />
       <Choose
         label="grows"
         value={own?.density}
-        options={DENSITIES}
+        options={words.densities}
         onChoose={(density) => setOwn({ density })}
       />
       <Choose
         label="one strand"
         value={own?.strands ?? 'MEDIUM'}
-        options={STRANDS}
+        options={words.strands}
         onChoose={(strands) => setOwn({ strands })}
       />
       <BenchLength
@@ -143,41 +85,41 @@ export function ClientStep() {
       <Chips
         label="Seen on her scalp"
         values={own?.conditions ?? []}
-        options={CONDITIONS}
+        options={words.conditions}
         onChoose={(conditions) => setOwn({ conditions })}
       />
       <Heading words="Her life" />
       <Chips
         label="She is used to"
         values={asked.habits ?? []}
-        options={HABITS}
+        options={words.habits}
         onChoose={(habits) => ask({ habits })}
       />
       <Counter
         label="Weeks of wear"
-        value={asked.weeks ?? 5}
-        min={limits?.weeks.min ?? 1}
-        max={limits?.weeks.max ?? 16}
+        value={asked.weeks}
+        min={limits.weeks.min}
+        max={limits.weeks.max}
         onChange={(weeks) => ask({ weeks })}
       />
       <Heading words="The chair" />
       <Choose
         label="Who installs"
         value={installer}
-        options={INSTALLERS}
+        options={words.installers}
         onChoose={(who) => change('installer', (b) => ({ ...b, installer: who }))}
       />
       <Tick
         words="Her time is limited"
-        isOn={asked.chairMinutes !== null && asked.chairMinutes !== undefined}
+        isOn={asked.chairMinutes !== null}
         onChange={(isOn) => ask({ chairMinutes: isOn ? USUAL_MINUTES : null })}
       />
-      {asked.chairMinutes !== null && asked.chairMinutes !== undefined && (
+      {asked.chairMinutes !== null && (
         <Counter
           label="Minutes she has"
           value={asked.chairMinutes}
-          min={limits?.chairMinutes.min ?? USUAL_MINUTES}
-          max={limits?.chairMinutes.max ?? USUAL_MINUTES}
+          min={limits.chairMinutes.min}
+          max={limits.chairMinutes.max}
           step={15}
           onChange={(chairMinutes) => ask({ chairMinutes })}
           error={minutesError}
@@ -185,9 +127,9 @@ export function ClientStep() {
       )}
       <Counter
         label="Packs she brings"
-        value={asked.ownPacks ?? 0}
+        value={asked.ownPacks}
         min={0}
-        max={limits?.ownPacks.max ?? 0}
+        max={limits.ownPacks.max}
         onChange={(ownPacks) => ask({ ownPacks })}
       />
     </>

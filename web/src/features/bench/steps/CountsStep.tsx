@@ -1,6 +1,7 @@
 import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
-import { useComputed } from '../useBench';
+import { useLengths } from '../../../ui/prefs';
+import { useComputed } from '../draft/useBench';
 import { BalancePanel } from './counts/BalancePanel';
 
 const ORDINALS = ['first', 'second', 'third', 'fourth'];
@@ -8,6 +9,7 @@ const ORDINALS = ['first', 'second', 'third', 'fourth'];
 /** What to buy and prepare, how the time goes, what it costs; and the head balanced for a wish. */
 export function CountsStep() {
   const { plan } = useComputed();
+  const lengths = useLengths();
   if (!plan) return null;
   const { stages, currency } = plan.ledger;
   const { needs, hairs, quote } = plan;
@@ -64,7 +66,7 @@ export function CountsStep() {
               <li key={n.what} className="flex justify-between gap-2 border-b border-line py-1">
                 <span>{n.what}</span>
                 <span className="font-semibold whitespace-nowrap">
-                  {Math.round(n.amount.likely)} {n.unit}
+                  {lengths.sentence([{ text: null, kind: n.kind, value: n.amount.likely }])}
                 </span>
               </li>
             ))}

@@ -1,5 +1,5 @@
-import type { RowTab } from '../benchStore';
-import { useBench } from '../useBench';
+import type { RowTab } from '../draft/viewSlice';
+import { useBench } from '../draft/useBench';
 import { HairlineTab } from './rows/HairlineTab';
 import { OrderTab } from './rows/OrderTab';
 import { PatternTab } from './rows/PatternTab';

@@ -1,3 +1,4 @@
+import { useWords } from '../../../words';
 import { useQuery } from '@tanstack/react-query';
 import { Dial } from '../../../ui/Dial';
 import { Choice } from '../../../ui/Field';
@@ -5,8 +6,8 @@ import { formatMoney } from '../../../lib/money';
 import { useLengths } from '../../../ui/prefs';
 import { hairLinesQuery } from '../bench.queries';
 import { Tick } from '../../../ui/Tick';
-import { hookingOf, withHooking } from '../hookingEdits';
-import { useBench, useComputed, useFieldError } from '../useBench';
+import { withHooking } from '../draft/edits/hookingEdits';
+import { useBench, useComputed, useFieldError } from '../draft/useBench';
 import { MixEntry } from './MixEntry';
 
 const PERCENT = 100;
@@ -25,17 +26,17 @@ export function HairStep() {
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const lengths = useLengths();
-  const cutsInHalf = useBench((b) => hookingOf(b.brief).cutsInHalf) ?? false;
+  const cutsInHalf = useBench((b) => b.brief.hooking.cutsInHalf);
   const cutError = useFieldError('hooking.cutsInHalf');
   const lineError = useFieldError('hairLineId');
   const fullnessError = useFieldError('fullness');
   const line = lines.data?.find((l) => l.id === lineId);
-  const limits = plan?.limits.fullness ?? { min: 0.5, max: 1.6 };
+  const limits = useWords().limits.fullness;
 
   return (
     <>
       <Choice
-        label="Hair line"
+        label="Hair"
         value={lineId ?? ''}
         options={[
           ...(line ? [] : [{ value: lineId ?? '', words: 'choose one' }]),

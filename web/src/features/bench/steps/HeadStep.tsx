@@ -1,7 +1,8 @@
+import { useWords } from '../../../words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Pencil, Save, X } from 'lucide-react';
 import { api } from '../../../api/client';
-import type { Brief, HeadMeasures, Region, RegionKind } from '../../../api/types';
+import type { Brief, Head, MeasureField, Read, Region } from '../../../api/types';
 import { formatDay } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
@@ -9,36 +10,10 @@ import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { clientQuery } from '../bench.queries';
-import { BenchLength } from '../BenchLength';
-import { hairlineOf, withHairline, withRegion, withRegions } from '../headEdits';
-import { useBench, useComputed } from '../useBench';
-
-type MeasureField = Exclude<keyof HeadMeasures, 'hairline' | 'regions'>;
-
-const FIELDS: { field: MeasureField; label: string; where: string }[] = [
-  { field: 'roundMm', label: 'Round the head', where: 'level over the ears' },
-  { field: 'frontToNapeMm', label: 'Front to nape', where: 'hairline to hairline, over the crown' },
-  { field: 'overTopMm', label: 'Ear to ear over the top', where: 'notch to notch' },
-  { field: 'alongFrontMm', label: 'Ear to ear along the front', where: 'notch to notch' },
-  { field: 'roundBackMm', label: 'Temple to temple round the back', where: 'above the ears' },
-  { field: 'napeWidthMm', label: 'Nape width', where: 'corner to corner' },
-];
-
-const NAPES = [
-  { value: 'ROUND', words: 'round' },
-  { value: 'SQUARE', words: 'square' },
-  { value: 'POINTED', words: 'pointed' },
-] as const;
-
-export const REGION_KINDS: { value: RegionKind; words: string }[] = [
-  { value: 'THIN', words: 'thin' },
-  { value: 'TENDER', words: 'tender' },
-  { value: 'NO_GO', words: 'no-go' },
-  { value: 'SCAR', words: 'scar' },
-  { value: 'COWLICK', words: 'cowlick' },
-  { value: 'BUN', words: 'left out: bun' },
-  { value: 'SHOWN_BRAIDS', words: 'left out: braids' },
-];
+import { BenchLength } from './BenchLength';
+import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
+import { useBench, useComputed, useRead } from '../draft/useBench';
+import { MeasureFields } from '../../../ui/MeasureFields';
 
 const USUAL_PEAK_MM = 10;
 
@@ -48,9 +23,7 @@ export function HeadStep() {
       <p className="text-sm text-soft">
         The first three are needed. Leave the others empty and they are estimated.
       </p>
-      {FIELDS.map((f) => (
-        <MeasureEntry key={f.field} {...f} />
-      ))}
+      <Measures />
       <HairlineEntries />
       <Regions />
       <Heads />
@@ -58,27 +31,33 @@ export function HeadStep() {
   );
 }
 
-function MeasureEntry({ field, label, where }: (typeof FIELDS)[number]) {
-  const value = useBench((b) => b.brief.head?.[field] ?? null);
-  const { plan } = useComputed();
-  const lengths = useLengths();
-  const reading = plan?.head.readings.find((r) => r.field === field);
-  const isEstimated = value === null && reading?.isEstimated;
+/** The tape, with what the fitted head makes of it. */
+function Measures() {
+  const { measures } = useWords();
+  const head = useBench((b) => b.brief.head);
+  const texts = useBench((b) => b.texts);
+  const setText = useBench((b) => b.setText);
+  const change = useBench((b) => b.change);
+  const { problem } = useComputed();
+  const readings = useRead()?.head.readings ?? NO_READINGS;
   return (
-    <BenchLength
-      label={label}
-      path={`head.${field}`}
-      value={value}
-      onChange={(b, mm) => ({ ...b, head: { ...(b.head as HeadMeasures), [field]: mm } })}
-      placeholder={isEstimated && reading ? `about ${lengths.parts(reading.tapeMm).figure}` : ''}
-      hint={isEstimated ? 'estimated from the others' : where}
+    <MeasureFields<MeasureField>
+      isRow
+      measures={measures}
+      values={head}
+      readings={readings}
+      onChange={(field, mm) => change(`head.${field}`, (b) => withHead(b, { [field]: mm }))}
+      unread={(field) => texts[`head.${field}`]}
+      onUnread={(field, text) => setText(`head.${field}`, text)}
+      refused={(field) => problem?.at(`head.${field}`)}
     />
   );
 }
 
 function HairlineEntries() {
-  const hairline = useBench((b) => hairlineOf(b.brief));
+  const hairline = useBench((b) => b.brief.head.hairline);
   const change = useBench((b) => b.change);
+  const { napes } = useWords();
   const hasPeak = hairline.peakDropMm !== null;
   const temple = (side: 'left' | 'right') => {
     const field = `${side}TempleMm` as const;
@@ -101,7 +80,7 @@ function HairlineEntries() {
         <Switch
           label="Nape"
           value={hairline.nape ?? 'ROUND'}
-          options={NAPES}
+          options={napes}
           onChoose={(nape) => change('nape', (b) => withHairline(b, { nape }))}
         />
       </div>
@@ -138,17 +117,18 @@ function HairlineEntries() {
   );
 }
 
-const NO_REGIONS: Region[] = [];
+const NO_READINGS: Read['head']['readings'] = [];
 
 function Regions() {
-  const regions = useBench((b) => b.brief.head?.regions) ?? NO_REGIONS;
+  const regions = useBench((b) => b.brief.head.regions);
+  const { regionKinds } = useWords();
   const tool = useBench((b) => b.tool);
   const take = useBench((b) => b.take);
   return (
     <section aria-label="Regions" className="flex flex-col gap-2 border-t border-line pt-3">
       <h3 className="font-semibold">Regions of the scalp</h3>
       <div className="flex flex-wrap gap-1">
-        {REGION_KINDS.map((k) => (
+        {regionKinds.map((k) => (
           <Button
             key={k.value}
             look={tool?.kind === 'region' && tool.of === k.value ? 'main' : 'plain'}
@@ -176,6 +156,7 @@ function RegionEntry({ index, region }: { index: number; region: Region }) {
   const holdRegion = useBench((b) => b.holdRegion);
   const isHeld = useBench((b) => b.heldRegion === index);
   const { plan, problem } = useComputed();
+  const lengths = useLengths();
   const shown = plan?.map.regions.find((r) => r.index === index);
   return (
     <div
@@ -207,7 +188,7 @@ function RegionEntry({ index, region }: { index: number; region: Region }) {
             change('remove region', (b) =>
               withRegions(
                 b,
-                (b.head?.regions ?? []).filter((_, i) => i !== index),
+                b.head.regions.filter((_, i) => i !== index),
               ),
             )
           }
@@ -215,7 +196,7 @@ function RegionEntry({ index, region }: { index: number; region: Region }) {
           <X size={16} />
         </button>
       </div>
-      {shown && <p className="text-sm text-soft">{shown.place}</p>}
+      {shown && <p className="text-sm text-soft">{lengths.sentence(shown.place)}</p>}
     </div>
   );
 }
@@ -235,7 +216,7 @@ function Heads() {
     },
   });
   const heads = client.data?.heads ?? [];
-  const kept = heads.find((h) => isSame(h.measures, head));
+  const kept = heads.find((h) => isSame(h.measures as Head, head));
   return (
     <section aria-label="Her heads" className="flex flex-col gap-2 border-t border-line pt-3">
       <h3 className="font-semibold">Her head in the book</h3>
@@ -251,7 +232,7 @@ function Heads() {
         ]}
         onChoose={(id) => {
           const chosen = heads.find((h) => h.id === id);
-          if (chosen) change('head', (b) => ({ ...b, head: chosen.measures }));
+          if (chosen) change('head', (b) => withHead(b, chosen.measures as Head));
         }}
       />
       <Button disabled={kept !== undefined || keep.isPending} onClick={() => keep.mutate()}>

@@ -1,5 +1,5 @@
-import type { KnotTab } from '../benchStore';
-import { useBench } from '../useBench';
+import type { KnotTab } from '../draft/viewSlice';
+import { useBench } from '../draft/useBench';
 import { FillsTab } from './knots/FillsTab';
 import { MethodTab } from './knots/MethodTab';
 import { StationTab } from './knots/StationTab';

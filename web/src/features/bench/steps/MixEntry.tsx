@@ -1,3 +1,4 @@
+import { useWords } from '../../../words';
 import { Plus, X } from 'lucide-react';
 import type { HairLine, Hooking, MixStrand } from '../../../api/types';
 import { Button } from '../../../ui/Button';
@@ -5,31 +6,21 @@ import { Counter } from '../../../ui/Counter';
 import { Choice } from '../../../ui/Field';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
-import { hookingOf, withHooking, withMix } from '../hookingEdits';
-import { useBench, useComputed, useFieldError } from '../useBench';
+import { withHooking, withMix } from '../draft/edits/hookingEdits';
+import { useBench, useComputed, useFieldError } from '../draft/useBench';
 
 type How = NonNullable<NonNullable<Hooking['mix']>['how']>;
 
-const HOWS: { value: How; words: string }[] = [
-  { value: 'RATIO', words: 'throughout' },
-  { value: 'ZONES', words: 'by zone' },
-  { value: 'ACCENTS', words: 'accents' },
-];
-const ZONES = [
-  { value: 'FRONT', words: 'front' },
-  { value: 'MIDDLE', words: 'middle' },
-  { value: 'BACK', words: 'back' },
-  { value: 'NAPE', words: 'nape' },
-] as const;
 const MOST = 4;
 const FIRST_PERCENT = 20;
 
 /** Other lines or colours hooked in among the main hair. */
 export function MixEntry({ lines }: { lines: HairLine[] }) {
-  const mix = useBench((b) => hookingOf(b.brief).mix);
+  const mix = useBench((b) => b.brief.hooking.mix);
   const mainId = useBench((b) => b.brief.hairLineId);
   const change = useBench((b) => b.change);
   const { plan } = useComputed();
+  const { mixes } = useWords();
   const sumError = useFieldError('hooking.mix.others');
   const others = mix?.others ?? [];
   const how = mix?.how ?? 'RATIO';
@@ -72,10 +63,10 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
         <Switch
           label="How it is mixed"
           value={how}
-          options={HOWS}
+          options={mixes}
           onChoose={(to) =>
             change('how mixed', (b) => {
-              const now = hookingOf(b).mix;
+              const now = b.hooking.mix;
               return now ? withHooking(b, { mix: { ...now, how: to } }) : b;
             })
           }
@@ -111,7 +102,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
           isOn={mix?.mayClump ?? false}
           onChange={(mayClump) =>
             change('clumps', (b) => {
-              const now = hookingOf(b).mix;
+              const now = b.hooking.mix;
               return now ? withHooking(b, { mix: { ...now, mayClump } }) : b;
             })
           }
@@ -137,6 +128,7 @@ function Strand({ strand, index, how, lines, loops, onChange, onRemove }: Strand
   const colourError = useFieldError(`${at}.colour`);
   const percentError = useFieldError(`${at}.percent`);
   const zoneError = useFieldError(`${at}.zone`);
+  const { zones } = useWords();
   const line = lines.find((l) => l.id === strand.hairLineId);
   return (
     <div className="flex flex-col gap-2 rounded-md border border-line p-2">
@@ -171,7 +163,7 @@ function Strand({ strand, index, how, lines, loops, onChange, onRemove }: Strand
         <Choice
           label={`Zone of hair ${index + 2}`}
           value={strand.zone ?? ''}
-          options={[{ value: '', words: 'choose one' }, ...ZONES]}
+          options={[{ value: '', words: 'choose one' }, ...zones]}
           onChoose={(zone) => onChange({ zone: zone === '' ? null : zone })}
           error={zoneError}
         />

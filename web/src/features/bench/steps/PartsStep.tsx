@@ -1,50 +1,22 @@
+import { useWords } from '../../../words';
 import { Plus, X } from 'lucide-react';
-import type { Plan } from '../../../api/types';
+import type { PartAsked, Plan } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { LengthField } from '../../../ui/LengthField';
 import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
-import { BenchLength } from '../BenchLength';
+import { BenchLength } from './BenchLength';
 import { ChannelCurve } from './ChannelCurve';
-import { withFoundation } from '../foundationEdits';
-import { withPart, withParts, type PartAsked } from '../partEdits';
-import { useBench, useComputed } from '../useBench';
-
-const SIDE_PART_MM = 35;
-
-const PLAIN: PartAsked = {
-  startMm: 0,
-  slantDeg: 0,
-  bowMm: 0,
-  lengthMm: null,
-  end: 'OPEN',
-  showsSide: false,
-};
-
-const KINDS: { words: string; part: PartAsked }[] = [
-  { words: 'left', part: { ...PLAIN, startMm: -SIDE_PART_MM } },
-  { words: 'middle', part: PLAIN },
-  { words: 'right', part: { ...PLAIN, startMm: SIDE_PART_MM } },
-];
-
-const ENDS = [
-  { value: 'OPEN', words: 'run on' },
-  { value: 'HALF_ROWS', words: 'half rows' },
-  { value: 'CROSSED', words: 'crossed' },
-] as const;
-
-const SCHOOLS = [
-  { value: 'FINE_ROWS', words: 'fine rows' },
-  { value: 'WIDE_CHANNEL', words: 'wide channel' },
-] as const;
-
-const NO_PARTS: PartAsked[] = [];
+import { withFoundation } from '../draft/edits/foundationEdits';
+import { withPart, withParts } from '../draft/edits/partEdits';
+import { useBench, useComputed } from '../draft/useBench';
 
 /** The parts she will show: wearing parts come first, because rows are placed from them. */
 export function PartsStep() {
   const { plan, problem } = useComputed();
-  const parts = useBench((b) => b.brief.foundation.parts) ?? NO_PARTS;
+  const parts = useBench((b) => b.brief.foundation.parts);
+  const words = useWords();
   const flanks = useBench((b) => b.brief.foundation.flanks) ?? 'FINE_ROWS';
   const change = useBench((b) => b.change);
   const tooMany = problem?.at('foundation.parts')?.message;
@@ -54,7 +26,7 @@ export function PartsStep() {
       <div>
         <p className="mb-1 text-sm text-soft">Add a part she will show</p>
         <div className="flex gap-2">
-          {KINDS.map((k) => (
+          {words.parts.map((k) => (
             <Button
               key={k.words}
               className="flex-1"
@@ -84,15 +56,13 @@ export function PartsStep() {
           <Switch
             label="Rows beside the parts"
             value={flanks}
-            options={SCHOOLS}
+            options={words.flanks}
             onChoose={(school) =>
               change('flanks', (b) => ({ ...b, foundation: { ...b.foundation, flanks: school } }))
             }
           />
           <p className="text-sm text-soft">
-            {flanks === 'FINE_ROWS'
-              ? 'Small and neat: the hair lies flat, the part reads crisp.'
-              : 'A little larger, leaning away: curly hair does not close it.'}
+            {words.flanks.find((f) => f.value === flanks)?.reason}
           </p>
         </div>
       )}
@@ -110,7 +80,8 @@ interface EntryProps {
 
 function PartEntry({ index, part, laid }: EntryProps) {
   const change = useBench((b) => b.change);
-  const { plan, problem } = useComputed();
+  const { problem } = useComputed();
+  const { limits, partEnds } = useWords();
   const lengths = useLengths();
   const path = `foundation.parts[${index}]`;
   const texts = useBench((b) => b.texts);
@@ -121,7 +92,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
     change('remove part', (b) =>
       withParts(
         b,
-        (b.foundation.parts ?? []).filter((_, i) => i !== index),
+        b.foundation.parts.filter((_, i) => i !== index),
       ),
     );
   const name = `Part ${laid?.number ?? index + 1}`;
@@ -171,8 +142,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
         <span className="flex items-center gap-2">
           <input
             type="range"
-            min={plan?.limits.slantDeg.min ?? 0}
-            max={plan?.limits.slantDeg.max ?? 0}
+            min={limits.slantDeg.min}
+            max={limits.slantDeg.max}
             step={1}
             value={part.slantDeg ?? 0}
             onChange={(e) => edit({ slantDeg: Number(e.target.value) })}
@@ -186,8 +157,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
         <span className="flex items-center gap-2">
           <input
             type="range"
-            min={plan?.limits.bowMm.min ?? 0}
-            max={plan?.limits.bowMm.max ?? 0}
+            min={limits.bowMm.min}
+            max={limits.bowMm.max}
             step={1}
             value={part.bowMm ?? 0}
             onChange={(e) => edit({ bowMm: Number(e.target.value) })}
@@ -202,7 +173,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
           <Switch
             label="Where it stops, its rows"
             value={part.end ?? 'OPEN'}
-            options={ENDS}
+            options={partEnds}
             onChoose={(end) => edit({ end })}
           />
         </div>
@@ -220,7 +191,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
             Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
             <strong>{lengths.say(laid.openMm)}</strong>
           </p>
-          <ChannelCurve channel={laid.channel} skinMm={plan?.limits.readsAsSkinMm ?? 0} />
+          <ChannelCurve channel={laid.channel} skinMm={limits.readsAsSkinMm} />
         </div>
       )}
     </section>
@@ -238,13 +209,13 @@ function SectionLine() {
         path="foundation.earLineBehindMm"
         hint="just behind lies most naturally"
         value={foundation.earLineBehindMm}
-        onChange={(b, mm) => withFoundation(b, { earLineBehindMm: mm })}
+        onChange={(b, mm) => withFoundation(b, { earLineBehindMm: mm as number })}
       />
       <BenchLength
         label="Further back on top"
         path="foundation.earLineLeanMm"
-        value={foundation.earLineLeanMm ?? 0}
-        onChange={(b, mm) => withFoundation(b, { earLineLeanMm: mm })}
+        value={foundation.earLineLeanMm}
+        onChange={(b, mm) => withFoundation(b, { earLineLeanMm: mm as number })}
       />
     </section>
   );

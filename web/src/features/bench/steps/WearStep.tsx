@@ -1,27 +1,20 @@
+import { useWords } from '../../../words';
 import { Slider } from 'radix-ui';
-import type { Way, Worn } from '../../../api/types';
+import type { Worn } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
-import { Findings } from '../Findings';
-import { useBench, useComputed } from '../useBench';
-import { useWorn } from '../useWorn';
+import { Findings } from '../panels/Findings';
+import { useBench, useComputed } from '../draft/useBench';
+import { useWorn } from '../plan/useWorn';
 import { UpdoList } from './wear/UpdoList';
 
-const WAYS: { way: Way; words: string }[] = [
-  { way: 'SWEPT_LEFT', words: 'swept left' },
-  { way: 'SWEPT_RIGHT', words: 'swept right' },
-  { way: 'HALF_UP', words: 'half up' },
-  { way: 'HIGH_PONYTAIL', words: 'high ponytail' },
-  { way: 'LOW_PONYTAIL', words: 'low ponytail' },
-  { way: 'BUN', words: 'bun' },
-  { way: 'WIND', words: 'in the wind' },
-];
 const LAST_DAY = 14;
 
 /** How it looks in each way of wearing: what shows, where, and why. */
 export function WearStep() {
   const { plan } = useComputed();
   const worn = useWorn();
+  const { ways } = useWords();
   const how = useBench((b) => b.worn);
   const wear = useBench((b) => b.wear);
   if (!plan) return null;
@@ -39,14 +32,16 @@ export function WearStep() {
             onPress={() => wear({ way: 'DOWN', part: d.part })}
           />
         ))}
-        {WAYS.map((w) => (
-          <WayKey
-            key={w.way}
-            words={w.words}
-            isOn={how.way === w.way}
-            onPress={() => wear({ way: w.way, part: null })}
-          />
-        ))}
+        {ways
+          .filter((w) => w.value !== 'DOWN')
+          .map((w) => (
+            <WayKey
+              key={w.value}
+              words={w.words}
+              isOn={how.way === w.value}
+              onPress={() => wear({ way: w.value, part: null })}
+            />
+          ))}
       </div>
       <DaySlider day={how.day} onChange={(day) => wear({ day })} />
       {worn && <Shown worn={worn} />}
@@ -140,10 +135,11 @@ function Shown({ worn }: { worn: Worn }) {
             {worn.gaps.map((g, i) => (
               <li key={`${g.x}/${g.y}`} className="flex justify-between gap-2 py-0.5">
                 <span>
-                  {i + 1}. {g.place}
+                  {i + 1}. {lengths.sentence(g.place)}
                 </span>
                 <span className="whitespace-nowrap text-soft">
-                  {(g.areaMm2 / 100).toFixed(1)} cm², {Math.round(g.exposedPercent)} % bare
+                  {lengths.sentence([{ text: null, kind: 'AREA_MM2', value: g.areaMm2 }])},{' '}
+                  {Math.round(g.exposedPercent)} % bare
                 </span>
               </li>
             ))}

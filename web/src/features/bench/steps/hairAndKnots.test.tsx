@@ -6,7 +6,7 @@ import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/beads';
-import { hookingOf, withHooking, withMix } from '../hookingEdits';
+import { hookingOf, withHooking, withMix } from '../draft/edits/hookingEdits';
 import { HairStep } from './HairStep';
 import { FillsTab } from './knots/FillsTab';
 import { MethodTab } from './knots/MethodTab';

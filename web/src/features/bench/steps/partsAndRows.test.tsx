@@ -5,7 +5,7 @@ import type { Brief, Family, Plan } from '../../../api/types';
 import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
-import { backOf, rimOf, withBack, withFoundation, withTail } from '../foundationEdits';
+import { backOf, rimOf, withBack, withFoundation, withTail } from '../draft/edits/foundationEdits';
 import { PartsStep } from './PartsStep';
 import { HairlineTab } from './rows/HairlineTab';
 import { OrderTab } from './rows/OrderTab';

@@ -166,11 +166,11 @@ class HookingApiTest {
     @Test
     void ofWhatIsStillInTheHandOnlyWhatIsDrawnIsAnsweredRoughlyAndNotFromItsSides(Api api) {
         ObjectNode brief = api.anyBrief();
-        String down = "{\"worn\":{\"way\":\"DOWN\",\"isRough\":%1$s},\"isHeld\":%1$s}";
-        JsonNode fine =
-                api.post("/api/plan", asking(brief, down.formatted(false))).json();
-        JsonNode rough =
-                api.post("/api/plan", asking(brief, down.formatted(true))).json();
+        String down = "{\"worn\":{\"way\":\"DOWN\",\"isRough\":%s},\"withRead\":%s,\"withSides\":%2$s}";
+        JsonNode fine = api.post("/api/plan", asking(brief, down.formatted(false, true)))
+                .json();
+        JsonNode rough = api.post("/api/plan", asking(brief, down.formatted(true, false)))
+                .json();
         assertThat(rough.path("read").isNull()).isTrue();
         assertThat(fine.path("read").path("ledger").isObject()).isTrue();
         assertThat(rough.path("drawn").path("views")).isEmpty();

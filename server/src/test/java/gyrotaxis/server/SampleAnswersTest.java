@@ -47,6 +47,9 @@ class SampleAnswersTest {
         all.set("words", api.get("/api/words").json());
         all.set("hairLines", api.get("/api/hair-lines").json());
         all.set(
+                "summary",
+                api.get("/api/plans/" + saved.get("id").asString() + "/summary").json());
+        all.set(
                 "client",
                 api.get("/api/clients/" + saved.get("clientId").asString()).json());
         return all;

@@ -3,7 +3,7 @@ import type { BalanceAsked, Plan } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { TextField } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
-import { useBench } from '../../useBench';
+import { useBench } from '../../draft/useBench';
 import { useBalance } from './useBalance';
 
 const NOTHING: Omit<BalanceAsked, 'brief' | 'kind'> = {
@@ -105,16 +105,31 @@ export function BalancePanel({ plan }: { plan: Plan }) {
           ✕ {state.problem.message}
         </p>
       )}
-      {state.result && <Outcome result={state.result} onDone={forget} />}
+      {state.result && state.asked && (
+        <Outcome
+          result={state.result}
+          isOfNow={state.asked.brief === brief}
+          onAgain={() => void run({ ...(state.asked as BalanceAsked), brief })}
+          onDone={forget}
+        />
+      )}
     </section>
   );
 }
 
 type Result = NonNullable<ReturnType<typeof useBalance>['state']['result']>;
 
-/** What would change, zone by zone, before it is taken. */
-function Outcome({ result, onDone }: { result: Result; onDone: () => void }) {
-  const change = useBench((b) => b.change);
+interface OutcomeProps {
+  result: Result;
+  /** Whether the plan is still the one that was balanced. */
+  isOfNow: boolean;
+  onAgain: () => void;
+  onDone: () => void;
+}
+
+/** What would change, zone by zone, before it is taken; once the plan has changed since, it has to be asked anew. */
+function Outcome({ result, isOfNow, onAgain, onDone }: OutcomeProps) {
+  const apply = useBench((b) => b.apply);
   const lengths = useLengths();
   return (
     <div
@@ -136,7 +151,7 @@ function Outcome({ result, onDone }: { result: Result; onDone: () => void }) {
           </tr>
         </thead>
         <tbody>
-          {result.changes.map((c) => (
+          {result.zones.map((c) => (
             <tr key={c.zone} className="border-t border-line">
               <th className="text-left font-normal">{c.words}</th>
               <td className="text-soft">
@@ -154,17 +169,28 @@ function Outcome({ result, onDone }: { result: Result; onDone: () => void }) {
           ))}
         </tbody>
       </table>
+      {!isOfNow && (
+        <p className="mt-2 text-sm" role="status">
+          The plan has changed since. Balance it as it is now to take this up.
+        </p>
+      )}
       <div className="mt-2 flex gap-2">
-        <Button
-          look="main"
-          className="grow"
-          onClick={() => {
-            change('balance', () => result.brief);
-            onDone();
-          }}
-        >
-          {result.isMet ? 'Hook it so' : 'Take the nearest'}
-        </Button>
+        {isOfNow ? (
+          <Button
+            look="main"
+            className="grow"
+            onClick={() => {
+              apply('balance', result.change);
+              onDone();
+            }}
+          >
+            {result.isMet ? 'Hook it so' : 'Take the nearest'}
+          </Button>
+        ) : (
+          <Button look="main" className="grow" onClick={onAgain}>
+            Balance it anew
+          </Button>
+        )}
         <Button onClick={onDone}>leave it</Button>
       </div>
     </div>

@@ -1,7 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
+import { useLengths } from '../../../../ui/prefs';
+import { useWords } from '../../../../words';
 import type { Question } from '../../../../api/types';
-import { methodQuestionsQuery } from '../../bench.queries';
-import { useBench, useComputed } from '../../useBench';
+import { useBench, useRead } from '../../draft/useBench';
 
 interface Props {
   /** The questions whose answers decided what stands beside this. */
@@ -10,14 +10,15 @@ interface Props {
 
 /** Says where the stylist's own method decided something, with the reason of her side, and leads to it. */
 export function ByMethod({ fields }: Props) {
-  const { plan } = useComputed();
-  const questions = useQuery(methodQuestionsQuery());
+  const read = useRead();
+  const { questions } = useWords();
+  const { sentence } = useLengths();
   const showKnots = useBench((b) => b.showKnots);
   const go = useBench((b) => b.go);
-  if (!plan || !questions.data) return null;
-  const { method } = plan;
+  if (!read) return null;
+  const { method } = read;
   const decided = fields.flatMap((field) => {
-    const question = questions.data.find((q) => q.field === field);
+    const question = questions.find((q) => q.field === field);
     const side = question?.sides.find((s) => s.value === method[field as keyof typeof method]);
     return question && side ? [{ question, side }] : [];
   });
@@ -37,7 +38,7 @@ export function ByMethod({ fields }: Props) {
       </button>{' '}
       method:{' '}
       {decided.map(({ question, side }, i) => (
-        <span key={question.field} title={`${side.words}: ${side.reason}`}>
+        <span key={question.field} title={`${side.words}: ${sentence(side.reason)}`}>
           {i > 0 && '; '}
           {question.words.toLowerCase()} <strong className="text-ink">{side.words}</strong>
         </span>

@@ -1,14 +1,15 @@
+import { useLengths } from '../../../../ui/prefs';
 import type { Fills } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
-import { useBench, useComputed } from '../../useBench';
-import { useFills } from '../../useFills';
+import { useBench, useComputed } from '../../draft/useBench';
+import { useFills } from '../../plan/useFills';
 
 /** What is kept back, and where it goes once every part and way of wearing was tried. */
 export function FillsTab() {
-  const { fills, problem } = useFills();
+  const { fills, isOfNow, problem } = useFills();
   const { plan } = useComputed();
-  const change = useBench((b) => b.change);
+  const apply = useBench((b) => b.apply);
   if (problem) {
     return (
       <p role="alert" className="text-sm font-medium text-chalk">
@@ -49,7 +50,8 @@ export function FillsTab() {
         <>
           <Button
             look="main"
-            onClick={() => change('fills', () => fills.brief)}
+            disabled={!isOfNow}
+            onClick={() => apply('fills', fills.change)}
             title="They become shares of the plan, and another reserve is kept back"
           >
             Hook them in now
@@ -111,6 +113,7 @@ function Trials({ fills }: { fills: Fills }) {
 
 function Places({ fills }: { fills: Fills }) {
   const holdRow = useBench((b) => b.holdRow);
+  const { sentence } = useLengths();
   return (
     <ol aria-label="Fills and wisps">
       {fills.fills.map((f, i) => (
@@ -124,7 +127,7 @@ function Places({ fills }: { fills: Fills }) {
               {i + 1}
             </span>
             <span className="first-letter:uppercase">
-              {f.kind === 'WISP' ? 'wisp' : f.shareWords} on {f.rowWords}: {f.why}
+              {f.kind === 'WISP' ? 'wisp' : f.shareWords} on {f.rowWords}: {sentence(f.why)}
               <span className="block text-soft">{fills.trials[f.trial]?.words}</span>
             </span>
           </button>

@@ -1,3 +1,5 @@
+import { useLengths } from '../../../../ui/prefs';
+import { useWords } from '../../../../words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Save, X } from 'lucide-react';
 import { useState } from 'react';
@@ -7,39 +9,36 @@ import { parseMoney, plainMoney } from '../../../../lib/money';
 import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
 import { TextField } from '../../../../ui/Field';
-import { methodQuestionsQuery, methodsQuery } from '../../bench.queries';
-import { hookingOf, withHooking, withMethod } from '../../hookingEdits';
-import { useBench, useComputed, useFieldError } from '../../useBench';
+import { methodsQuery } from '../../bench.queries';
+import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
+import { useBench, useComputed, useFieldError } from '../../draft/useBench';
 
 /** Where practitioners differ: each question with both sides and the reason of each, answered her own way and kept. */
 export function MethodTab() {
-  const questions = useQuery(methodQuestionsQuery());
+  const { limits, questions } = useWords();
   const change = useBench((b) => b.change);
-  const asked = useBench((b) => hookingOf(b.brief).method);
+  const method = useBench((b) => b.brief.hooking.method);
   const { plan } = useComputed();
   if (!plan) return null;
-  const { limits } = plan;
-  // What was just answered counts before the plan has come; what was never answered is as the plan has it.
-  const method = { ...plan.method, ...answered(asked) };
   return (
     <>
       <p className="text-sm text-soft">
         By <strong className="text-ink">{method.name}</strong> method. Where stylists differ, both
         sides have a reason; yours decides.
       </p>
-      {(questions.data ?? []).map((q) => (
+      {questions.map((q) => (
         <QuestionEntry key={q.field} question={q} method={method} />
       ))}
       <Counter
         label="Kept back for fills, %"
-        value={method.reservePercent ?? 0}
+        value={method.reservePercent}
         min={limits.reservePercent.min}
         max={limits.reservePercent.max}
         onChange={(reservePercent) => change('reserve', (b) => withMethod(b, { reservePercent }))}
       />
       <Counter
         label="Margin on hair, %"
-        value={method.marginPercent ?? 0}
+        value={method.marginPercent}
         min={limits.marginPercent.min}
         max={limits.marginPercent.max}
         step={5}
@@ -47,20 +46,17 @@ export function MethodTab() {
       />
       <Counter
         label="Time she takes, % of usual"
-        value={method.pacePercent ?? 100}
+        value={method.pacePercent}
         min={limits.pacePercent.min}
         max={limits.pacePercent.max}
         step={5}
         onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
       />
-      <HourEntry minor={method.hourMinor ?? 0} currency={plan.quote.currency} />
+      <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
       <Kept method={method} />
     </>
   );
 }
-
-const answered = (method: Method | null | undefined): Partial<Method> =>
-  Object.fromEntries(Object.entries(method ?? {}).filter(([, v]) => v !== null && v !== undefined));
 
 /** What an hour in her chair costs, in the currency of the hair; what cannot be read is said and changes nothing. */
 function HourEntry({ minor, currency }: { minor: number; currency: string }) {
@@ -91,8 +87,9 @@ interface EntryProps {
 
 function QuestionEntry({ question, method }: EntryProps) {
   const change = useBench((b) => b.change);
+  const { sentence } = useLengths();
   const field = question.field as keyof Method;
-  const chosen = method[field] ?? question.sides[0]?.value;
+  const chosen = method[field];
   return (
     <fieldset className="flex flex-col gap-1">
       <legend className="text-sm text-soft">{question.words}</legend>
@@ -114,7 +111,7 @@ function QuestionEntry({ question, method }: EntryProps) {
           />
           <span>
             <strong>{s.words}</strong>
-            <span className="block text-soft">{s.reason}</span>
+            <span className="block text-soft">{sentence(s.reason)}</span>
           </span>
         </label>
       ))}

@@ -1,40 +1,22 @@
+import { useWords } from '../../../../words';
 import { ArrowLeft, ArrowRight, Plus, Trash2, Undo } from 'lucide-react';
-import type { Plan, PlanStation, StationEdit, StationKind } from '../../../../api/types';
+import type { Plan, PlanStation } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
 import { kindOf } from '../../../../viz/beads';
-import { hookingOf, withHooking, withStationEdit } from '../../hookingEdits';
-import { useBench, useComputed } from '../../useBench';
+import { withHooking, withStationEdit, type StationDone } from '../../draft/edits/hookingEdits';
+import { useBench, useComputed } from '../../draft/useBench';
 import { ByMethod } from './ByMethod';
 
 const MOVE_MM = 4;
-
-/** In the order in which the core numbers them. */
-const KNOTS = ['REGULAR', 'INVISIBLE', 'DOUBLE_ENTRY', 'TWIST_FIRST', 'BEAD'] as const;
-const KNOT_WORDS: Record<StationKind['knot'], string> = {
-  REGULAR: 'regular',
-  INVISIBLE: 'invisible, one leg',
-  DOUBLE_ENTRY: 'double-entry',
-  TWIST_FIRST: 'twist-first',
-  BEAD: 'bead',
-};
-/** Of a single leg a third to a half goes through. */
-const LEG_PERCENTS = [33, 40, 50];
-
-const HOLDS = [
-  'turn the last pass round a finger',
-  'tie a sliver of each leg over the knot',
-  'comb down on the knot',
-  'carry the hidden leg back under the row',
-];
 
 /** One share, in hand: how it holds and why, and what can be changed about it. */
 export function StationTab() {
   const { plan } = useComputed();
   const held = useBench((b) => b.pickedStation);
-  const edits = useBench((b) => hookingOf(b.brief).edits?.length ?? 0);
+  const edits = useBench((b) => b.brief.hooking.edits.length);
   const change = useBench((b) => b.change);
   const station = plan?.stations.find((s) => s.id === held);
   return (
@@ -61,9 +43,10 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
   const lengths = useLengths();
   const kind = kindOf(plan, station);
   const { hold } = kind;
-  const edit = (kind: NonNullable<StationEdit['kind']>, amount: number) =>
-    change(`station ${station.row} ${kind} ${amount}`, (b) =>
-      withStationEdit(b, station, kind, amount),
+  const words = useWords();
+  const edit = (done: StationDone) =>
+    change(`station ${station.row} ${JSON.stringify(done)}`, (b) =>
+      withStationEdit(b, station, done),
     );
   return (
     <>
@@ -102,57 +85,51 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
       <Choice
         label="Share"
         value={String(kind.shareParts)}
-        options={Array.from({ length: plan.limits.mostShareParts }, (_, i) => ({
-          value: String(i + 1),
-          words: i === 0 ? 'whole loop' : `1/${i + 1} of a loop`,
-        }))}
-        onChoose={(parts) => edit('SHARE', Number(parts))}
+        options={words.shares.map((s) => ({ value: String(s.value), words: s.words }))}
+        onChoose={(parts) => edit({ kind: 'SHARE', shareParts: Number(parts) })}
       />
       <Choice
         label="Knot"
         value={kind.knot}
-        options={KNOTS.map((k) => ({ value: k, words: KNOT_WORDS[k] }))}
-        onChoose={(k) => edit('KNOT', KNOTS.indexOf(k))}
+        options={words.knots}
+        onChoose={(knot) => edit({ kind: 'KNOT', knot })}
       />
       <Choice
         label="Passes"
         value={String(kind.passes)}
-        options={Array.from({ length: plan.limits.mostPasses }, (_, i) => ({
+        options={Array.from({ length: words.limits.mostPasses }, (_, i) => ({
           value: String(i + 1),
           words: String(i + 1),
         }))}
-        onChoose={(n) => edit('PASSES', Number(n))}
+        onChoose={(n) => edit({ kind: 'PASSES', passes: Number(n) })}
       />
       {kind.knot === 'INVISIBLE' && (
         <Choice
           label="Of the fibre goes through"
           value={String(kind.legPercent)}
-          options={[...new Set([...LEG_PERCENTS, kind.legPercent])]
+          options={[...new Set([...words.legPercents, kind.legPercent])]
             .sort((a, b) => a - b)
             .map((p) => ({ value: String(p), words: `${p} %, the rest laid over the knot` }))}
-          onChoose={(percent) => edit('LEG', Number(percent))}
+          onChoose={(percent) => edit({ kind: 'LEG', legPercent: Number(percent) })}
         />
       )}
       <Choice
         label="Extra hold"
         value=""
-        options={[
-          { value: '', words: kind.extraHolds[0] ?? 'none' },
-          ...HOLDS.map((words, i) => ({ value: String(i), words })),
-        ]}
-        onChoose={(i) => i !== '' && edit('HOLD', Number(i))}
+        options={[{ value: '', words: kind.extraHolds[0] ?? 'none' }, ...words.holds]}
+        onChoose={(hold) => hold !== '' && edit({ kind: 'HOLD', hold })}
       />
       <div className="grid grid-cols-2 gap-1">
-        <Button onClick={() => edit('MOVE', -MOVE_MM)}>
+        <Button onClick={() => edit({ kind: 'MOVE', moveMm: -MOVE_MM })}>
           <ArrowLeft size={14} aria-hidden /> nearer the start
         </Button>
-        <Button onClick={() => edit('MOVE', MOVE_MM)}>
+        <Button onClick={() => edit({ kind: 'MOVE', moveMm: MOVE_MM })}>
           <ArrowRight size={14} aria-hidden /> nearer the end
         </Button>
         <Button onClick={() => change('add share', (b) => added(b, station, kind.shareParts))}>
           <Plus size={14} aria-hidden /> one more beside it
         </Button>
-        <Button onClick={() => edit('REMOVE', 0)}>
+        <Button onClick={() => edit({ kind: 'REMOVE' })}>
           <Trash2 size={14} aria-hidden /> take it out
         </Button>
       </div>
@@ -163,4 +140,8 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
 const BESIDE = 0.03;
 
 const added = (brief: Parameters<typeof withStationEdit>[0], s: PlanStation, parts: number) =>
-  withStationEdit(brief, { ...s, at: Math.min(1, s.at + BESIDE) }, 'ADD', parts);
+  withStationEdit(
+    brief,
+    { row: s.row, at: Math.min(1, s.at + BESIDE) },
+    { kind: 'ADD', shareParts: parts },
+  );

@@ -1,7 +1,7 @@
 import type { Plan } from '../../../../api/types';
 import { formatMinutes, plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
-import { useBench, useComputed } from '../../useBench';
+import { useBench, useComputed } from '../../draft/useBench';
 import { ByMethod } from './ByMethod';
 
 type Note = Plan['notes'][number];

@@ -1,3 +1,4 @@
+import { useWords } from '../../../../words';
 import { Minus, Plus, RotateCcw } from 'lucide-react';
 import type { Plan } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
@@ -6,22 +7,22 @@ import { kindOf } from '../../../../viz/beads';
 import { useLengths } from '../../../../ui/prefs';
 import { Tick } from '../../../../ui/Tick';
 import { ByMethod } from './ByMethod';
-import { hookingOf, withHooking, withZone, wishOf } from '../../hookingEdits';
-import { useBench, useComputed, useFieldError } from '../../useBench';
+import { withHooking, withZone, wishOf } from '../../draft/edits/hookingEdits';
+import { useBench, useComputed, useFieldError } from '../../draft/useBench';
 
 const STEP = 1.08;
 
 /** Spacing and share of each zone, and what is hooked beside each part. */
 export function ZonesTab() {
   const { plan } = useComputed();
-  const usesBaseHair = useBench((b) => hookingOf(b.brief).usesBaseHair) ?? false;
+  const usesBaseHair = useBench((b) => b.brief.hooking.usesBaseHair);
   const change = useBench((b) => b.change);
   if (!plan) return null;
   return (
     <>
       <ByMethod fields={['spacing', 'back', 'rowStart']} />
       {plan.ledger.zones.map((z) => (
-        <ZoneEntry key={z.zone} plan={plan} zone={z} />
+        <ZoneEntry key={z.zone} zone={z} />
       ))}
       {plan.parts.map((p, i) => (
         <PartEntry key={p.index} plan={plan} number={p.number} part={i} />
@@ -46,14 +47,14 @@ export function ZonesTab() {
 
 type ZoneView = Plan['ledger']['zones'][number];
 
-function ZoneEntry({ plan, zone }: { plan: Plan; zone: ZoneView }) {
+function ZoneEntry({ zone }: { zone: ZoneView }) {
   const lengths = useLengths();
   const brief = useBench((b) => b.brief);
   const wish = wishOf(brief, zone.zone);
   const change = useBench((b) => b.change);
   const error = useFieldError(`hooking.zones.${zone.zone}`);
   const closer = wish.closer ?? 1;
-  const { min, max } = plan.limits.closer;
+  const { min, max } = useWords().limits.closer;
   const set = (to: number) =>
     change(`zone ${zone.zone}`, (b) =>
       withZone(b, zone.zone, { closer: Math.max(min, Math.min(max, Number(to.toFixed(3)))) }),
@@ -78,7 +79,7 @@ function ZoneEntry({ plan, zone }: { plan: Plan; zone: ZoneView }) {
         <IconKey words={`hook the ${zone.words} closer`} onPress={() => set(closer * STEP)}>
           <Plus size={14} />
         </IconKey>
-        <ShareChoice plan={plan} zone={zone} />
+        <ShareChoice zone={zone} />
         {!isUsual && (
           <IconKey
             words={`hook the ${zone.words} as usual`}
@@ -101,15 +102,8 @@ function ZoneEntry({ plan, zone }: { plan: Plan; zone: ZoneView }) {
   );
 }
 
-const SHARE_WORDS: Record<number, string> = {
-  1: 'whole',
-  2: 'half',
-  3: 'third',
-  4: 'quarter',
-  8: 'eighth',
-};
-
-function ShareChoice({ plan, zone }: { plan: Plan; zone: ZoneView }) {
+function ShareChoice({ zone }: { zone: ZoneView }) {
+  const { shares } = useWords();
   const change = useBench((b) => b.change);
   return (
     <select
@@ -122,9 +116,9 @@ function ShareChoice({ plan, zone }: { plan: Plan; zone: ZoneView }) {
         )
       }
     >
-      {Array.from({ length: plan.limits.mostShareParts }, (_, i) => i + 1).map((parts) => (
-        <option key={parts} value={parts}>
-          {SHARE_WORDS[parts] ?? `1/${parts}`}
+      {shares.map((s) => (
+        <option key={s.value} value={s.value}>
+          {s.words}
         </option>
       ))}
     </select>
@@ -132,16 +126,14 @@ function ShareChoice({ plan, zone }: { plan: Plan; zone: ZoneView }) {
 }
 
 function PartEntry({ plan, number, part }: { plan: Plan; number: number; part: number }) {
-  const closer = useBench(
-    (b) => hookingOf(b.brief).parts?.find((p) => p.part === part)?.closer ?? 1,
-  );
+  const closer = useBench((b) => b.brief.hooking.parts.find((p) => p.part === part)?.closer ?? 1);
   const change = useBench((b) => b.change);
-  const { min, max } = plan.limits.closer;
+  const { min, max } = useWords().limits.closer;
   const set = (to: number) =>
     change(`beside part ${part}`, (b) =>
       withHooking(b, {
         parts: [
-          ...(hookingOf(b).parts ?? []).filter((p) => p.part !== part),
+          ...b.hooking.parts.filter((p) => p.part !== part),
           { part, closer: Math.max(min, Math.min(max, Number(to.toFixed(3)))) },
         ],
       }),

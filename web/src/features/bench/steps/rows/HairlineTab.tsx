@@ -1,20 +1,11 @@
-import type { RimWhere } from '../../../../api/types';
+import { useWords } from '../../../../words';
 import { Counter } from '../../../../ui/Counter';
 import { Choice } from '../../../../ui/Field';
 import { Switch } from '../../../../ui/Switch';
 import { Tick } from '../../../../ui/Tick';
-import { BenchLength } from '../../BenchLength';
-import { rimOf, withRim } from '../../foundationEdits';
-import { useBench, useComputed } from '../../useBench';
-
-const WHERE: { value: RimWhere; words: string }[] = [
-  { value: 'NOWHERE', words: 'none' },
-  { value: 'FRONT', words: 'the front' },
-  { value: 'SIDES', words: 'the sides' },
-  { value: 'NAPE', words: 'the nape' },
-  { value: 'SIDES_AND_NAPE', words: 'sides and nape' },
-  { value: 'ALL_ROUND', words: 'all round' },
-];
+import { BenchLength } from '../BenchLength';
+import { withRim } from '../../draft/edits/foundationEdits';
+import { useBench } from '../../draft/useBench';
 
 const LINES = [
   { value: '1', words: 'one line' },
@@ -23,64 +14,64 @@ const LINES = [
 
 /** From the hairline inward: edges, leave-out, individuals, perimeter braid. */
 export function HairlineTab() {
-  const rim = useBench((b) => rimOf(b.brief));
+  const rim = useBench((b) => b.brief.foundation.rim);
   const change = useBench((b) => b.change);
-  const limits = useComputed().plan?.limits;
+  const { limits, rimPlaces } = useWords();
   return (
     <>
       <Tick
         words="leave the edges unbraided"
-        isOn={rim.sparesEdges ?? false}
+        isOn={rim.sparesEdges}
         onChange={(sparesEdges) => change('edges', (b) => withRim(b, { sparesEdges }))}
       />
       <BenchLength
         label="First shares set back"
         path="foundation.rim.setBackMm"
         hint="the front of the row then shows"
-        value={rim.setBackMm ?? 0}
-        onChange={(b, setBackMm) => withRim(b, { setBackMm })}
+        value={rim.setBackMm}
+        onChange={(b, mm) => withRim(b, { setBackMm: mm as number })}
       />
       <Choice
         label="Leave-out"
-        value={rim.leaveOut ?? 'NOWHERE'}
-        options={WHERE}
+        value={rim.leaveOut}
+        options={rimPlaces}
         onChoose={(leaveOut) => change('leave-out', (b) => withRim(b, { leaveOut }))}
       />
       {rim.leaveOut !== 'NOWHERE' && (
         <BenchLength
           label="Leave-out is wide"
           path="foundation.rim.leaveOutMm"
-          value={rim.leaveOutMm ?? 18}
-          onChange={(b, leaveOutMm) => withRim(b, { leaveOutMm })}
+          value={rim.leaveOutMm}
+          onChange={(b, mm) => withRim(b, { leaveOutMm: mm as number })}
         />
       )}
       <Choice
         label="Perimeter braid"
-        value={rim.perimeter ?? 'NOWHERE'}
-        options={WHERE}
+        value={rim.perimeter}
+        options={rimPlaces}
         onChoose={(perimeter) => change('perimeter', (b) => withRim(b, { perimeter }))}
       />
       {rim.perimeter !== 'NOWHERE' && (
         <BenchLength
           label="Perimeter braid runs inside by"
           path="foundation.rim.perimeterMm"
-          value={rim.perimeterMm ?? 10}
-          onChange={(b, perimeterMm) => withRim(b, { perimeterMm })}
+          value={rim.perimeterMm}
+          onChange={(b, mm) => withRim(b, { perimeterMm: mm as number })}
         />
       )}
       <Choice
         label="Individuals"
-        value={rim.individuals ?? 'NOWHERE'}
-        options={WHERE}
+        value={rim.individuals}
+        options={rimPlaces}
         onChoose={(individuals) => change('individuals', (b) => withRim(b, { individuals }))}
       />
       {rim.individuals !== 'NOWHERE' && (
         <>
           <Counter
             label="In the outer line"
-            value={rim.individualCount ?? 12}
-            min={limits?.individualCount.min ?? 2}
-            max={limits?.individualCount.max ?? 48}
+            value={rim.individualCount}
+            min={limits.individualCount.min}
+            max={limits.individualCount.max}
             onChange={(individualCount) => change('count', (b) => withRim(b, { individualCount }))}
           />
           <Switch
@@ -92,12 +83,12 @@ export function HairlineTab() {
           <BenchLength
             label="Bases are deep"
             path="foundation.rim.individualBaseMm"
-            value={rim.individualBaseMm ?? 14}
-            onChange={(b, individualBaseMm) => withRim(b, { individualBaseMm })}
+            value={rim.individualBaseMm}
+            onChange={(b, mm) => withRim(b, { individualBaseMm: mm as number })}
           />
           <Tick
             words="a small band at each base"
-            isOn={rim.isBanded ?? false}
+            isOn={rim.isBanded}
             onChange={(isBanded) => change('banded', (b) => withRim(b, { isBanded }))}
           />
         </>

@@ -1,6 +1,6 @@
 import type { Plan } from '../../../../api/types';
 import { useLengths } from '../../../../ui/prefs';
-import { useBench, useComputed } from '../../useBench';
+import { useBench, useComputed } from '../../draft/useBench';
 
 const GRADES: Record<Plan['selfWork']['grade'], string> = {
   EASY: 'can be done on oneself',

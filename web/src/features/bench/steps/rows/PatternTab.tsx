@@ -1,92 +1,50 @@
-import type { Family } from '../../../../api/types';
+import { useWords } from '../../../../words';
 import { Counter } from '../../../../ui/Counter';
 import { Dial } from '../../../../ui/Dial';
 import { Switch } from '../../../../ui/Switch';
 import { Tick } from '../../../../ui/Tick';
 import { FamilySign } from '../../../../viz/FamilySign';
-import { backOf, withBack, withFoundation } from '../../foundationEdits';
-import { BenchLength } from '../../BenchLength';
-import { useBench, useComputed, useFieldError } from '../../useBench';
+import { withBack, withFoundation } from '../../draft/edits/foundationEdits';
+import { BenchLength } from '../BenchLength';
+import { useBench, useComputed, useFieldError, useRead } from '../../draft/useBench';
 import { Patterns } from './Patterns';
-
-const FAMILIES: { value: Family; words: string; good: string }[] = [
-  { value: 'STRAIGHT', words: 'straight back', good: 'Quick, and several parts are possible.' },
-  {
-    value: 'SWITCHBACK',
-    words: 'switchback',
-    good: 'The flattest back, no hump at the nape; can be done on oneself.',
-  },
-  {
-    value: 'CROSS_TIED',
-    words: 'cross-tied',
-    good: 'Left, right and middle parts, and it relieves the nape; the cross needs fill.',
-  },
-  {
-    value: 'SPIRAL',
-    words: 'spiral',
-    good: 'Flat, one tail; few parts, and hard on oneself.',
-  },
-  {
-    value: 'CAPPED',
-    words: 'cap-backed',
-    good: 'For very short hair; the mesh carries the back and can come off.',
-  },
-  {
-    value: 'WEFTED',
-    words: 'weft-backed',
-    good: 'Very full and quick behind; heavy, and the line to the front wants care.',
-  },
-];
-
-const TAILS = [
-  { value: 'THREADED', words: 'threaded' },
-  { value: 'COLLECTED', words: 'collected' },
-] as const;
 
 const SIDES = [
   { value: 'left', words: 'her left' },
   { value: 'right', words: 'her right' },
 ] as const;
 
-const NO_OVERLAYS: number[] = [];
-const FIRST_OVERLAY_MM = 30;
-const NEXT_OVERLAY_MM = 34;
-
 /** Which pattern is braided, with its few figures. */
 export function PatternTab() {
   const { plan } = useComputed();
   const foundation = useBench((b) => b.brief.foundation);
-  const back = useBench((b) => backOf(b.brief));
+  const back = useBench((b) => b.brief.foundation.back);
   const change = useBench((b) => b.change);
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const familyError = useFieldError('foundation.back.family');
   const frontError = useFieldError('foundation.frontRows');
   const backError = useFieldError('foundation.backRows');
-  const family = back.family ?? 'STRAIGHT';
-  if (!plan) return null;
-  const { limits, ledger } = plan;
-  const front = foundation.frontRows ?? limits.frontRows.min;
-  const behind = Math.min(foundation.backRows ?? limits.backRows.min, front);
+  const words = useWords();
+  const { limits } = words;
+  const family = words.families.find((f) => f.value === back.family);
+  const read = useRead();
+  if (!plan || !read || !family) return null;
+  const { ledger, backRows } = read;
+  const front = foundation.frontRows;
+  const behind = Math.min(foundation.backRows, backRows.max);
   const setRows = (which: 'frontRows' | 'backRows', n: number) =>
-    change(which, (b) => {
-      const rows = { ...b.foundation, [which]: n };
-      // Rows only ever join: there are never more behind than in front.
-      return withFoundation(b, {
-        ...rows,
-        backRows: Math.min(rows.backRows ?? n, rows.frontRows ?? n),
-      });
-    });
+    change(which, (b) => withFoundation(b, { [which]: n }));
 
   return (
     <>
       <div role="radiogroup" aria-label="Pattern" className="grid grid-cols-3 gap-1">
-        {FAMILIES.map((f) => (
+        {words.families.map((f) => (
           <button
             key={f.value}
             type="button"
             role="radio"
-            aria-checked={family === f.value}
+            aria-checked={family.value === f.value}
             onClick={() => change('family', (b) => withBack(b, { family: f.value }))}
             className="flex flex-col items-center gap-0.5 rounded-md border border-line p-1 text-sm leading-tight hover:bg-well aria-checked:border-2 aria-checked:border-thread-deep aria-checked:font-semibold"
           >
@@ -95,13 +53,13 @@ export function PatternTab() {
           </button>
         ))}
       </div>
-      <p className="text-sm text-soft">{FAMILIES.find((f) => f.value === family)?.good}</p>
+      <p className="text-sm text-soft">{family.goodFor}</p>
       {familyError && (
         <p role="alert" className="text-sm font-medium text-chalk">
           ✕ {familyError}
         </p>
       )}
-      {family !== 'SPIRAL' && (
+      {family.hasFront && (
         <Dial
           label="Rows in front"
           value={front}
@@ -115,12 +73,12 @@ export function PatternTab() {
           error={frontError}
         />
       )}
-      {(family === 'STRAIGHT' || family === 'CAPPED') && (
+      {family.hasRowsBehind && (
         <Dial
           label="Rows behind"
           value={behind}
-          min={limits.backRows.min}
-          max={front}
+          min={backRows.min}
+          max={backRows.max}
           step={1}
           figure={String(behind)}
           onChange={(n) => setRows('backRows', n)}
@@ -129,81 +87,81 @@ export function PatternTab() {
           error={backError}
         />
       )}
-      {(family === 'SWITCHBACK' || family === 'WEFTED') && (
+      {family.hasLevels && (
         <Counter
-          label={family === 'WEFTED' ? 'Weft rows' : 'Passes'}
-          value={back.levels ?? 4}
+          label={family.value === 'WEFTED' ? 'Weft rows' : 'Level rows'}
+          value={back.levels}
           min={limits.levels.min}
           max={limits.levels.max}
           onChange={(levels) => change('levels', (b) => withBack(b, { levels }))}
         />
       )}
-      {family === 'SWITCHBACK' && (
+      {family.value === 'SWITCHBACK' && (
         <>
-          <Row words="first pass starts on">
+          <Row words="first level row starts on">
             <Switch
-              label="First pass starts on"
-              value={back.startsOnRight === false ? 'left' : 'right'}
+              label="First level row starts on"
+              value={back.startsOnRight ? 'right' : 'left'}
               options={SIDES}
               onChoose={(s) =>
-                change('first pass', (b) => withBack(b, { startsOnRight: s === 'right' }))
+                change('first level row', (b) => withBack(b, { startsOnRight: s === 'right' }))
               }
             />
           </Row>
           <Row words="front tails are">
             <Switch
               label="Front tails are"
-              value={back.frontTails ?? 'THREADED'}
-              options={TAILS}
+              value={back.frontTails}
+              options={words.frontTails}
               onChoose={(frontTails) => change('front tails', (b) => withBack(b, { frontTails }))}
             />
           </Row>
         </>
       )}
-      {family === 'SPIRAL' && (
+      {family.value === 'SPIRAL' && (
         <BenchLength
           label="From turn to turn"
           path="foundation.back.pitchMm"
-          value={back.pitchMm ?? 20}
-          onChange={(b, pitchMm) => withBack(b, { pitchMm })}
+          value={back.pitchMm}
+          onChange={(b, mm) => withBack(b, { pitchMm: mm as number })}
         />
       )}
-      {family === 'CAPPED' && (
+      {family.value === 'CAPPED' && (
         <>
           <BenchLength
             label="Cap begins behind the line"
             path="foundation.back.capEdgeMm"
-            value={back.capEdgeMm ?? 20}
-            onChange={(b, capEdgeMm) => withBack(b, { capEdgeMm })}
+            value={back.capEdgeMm}
+            onChange={(b, mm) => withBack(b, { capEdgeMm: mm as number })}
           />
           <Tick
             words="wide holes, for thicker shares"
-            isOn={back.isWideMesh ?? false}
+            isOn={back.isWideMesh}
             onChange={(isWideMesh) => change('mesh', (b) => withBack(b, { isWideMesh }))}
           />
           <Tick
             words="hooked off the head, before she comes"
-            isOn={back.isHookedOff ?? false}
+            isOn={back.isHookedOff}
             onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
           />
         </>
       )}
-      {family === 'WEFTED' && (
+      {family.value === 'WEFTED' && (
         <Tick
           words="wefts doubled"
-          isOn={back.isDoubled ?? true}
+          isOn={back.isDoubled}
           onChange={(isDoubled) => change('doubled', (b) => withBack(b, { isDoubled }))}
         />
       )}
-      {family !== 'SPIRAL' && <Overlays />}
+      {family.hasFront && <Overlays />}
       <Tick
         words="feed a little fibre into the rows"
-        isOn={foundation.feedsFibre ?? false}
+        isOn={foundation.feedsFibre}
         onChange={(feedsFibre) => change('fibre', (b) => withFoundation(b, { feedsFibre }))}
       />
       <Tick
         words="sew mesh where rows cross or end"
-        isOn={foundation.meshesGaps ?? false}
+        isOn={foundation.meshesGaps}
         onChange={(meshesGaps) => change('mesh gaps', (b) => withFoundation(b, { meshesGaps }))}
       />
       <Patterns />
@@ -222,17 +180,25 @@ function Row(props: { words: string; children: React.ReactNode }) {
 
 /** Crosswise rows at the crown, over the ends of those that run front to back. */
 function Overlays() {
-  const overlays = useBench((b) => b.brief.foundation.overlaysMm) ?? NO_OVERLAYS;
+  const overlays = useBench((b) => b.brief.foundation.overlaysMm);
   const change = useBench((b) => b.change);
+  const { limits, overlaysMm } = useWords();
   const setCount = (n: number) =>
     change('overlays', (b) => {
-      const now = b.foundation.overlaysMm ?? [];
-      const next = now.length === 0 ? FIRST_OVERLAY_MM : (now.at(-1) ?? 0) + NEXT_OVERLAY_MM;
-      return withFoundation(b, { overlaysMm: n < now.length ? now.slice(0, n) : [...now, next] });
+      const now = b.foundation.overlaysMm;
+      return withFoundation(b, {
+        overlaysMm: [...now, ...overlaysMm.slice(now.length)].slice(0, n),
+      });
     });
   return (
     <>
-      <Counter label="Overlay rows" value={overlays.length} min={0} max={2} onChange={setCount} />
+      <Counter
+        label="Overlay rows"
+        value={overlays.length}
+        min={0}
+        max={limits.mostOverlays}
+        onChange={setCount}
+      />
       {overlays.map((mm, i) => (
         <BenchLength
           key={i}
@@ -245,7 +211,7 @@ function Overlays() {
           value={mm}
           onChange={(b, to) =>
             withFoundation(b, {
-              overlaysMm: (b.foundation.overlaysMm ?? []).map((v, k) => (k === i ? (to ?? v) : v)),
+              overlaysMm: b.foundation.overlaysMm.map((v, k) => (k === i ? (to ?? v) : v)),
             })
           }
         />

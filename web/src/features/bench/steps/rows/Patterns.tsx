@@ -6,7 +6,7 @@ import { Problem } from '../../../../api/problems';
 import { Button } from '../../../../ui/Button';
 import { TextField } from '../../../../ui/Field';
 import { patternsQuery } from '../../bench.queries';
-import { useBench } from '../../useBench';
+import { useBench } from '../../draft/useBench';
 
 /** Foundations that this stylist keeps as patterns of her own: laid on another head, they fit themselves to it. */
 export function Patterns() {

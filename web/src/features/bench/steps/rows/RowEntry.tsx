@@ -1,6 +1,7 @@
+import { useWords } from '../../../../words';
 import { ArrowLeft, ArrowRight, Combine, Repeat2, Scissors, Split, Undo } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Plan, PlanRow, RowEdit, TailEnd } from '../../../../api/types';
+import type { Plan, PlanRow, TailEnd } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
@@ -12,8 +13,9 @@ import {
   withMoveTo,
   withoutTail,
   withTail,
-} from '../../foundationEdits';
-import { useBench, useComputed } from '../../useBench';
+  type RowDone,
+} from '../../draft/edits/foundationEdits';
+import { useBench, useComputed } from '../../draft/useBench';
 
 const MOVE_MM = 3;
 const WIDER = 1.2;
@@ -21,18 +23,11 @@ const NARROWER = 1 / WIDER;
 const EARLIER = 0.75;
 const PERCENT = 100;
 
-const SECURED: { end: TailEnd; words: string }[] = [
-  { end: 'STITCHED', words: 'stitch' },
-  { end: 'PINNED', words: 'pin' },
-  { end: 'BANDED', words: 'band' },
-  { end: 'PONYTAIL', words: 'ponytail' },
-];
-
 /** The row in her hand: moved, resized, turned, parted, and where its tail goes. */
 export function RowEntry() {
   const { plan } = useComputed();
   const heldRow = useBench((b) => b.heldRow);
-  const edits = useBench((b) => b.brief.foundation.edits)?.length ?? 0;
+  const edits = useBench((b) => b.brief.foundation.edits.length);
   const change = useBench((b) => b.change);
   const row = plan?.rows.find((r) => r.id === heldRow);
   return (
@@ -57,20 +52,19 @@ export function RowEntry() {
 function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
   const change = useBench((b) => b.change);
   const lengths = useLengths();
-  const edit = (kind: NonNullable<RowEdit['kind']>, amount: number) =>
-    change(`edit ${kind} ${row.id}`, (b) => withEdit(b, { row: row.id, kind, amount }));
+  const { limits } = useWords();
+  const edit = (done: RowDone) =>
+    change(`edit ${done.kind} ${row.id}`, (b) => withEdit(b, row.id, done));
   const move = (mm: number) =>
-    change(`move ${row.id}`, (b) =>
-      withMoveTo(b, row.id, movedBy(b, row.id) + mm, plan.limits.moveMm),
-    );
-  const isLevel = row.section === 'PASS';
+    change(`move ${row.id}`, (b) => withMoveTo(b, row.id, movedBy(b, row.id) + mm, limits.moveMm));
+  const isLevel = row.section === 'LEVEL';
   return (
     <>
       <div>
         <h3 className="text-lg leading-tight font-semibold first-letter:uppercase">{row.words}</h3>
         <p className="text-sm text-soft">
           {lengths.say(row.lengthMm)} long, from a strip {lengths.say(row.stripWidthMm)} wide;
-          starts {row.place}
+          starts {lengths.sentence(row.place)}
         </p>
       </div>
       <div className="grid grid-cols-2 gap-1">
@@ -80,18 +74,18 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
         <Key words={isLevel ? 'down' : 'to her right'} onPress={() => move(MOVE_MM)}>
           <ArrowRight size={14} aria-hidden />
         </Key>
-        <Key words="wider" onPress={() => edit('RESIZE', WIDER)} />
-        <Key words="narrower" onPress={() => edit('RESIZE', NARROWER)} />
-        <Key words="other way" onPress={() => edit('REVERSE', 0)}>
+        <Key words="wider" onPress={() => edit({ kind: 'RESIZE', factor: WIDER })} />
+        <Key words="narrower" onPress={() => edit({ kind: 'RESIZE', factor: NARROWER })} />
+        <Key words="other way" onPress={() => edit({ kind: 'REVERSE' })}>
           <Repeat2 size={14} aria-hidden />
         </Key>
-        <Key words="end earlier" onPress={() => edit('END_EARLIER', EARLIER)}>
+        <Key words="end earlier" onPress={() => edit({ kind: 'END_EARLIER', endsAt: EARLIER })}>
           <Scissors size={14} aria-hidden />
         </Key>
-        <Key words="part in two" onPress={() => edit('SPLIT', 0)}>
+        <Key words="part in two" onPress={() => edit({ kind: 'SPLIT' })}>
           <Split size={14} aria-hidden />
         </Key>
-        <Key words="join the next" onPress={() => edit('JOIN_NEXT', 0)}>
+        <Key words="join the next" onPress={() => edit({ kind: 'JOIN_NEXT' })}>
           <Combine size={14} aria-hidden />
         </Key>
       </div>
@@ -112,11 +106,12 @@ function TailEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
   const change = useBench((b) => b.change);
   const tool = useBench((b) => b.tool);
   const take = useBench((b) => b.take);
+  const { tailsSecured } = useWords();
   const choices = useBench((b) => b.brief.foundation.tails);
   const { problem } = useComputed();
   const tail = plan.tails.find((t) => t.row === row.id);
-  const chosen = choices?.findIndex((t) => t.row === row.id) ?? -1;
-  const choice = chosen >= 0 ? choices?.[chosen] : undefined;
+  const chosen = choices.findIndex((t) => t.row === row.id);
+  const choice = chosen >= 0 ? choices[chosen] : undefined;
   const isPicking = tool?.kind === 'tail' && tool.row === row.id;
   const send = (end: TailEnd, into: string | null) =>
     change(`tail ${row.id}`, (b) => withTail(b, row.id, end, into));
@@ -151,16 +146,13 @@ function TailEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
         options={[
           { value: '', words: 'where it is suggested' },
           ...plan.rows
-            .filter((r) => r.id !== row.id && r.section !== 'INDIVIDUAL')
+            .filter((r) => r.id !== row.id && r.takesTail !== null)
             .map((r) => ({ value: r.id, words: r.words })),
         ]}
         onChoose={(into) =>
           into === ''
             ? change(`tail ${row.id}`, (b) => withoutTail(b, row.id))
-            : send(
-                plan.rows.find((r) => r.id === into)?.section === 'PASS' ? 'THREADED' : 'FED',
-                into,
-              )
+            : send(plan.rows.find((r) => r.id === into)?.takesTail ?? 'FED', into)
         }
         error={error}
       />
@@ -194,12 +186,12 @@ function TailEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
         </label>
       )}
       <div className="flex flex-wrap gap-1" role="group" aria-label="Secure it">
-        {SECURED.map((s) => (
+        {tailsSecured.map((s) => (
           <Button
-            key={s.end}
-            aria-pressed={choice?.end === s.end}
-            look={choice?.end === s.end ? 'main' : 'plain'}
-            onClick={() => send(s.end, null)}
+            key={s.value}
+            aria-pressed={choice?.end === s.value}
+            look={choice?.end === s.value ? 'main' : 'plain'}
+            onClick={() => send(s.value, null)}
           >
             {s.words}
           </Button>

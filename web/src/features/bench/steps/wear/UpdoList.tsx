@@ -1,7 +1,7 @@
 import type { Plan } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { useLengths } from '../../../../ui/prefs';
-import { useBench, useComputed } from '../../useBench';
+import { useBench, useComputed } from '../../draft/useBench';
 
 const MOST_NAMED = 6;
 

@@ -8,16 +8,18 @@ package gyrotaxis.core.foundation;
  */
 public enum FlankSchool {
     /** Small, neat rows close to the part: the hair lies flat and the part reads thin and crisp. */
-    FINE_ROWS("fine rows", 0.78, -0.12),
+    FINE_ROWS("fine rows", "Small and neat: the hair lies flat, the part reads crisp.", 0.78, -0.12),
     /** Rows a little larger that lean away, so that more scalp shows: with curly hair the part otherwise closes. */
-    WIDE_CHANNEL("wide channel", 1.12, 0.06);
+    WIDE_CHANNEL("wide channel", "A little larger, leaning away: curly hair does not close it.", 1.12, 0.06);
 
     private final String words;
+    private final String reason;
     private final double laneFactor;
     private final double lean;
 
-    FlankSchool(String words, double laneFactor, double lean) {
+    FlankSchool(String words, String reason, double laneFactor, double lean) {
         this.words = words;
+        this.reason = reason;
         this.laneFactor = laneFactor;
         this.lean = lean;
     }
@@ -25,6 +27,11 @@ public enum FlankSchool {
     /** What a stylist calls it. */
     public String words() {
         return words;
+    }
+
+    /** Why, in one line. */
+    public String reason() {
+        return reason;
     }
 
     /** Width of a flanking lane relative to its neighbours. */

@@ -17,7 +17,7 @@ record BalanceLine(
 
     /** What it came to. */
     record Result(
-            @Schema(type = "object") JsonNode change,
+            @Schema(implementation = Object.class) JsonNode change,
             boolean isMet,
             String words,
             List<ZoneChange> zones,

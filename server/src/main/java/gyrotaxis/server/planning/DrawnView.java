@@ -120,6 +120,7 @@ record DrawnView(
             int shareParts,
             String shareWords,
             int strand,
+            String colour,
             Knot knot,
             String tieWords,
             int passes,

@@ -18,7 +18,7 @@ record FillsView(
         List<FillView> fills,
         int reserveLoops,
         int usedLoops,
-        @Schema(type = "object") JsonNode change) {
+        @Schema(implementation = Object.class) JsonNode change) {
     private static final double ALL_PERCENT = 100;
 
     /** One way of wearing that was tried. */

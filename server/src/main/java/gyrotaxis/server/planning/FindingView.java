@@ -62,7 +62,8 @@ record FindingView(
 
     /** A change that mends a finding: what of the brief becomes otherwise, see {@link Change}. */
     record RemedyView(
-            List<Piece> words, @Schema(type = "object") JsonNode change) {}
+            List<Piece> words,
+            @Schema(implementation = Object.class) JsonNode change) {}
 
     static List<FindingView> of(List<Finding> findings, BriefBody asked, Change.Writer changes) {
         return findings.stream()

@@ -8,9 +8,11 @@ import org.jspecify.annotations.Nullable;
  * What is asked about a brief.
  *
  * @param worn how it is to be looked at as it is worn; null if it is not
- * @param isHeld whether something is still in the hand: then only what is drawn is answered
+ * @param withRead whether words and figures are wanted too; usually they are
+ * @param withSides whether the head from its sides is wanted too; usually it is
  */
 record PlanQuestion(
         @Nullable BriefBody brief,
         @Nullable @Schema(nullable = true) WornAsBody worn,
-        @Nullable @Schema(nullable = true) Boolean isHeld) {}
+        @Nullable @Schema(nullable = true) Boolean withRead,
+        @Nullable @Schema(nullable = true) Boolean withSides) {}

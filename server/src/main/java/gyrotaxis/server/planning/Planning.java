@@ -73,15 +73,23 @@ public class Planning {
         BriefBody brief = f.present("brief", "The brief", question.brief(), NO_BRIEF);
         WornAsBody.Checked how =
                 question.worn() == null ? null : question.worn().check(f);
-        boolean isHeld = Boolean.TRUE.equals(question.isHeld());
         return f.orRefuse(() -> {
             InstallPlan plan = plan(brief);
             Change.Writer changes = changes(brief);
             return new PlanAnswer(
-                    DrawnView.of(plan, !isHeld),
-                    isHeld ? null : ReadViews.of(plan, brief, changes),
+                    DrawnView.of(plan, !Boolean.FALSE.equals(question.withSides())),
+                    Boolean.FALSE.equals(question.withRead()) ? null : ReadViews.of(plan, brief, changes),
                     how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
         });
+    }
+
+    /**
+     * As much of a plan as a tile shows.
+     *
+     * @throws FieldProblems if the brief comes to no plan
+     */
+    public PlanSummary summary(BriefBody body) {
+        return PlanSummary.of(plan(body));
     }
 
     /** A plan in the round. */

@@ -9,7 +9,10 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.MethodBody;
 import java.util.List;
 
-/** What of a plan is read: its words and figures; asked for a few times a second while something is in the hand. */
+/**
+ * What of a plan is read: its words and figures; asked for a few times a second while something is in the hand. {@code backRows} is
+ * how many rows behind it could have.
+ */
 record ReadView(
         Head head,
         List<Step> steps,
@@ -22,7 +25,8 @@ record ReadView(
         MethodBody method,
         QuoteView quote,
         Ledger ledger,
-        List<FindingView> findings) {
+        List<FindingView> findings,
+        Limits.Range backRows) {
 
     /** The fitted head. */
     record Head(List<Reading> readings, double areaMm2) {}
@@ -108,6 +112,7 @@ record ReadView(
             double weightGrams,
             double greatestBulk,
             double heaviestShare,
+            int looseEnds,
             List<ZoneView> zones) {}
 
     /** Low, likely and high. */

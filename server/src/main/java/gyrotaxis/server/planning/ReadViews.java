@@ -11,6 +11,7 @@ import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
@@ -64,7 +65,8 @@ final class ReadViews {
                 MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),
                 v.ledger(),
-                FindingView.of(Findings.of(plan), asked, changes));
+                FindingView.of(Findings.of(plan), asked, changes),
+                new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()));
     }
 
     private List<ReadView.Updo> updos() {
@@ -205,6 +207,7 @@ final class ReadViews {
                 tenth(plan.weightGrams()),
                 tenth(plan.braiding().greatestBulk()),
                 hundredth(plan.pull().stream().mapToDouble(RowPull::share).max().orElse(0)),
+                plan.braiding().looseEnds().size(),
                 Arrays.stream(Zone.values()).map(this::zone).toList());
     }
 

@@ -115,6 +115,7 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
                 s.share().parts(),
                 s.share().words(),
                 s.strand(),
+                plan.hooked().hairs().get(s.strand()).colour(),
                 s.tie().knot(),
                 s.tie().words(),
                 s.tie().passes(),

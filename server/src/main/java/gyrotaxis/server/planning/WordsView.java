@@ -30,6 +30,7 @@ import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.StrandThickness;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.language.PartBody;
 import gyrotaxis.server.shared.Piece;
@@ -42,10 +43,11 @@ import java.util.stream.IntStream;
  * The words, order, limits and defaults of every choice there is, told once, so that the page keeps no table of its own.
  */
 record WordsView(
+        int planFormat,
         Limits limits,
         List<MeasureWords> measures,
         List<Choice<Nape>> napes,
-        List<Choice<RegionKind>> regionKinds,
+        List<RegionWords> regionKinds,
         List<Choice<HairDensity>> densities,
         List<Choice<StrandThickness>> strands,
         List<Choice<ScalpCondition>> conditions,
@@ -55,7 +57,7 @@ record WordsView(
         List<Choice<Installer>> installers,
         List<PartOffer> parts,
         List<Choice<PartEnd>> partEnds,
-        List<Choice<FlankSchool>> flanks,
+        List<FlankWords> flanks,
         List<FamilyWords> families,
         List<Choice<FrontTails>> frontTails,
         List<Double> overlaysMm,
@@ -80,8 +82,14 @@ record WordsView(
     /** A tape measure: the field it goes into, what it is called, and where the tape runs. */
     record MeasureWords(String field, String words, String where, boolean isRequired, Limits.Range limitsMm) {}
 
+    /** A kind of region, and what one is called at first. */
+    record RegionWords(RegionKind value, String words, String name) {}
+
     /** A part that is often asked for, to start from. */
     record PartOffer(String words, PartBody part) {}
+
+    /** How the rows beside a part are braided, and why. */
+    record FlankWords(FlankSchool value, String words, String reason) {}
 
     /** A family, and which figures it has. */
     record FamilyWords(
@@ -98,13 +106,16 @@ record WordsView(
 
     static WordsView all() {
         return new WordsView(
+                Kept.Form.PLAN.newest(),
                 Limits.all(),
                 Arrays.stream(Measure.values())
                         .map(m -> new MeasureWords(
                                 HeadBody.field(m), m.words(), m.where(), m.isRequired(), Limits.Range.of(m.limitsMm())))
                         .toList(),
                 choices(Nape.values(), Nape::words),
-                choices(RegionKind.values(), RegionKind::words),
+                Arrays.stream(RegionKind.values())
+                        .map(k -> new RegionWords(k, k.words(), k.usualName()))
+                        .toList(),
                 choices(HairDensity.values(), HairDensity::words),
                 choices(StrandThickness.values(), StrandThickness::words),
                 choices(ScalpCondition.values(), ScalpCondition::words),
@@ -117,7 +128,9 @@ record WordsView(
                         new PartOffer("middle", PartBody.of(WearingPart.straight(0))),
                         new PartOffer("right", PartBody.of(WearingPart.straight(WearingPart.SIDE_MM)))),
                 choices(PartEnd.values(), PartEnd::words),
-                choices(FlankSchool.values(), FlankSchool::words),
+                Arrays.stream(FlankSchool.values())
+                        .map(s -> new FlankWords(s, s.words(), s.reason()))
+                        .toList(),
                 Arrays.stream(Family.values())
                         .map(f -> new FamilyWords(
                                 f, f.words(), f.goodFor(), f.hasFront(), f.hasRowsBehind(), f.hasLevels()))

@@ -1,5 +1,7 @@
 package gyrotaxis.server.plans;
 
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.planning.PlanSummary;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -12,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 @RestController
 @RequestMapping("/api")
@@ -30,6 +33,18 @@ class PlanController {
     @GetMapping("/plans/{id}")
     SavedPlanView show(@PathVariable UUID id) {
         return desk.find(id);
+    }
+
+    /** As much of a plan as a tile in the book shows. */
+    @GetMapping("/plans/{id}/summary")
+    PlanSummary summary(@PathVariable UUID id) {
+        return desk.summary(id);
+    }
+
+    /** A brief that was kept in a browser, in whatever format it was kept there. */
+    @PostMapping("/plans/opened")
+    BriefBody opened(@RequestBody JsonNode document) {
+        return desk.opened(document);
     }
 
     @PostMapping("/plans")

@@ -10,8 +10,12 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.ConsultationBody;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.OwnHairBody;
+import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.planning.PlanSummary;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
@@ -30,6 +34,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /** Begins, keeps and finds plans. */
 @Service
@@ -44,14 +49,16 @@ public class PlanDesk {
     private final Book book;
     private final Shelf shelf;
     private final Clock clock;
+    private final Kept kept;
 
-    PlanDesk(Planning planning, Plans plans, WorkSheets sheets, Book book, Shelf shelf, Clock clock) {
+    PlanDesk(Planning planning, Plans plans, WorkSheets sheets, Book book, Shelf shelf, Clock clock, Kept kept) {
         this.planning = planning;
         this.plans = plans;
         this.sheets = sheets;
         this.book = book;
         this.shelf = shelf;
         this.clock = clock;
+        this.kept = kept;
     }
 
     List<SavedPlanView> all() {
@@ -60,6 +67,10 @@ public class PlanDesk {
                 .filter(p -> clients.containsKey(p.clientId()))
                 .map(p -> SavedPlanView.of(p, client(p.clientId())))
                 .toList();
+    }
+
+    PlanSummary summary(UUID id) {
+        return planning.summary(stored(id).brief());
     }
 
     SavedPlanView find(UUID id) {
@@ -172,6 +183,11 @@ public class PlanDesk {
     /** A worksheet as it was frozen. */
     KeptSheet sheet(UUID id) {
         return sheets.find(id).orElseThrow(() -> new NotFound("This worksheet is no longer kept."));
+    }
+
+    /** A brief that was kept elsewhere in some format. */
+    BriefBody opened(JsonNode document) {
+        return kept.read(Form.PLAN, document.toString(), PlanForm.class).brief().completed();
     }
 
     void remove(UUID id) {

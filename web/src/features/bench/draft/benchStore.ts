@@ -1,0 +1,28 @@
+import { createStore, type StateCreator } from 'zustand/vanilla';
+import type { SavedPlan } from '../../../api/types';
+import { draftSlice, type DraftState } from './draftSlice';
+import { historySlice, type HistoryState } from './historySlice';
+import { viewSlice, type ViewState } from './viewSlice';
+
+export type BenchState = DraftState & HistoryState & ViewState;
+
+/** A part of the state, which may look at the others. */
+export type Slice<S> = StateCreator<BenchState, [], [], S>;
+
+export type BenchStore = ReturnType<typeof createBench>;
+
+/**
+ * One opened plan: the draft of it, the way it came, and what is looked at.
+ *
+ * @param format the format in which the server tells briefs; a history in another is not taken up
+ */
+export function createBench(plan: SavedPlan, format: number, now: () => number = Date.now) {
+  return createStore<BenchState>()((...a) => {
+    const draft = draftSlice(plan, format)(...a);
+    return {
+      ...draft,
+      ...historySlice(plan.id, format, draft.brief, now)(...a),
+      ...viewSlice(plan.brief)(...a),
+    };
+  });
+}

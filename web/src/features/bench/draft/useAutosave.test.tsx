@@ -1,0 +1,147 @@
+// @vitest-environment jsdom
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { useStore } from 'zustand';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '../../../api/problems';
+import type { Brief, SavedPlan } from '../../../api/types';
+import { createBench, type BenchStore } from './benchStore';
+import { dropDraft, readDraft } from './draft';
+import { useAutosave } from './useAutosave';
+
+const { changePlan } = vi.hoisted(() => ({ changePlan: vi.fn() }));
+vi.mock('../../../api/client', () => ({ api: { changePlan } }));
+
+const PLAN = {
+  id: 'p9',
+  clientId: 'c1',
+  clientName: 'Odalys Fenwright',
+  headId: 'h1',
+  name: 'Ball curls',
+  version: 1,
+  updatedAt: '',
+  brief: { fullness: 1, foundation: { parts: [] } } as unknown as Brief,
+} satisfies SavedPlan;
+
+const wrapper = ({ children }: { children: ReactNode }) => (
+  <QueryClientProvider client={new QueryClient()}>{children}</QueryClientProvider>
+);
+
+/** The bench as it is when every brief computes at once without fault. */
+const open = (store: BenchStore) =>
+  renderHook(
+    () =>
+      useAutosave(
+        store,
+        useStore(store, (b) => b.brief),
+      ),
+    { wrapper },
+  );
+
+const fuller = (store: BenchStore, fullness: number) =>
+  act(() => store.getState().change(`f${fullness}`, (b) => ({ ...b, fullness })));
+const wait = (ms: number) => act(async () => vi.advanceTimersByTimeAsync(ms));
+
+let stored = 1;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  dropDraft('p9');
+  stored = 1;
+  changePlan.mockReset();
+  changePlan.mockImplementation(async (_id: string, body: { name: string; brief: Brief }) => ({
+    ...PLAN,
+    ...body,
+    version: ++stored,
+  }));
+});
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+describe('useAutosave', () => {
+  it('saves once after a run of changes, with the version it knows', async () => {
+    const store = createBench(PLAN);
+    open(store);
+    for (const f of [1.1, 1.2, 1.3]) {
+      fuller(store, f);
+      await wait(100);
+    }
+    expect(changePlan).not.toHaveBeenCalled();
+    expect(readDraft('p9')?.brief.fullness).toBe(1.3);
+    await wait(1000);
+    expect(changePlan).toHaveBeenCalledTimes(1);
+    expect(changePlan.mock.calls[0]?.[1]).toMatchObject({ version: 1, brief: { fullness: 1.3 } });
+    expect(store.getState()).toMatchObject({ saving: 'saved', version: 2 });
+    expect(readDraft('p9')).toBeNull();
+  });
+
+  it('does not save what has not been computed', async () => {
+    const store = createBench(PLAN);
+    renderHook(() => useAutosave(store, PLAN.brief), { wrapper });
+    fuller(store, 99);
+    await wait(5000);
+    expect(changePlan).not.toHaveBeenCalled();
+    expect(readDraft('p9')?.brief.fullness).toBe(99);
+  });
+
+  it('never sends two changes at once, so that none carries an old version', async () => {
+    let answer: (p: SavedPlan) => void = () => undefined;
+    changePlan.mockImplementationOnce(
+      () =>
+        new Promise((done) => {
+          answer = done;
+        }),
+    );
+    const store = createBench(PLAN);
+    open(store);
+    fuller(store, 1.1);
+    await wait(500);
+    fuller(store, 1.2);
+    await wait(2000);
+    expect(changePlan).toHaveBeenCalledTimes(1);
+    stored = 2;
+    await act(async () => answer({ ...PLAN, brief: { fullness: 1.1 } as Brief, version: 2 }));
+    await wait(1000);
+    expect(changePlan).toHaveBeenCalledTimes(2);
+    expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ version: 2, brief: { fullness: 1.2 } });
+  });
+
+  it('tries again while the server is away, and keeps the draft meanwhile', async () => {
+    changePlan.mockRejectedValueOnce(new Problem(0, 'away'));
+    const store = createBench(PLAN);
+    open(store);
+    fuller(store, 0.8);
+    await wait(500);
+    expect(store.getState().saving).toBe('away');
+    expect(readDraft('p9')?.brief.fullness).toBe(0.8);
+    await wait(5000);
+    expect(store.getState().saving).toBe('saved');
+  });
+
+  it('stops and shows the other version when somebody was faster', async () => {
+    const theirs = { ...PLAN, version: 7, brief: { fullness: 1.5 } as Brief };
+    changePlan.mockRejectedValueOnce(new Problem(409, 'changed elsewhere', [], theirs));
+    const store = createBench(PLAN);
+    open(store);
+    fuller(store, 0.8);
+    await wait(5000);
+    expect(changePlan).toHaveBeenCalledTimes(1);
+    expect(store.getState().theirs).toEqual(theirs);
+    act(() => store.getState().keepMine());
+    await wait(1000);
+    expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ version: 7, brief: { fullness: 0.8 } });
+  });
+
+  it('does not save a plan without a name', async () => {
+    const store = createBench(PLAN);
+    open(store);
+    act(() => store.getState().rename('  '));
+    await wait(3000);
+    expect(changePlan).not.toHaveBeenCalled();
+    act(() => store.getState().rename('Ball curls, fuller'));
+    await wait(1000);
+    expect(changePlan.mock.calls[0]?.[1]).toMatchObject({ name: 'Ball curls, fuller' });
+  });
+});

@@ -1,0 +1,77 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef } from 'react';
+import { useStore } from 'zustand';
+import { api } from '../../../api/client';
+import { Problem } from '../../../api/problems';
+import type { Brief, SavedPlan } from '../../../api/types';
+import type { BenchStore } from './benchStore';
+import { dropDraft, keepDraft } from './keptHere';
+
+const QUIET_MS = 350;
+const RETRY_MS = 4000;
+
+/**
+ * Saves the brief a moment after it has been computed without fault, and at once when the bench is left. Until the server has
+ * it, it is kept on this device, so that closing the tab loses nothing. While the plan has no name, its last one is kept.
+ */
+export function useAutosave(store: BenchStore, computed: Brief | undefined): void {
+  const state = useStore(store);
+  const queries = useQueryClient();
+  // A second save before the first is answered would carry an old version.
+  const isBusy = useRef(false);
+  const save = useRef<(isLeaving: boolean) => Promise<void>>(() => Promise.resolve());
+  const { planId, brief, name, lastName, version, format, texts, saving, theirs } = state;
+
+  useEffect(() => {
+    if (saving === 'saved' && Object.keys(texts).length === 0) {
+      dropDraft(planId);
+    } else {
+      keepDraft(planId, { format, brief, name, version, texts });
+    }
+  }, [planId, format, brief, name, version, texts, saving]);
+
+  useEffect(() => {
+    save.current = async (isLeaving) => {
+      const now = store.getState();
+      if (isBusy.current || now.theirs !== undefined) return;
+      isBusy.current = true;
+      now.setSaving('saving');
+      try {
+        const body = { name: now.lastName, brief: now.brief, version: now.version };
+        const stored = await api.changePlan(planId, body, isLeaving);
+        store.getState().saved(stored, now.brief);
+        if (isLeaving) dropDraft(planId);
+        void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
+        void queries.invalidateQueries({ queryKey: ['summary', planId] });
+      } catch (thrown) {
+        const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
+        if (problem.status === 409) {
+          store.getState().setSaving('changed');
+          store.getState().foundNewer(problem.current as SavedPlan);
+        } else {
+          store.getState().setSaving('away');
+        }
+      } finally {
+        isBusy.current = false;
+      }
+    };
+  }, [store, queries, planId]);
+
+  useEffect(() => {
+    const isReady = computed === brief && theirs === undefined;
+    if (!isReady || (saving !== 'changed' && saving !== 'away')) return;
+    const timer = window.setTimeout(
+      () => void save.current(false),
+      saving === 'away' ? RETRY_MS : QUIET_MS,
+    );
+    return () => window.clearTimeout(timer);
+  }, [brief, name, lastName, saving, computed, theirs]);
+
+  // Leaving for another place within the quiet moment: the server looks at the brief as the bench would have.
+  useEffect(
+    () => () => {
+      if (store.getState().saving === 'changed') void save.current(true);
+    },
+    [store],
+  );
+}

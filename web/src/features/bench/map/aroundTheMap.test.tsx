@@ -1,0 +1,267 @@
+// @vitest-environment jsdom
+import { act, fireEvent, screen, within } from '@testing-library/react';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Brief, Finding, Plan, PlanStation } from '../../../api/types';
+import { Problem } from '../../../api/problems';
+import { onBench, refusedAt, sample } from '../../../testing/onBench';
+import { usePrefs } from '../../../ui/prefs';
+import { kindOf } from '../../../viz/beads';
+import { Consequences } from '../panels/Consequences';
+import { EarLineHandle } from './EarLineHandle';
+import { ElsewhereDialog } from '../ElsewhereDialog';
+import { Findings } from '../panels/Findings';
+import { rimOf, withFoundation } from '../draft/edits/foundationEdits';
+import { HeldCard } from './HeldCard';
+import { PartHandles } from './PartHandles';
+import { PerimeterHandle } from './PerimeterHandle';
+import { RegionHandles } from './RegionTools';
+import { Thread } from '../panels/Thread';
+
+const { plan, savedPlan } = sample;
+
+beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
+
+const finding = (edit: Partial<Finding>): Finding => ({
+  code: 'CARE',
+  severity: 'HINT',
+  placeKind: 'HEAD',
+  placeId: '',
+  reason: 'So it is.',
+  remedies: [],
+  ...edit,
+});
+const withFindings = (...findings: Finding[]): Plan => ({ ...plan, findings });
+
+describe('Findings', () => {
+  it('tells a stop, a warning and a note apart by sign and word, not only by colour', () => {
+    onBench(<Findings />, {
+      plan: withFindings(
+        finding({ severity: 'STOP', reason: 'Broken skin.' }),
+        finding({ severity: 'WARNING', reason: 'Tender.' }),
+        finding({ reason: 'Coated.' }),
+      ),
+    });
+    expect(screen.getAllByRole('article').map((a) => a.textContent)).toEqual([
+      '■ Stop. Broken skin.',
+      '▲ Mind. Tender.',
+      '○ Note. Coated.',
+    ]);
+  });
+
+  it('shows its row while it is pointed at, and gives back what was in hand before', () => {
+    const bench = onBench(<Findings />, {
+      plan: withFindings(
+        finding({ placeKind: 'ROW', placeId: 'F2' }),
+        finding({ placeKind: 'STATION', placeId: 'F3/1', reason: 'b' }),
+      ),
+    });
+    act(() => bench.getState().holdRow('F5'));
+    const [row, station] = screen.getAllByRole('article') as [HTMLElement, HTMLElement];
+    fireEvent.mouseEnter(row);
+    expect(bench.getState().heldRow).toBe('F2');
+    fireEvent.mouseLeave(row);
+    fireEvent.mouseEnter(station);
+    expect(bench.getState()).toMatchObject({ heldRow: 'F5', heldStation: 'F3/1' });
+    fireEvent.mouseLeave(station);
+    expect(bench.getState()).toMatchObject({ heldRow: 'F5', heldStation: undefined });
+  });
+
+  it('says that the map is of the last plan that worked, unless the server is away', () => {
+    onBench(<Findings />, { problem: refusedAt('fullness', 'Too full.') });
+    expect(screen.getByRole('alert').textContent).toContain('last plan that worked');
+    onBench(<Findings />, { problem: new Problem(0, 'Nobody answers.') });
+    expect(screen.getAllByRole('alert')[1]?.textContent).toBe('Nobody answers.');
+  });
+
+  it('says so where there is nothing to mind', () => {
+    onBench(<Findings />, { plan: withFindings() });
+    expect(screen.getByText('Nothing to mind on this plan.')).toBeTruthy();
+  });
+});
+
+describe('Thread', () => {
+  const snagged = () =>
+    within(screen.getByRole('navigation', { name: 'Steps of the plan' }))
+      .getAllByRole('button')
+      .filter((b) => within(b).queryByLabelText('snagged by a finding'))
+      .map((b) => b.textContent);
+  const good = withFindings();
+
+  it.each([
+    ['head.roundMm', 'Head'],
+    ['ownHair.lengthMm', 'Client'],
+    ['consultation.weeks', 'Client'],
+    ['foundation.parts[0].startMm', 'Parts'],
+    ['foundation.rim.setBackMm', 'Rows'],
+    ['hairLineId', 'Hair'],
+    ['fullness', 'Hair'],
+    ['hooking.mix.others[0].percent', 'Hair'],
+    ['hooking.cutsInHalf', 'Hair'],
+    ['hooking.zones.BACK', 'Knots'],
+    ['hooking.parts[0].closer', 'Knots'],
+    ['hooking.method.hourMinor', 'Knots'],
+    ['hooking.edits[2].at', 'Knots'],
+  ])('leads from what is wrong with %s to the step %s', (field, step) => {
+    onBench(<Thread />, { plan: good, problem: refusedAt(field, 'No.') });
+    expect(snagged()).toEqual([step]);
+  });
+
+  it('snags the step of a grave finding, and of text that cannot be read', () => {
+    const bench = onBench(<Thread />, {
+      plan: withFindings(
+        finding({ severity: 'WARNING', placeKind: 'STATION', placeId: 'F3/1' }),
+        finding({ placeKind: 'HAIR' }),
+      ),
+    });
+    expect(snagged()).toEqual(['Knots']);
+    act(() => bench.getState().setText('foundation.parts[0].startMm', 'x'));
+    expect(snagged()).toEqual(['Parts', 'Knots']);
+  });
+
+  it('puts down what was in the hand when another step is taken', () => {
+    const bench = onBench(<Thread />, { plan: good });
+    act(() => bench.getState().take({ kind: 'region', of: 'SCAR', points: [] }));
+    fireEvent.click(screen.getByRole('button', { name: /Parts/ }));
+    expect(bench.getState()).toMatchObject({ step: 'parts', tool: undefined });
+  });
+});
+
+describe('Consequences', () => {
+  it('names the sizes to buy with how many of each', () => {
+    onBench(<Consequences />);
+    expect(screen.getByLabelText('What it comes to').textContent).toContain('1 of 60, 1 of 20');
+  });
+
+  it('stays where it is while there is no plan', () => {
+    onBench(<Consequences />, { plan: undefined });
+    expect(screen.queryByLabelText('What it comes to')).toBeNull();
+  });
+});
+
+describe('HeldCard', () => {
+  const station = plan.stations.find((s) => s.row === 'F3') as PlanStation;
+  const fact = (name: string) => screen.getByText(name).nextElementSibling?.textContent;
+
+  it('tells everything about the share that is pointed at', () => {
+    const bench = onBench(<HeldCard plan={plan} />);
+    expect(screen.queryByRole('status')).toBeNull();
+    act(() => bench.getState().holdStation(station.id));
+    const kind = kindOf(plan, station);
+    expect(fact('share')).toBe(kind.shareWords);
+    expect(fact('knot')).toBe(kind.tieWords);
+    expect(fact('hook in')).toBe(kind.bearingWords);
+    expect(fact('hair')).toBe(
+      `${plan.hairs[kind.strand]?.name}, ${plan.hairs[kind.strand]?.colour}`,
+    );
+    expect(fact('after the last')).toBe('first one');
+  });
+
+  it('tells of a row where its end goes', () => {
+    const bench = onBench(<HeldCard plan={plan} />);
+    const tail = plan.tails.find((t) => t.into) as Plan['tails'][number];
+    act(() => bench.getState().holdRow(tail.row));
+    const into = plan.rows.find((r) => r.id === tail.into)?.words;
+    expect(fact('ends')).toBe(`${tail.endWords} ${into}`);
+    act(() => bench.getState().showTab('row'));
+    act(() => bench.getState().go('foundation'));
+    expect(screen.queryByRole('status')).toBeNull();
+  });
+});
+
+describe('handles on the map', () => {
+  const onMap = (handles: React.ReactNode, brief?: (b: Brief) => Brief) =>
+    onBench(<svg>{handles}</svg>, brief ? { brief } : {});
+  const key = (label: string, name: string, more = {}) =>
+    fireEvent.keyDown(screen.getByRole('slider', { name: label }), { key: name, ...more });
+  const part = { ...savedPlan.brief.foundation.parts[0], startMm: 0, slantDeg: 0, bowMm: 0 };
+  const straight = (b: Brief) =>
+    withFoundation(b, { parts: [part] as Brief['foundation']['parts'] });
+
+  it('move a part by key, finely with Shift, and never out of its range', () => {
+    const bench = onMap(<PartHandles plan={plan} isTurned={false} />, straight);
+    key('Part 1, start', 'ArrowLeft');
+    key('Part 1, start', 'ArrowLeft', { shiftKey: true });
+    expect(bench.getState().brief.foundation.parts[0]?.startMm).toBe(-6);
+    for (let i = 0; i < 30; i++) {
+      key('Part 1, start', 'ArrowLeft');
+      key('Part 1, end', 'ArrowRight');
+      key('Part 1, bow', 'ArrowRight');
+    }
+    expect(bench.getState().brief.foundation.parts[0]).toMatchObject({
+      startMm: plan.limits.partStartMm.min,
+      slantDeg: plan.limits.slantDeg.max,
+      bowMm: plan.limits.bowMm.max,
+    });
+  });
+
+  it('go the way of the arrow on a map that is turned over', () => {
+    const bench = onMap(<PartHandles plan={plan} isTurned />, straight);
+    key('Part 1, start', 'ArrowLeft');
+    expect(bench.getState().brief.foundation.parts[0]?.startMm).toBe(5);
+  });
+
+  it('lengthen and shorten a part, but not to nothing', () => {
+    const bench = onMap(<PartHandles plan={plan} isTurned={false} />, straight);
+    for (let i = 0; i < 30; i++) key('Part 1, end', 'ArrowUp');
+    expect(bench.getState().brief.foundation.parts[0]?.lengthMm).toBe(20);
+    key('Part 1, end', 'ArrowDown', { shiftKey: true });
+    expect(bench.getState().brief.foundation.parts[0]?.lengthMm).toBe(21);
+  });
+
+  it('move the ear line within its limits', () => {
+    const bench = onMap(<EarLineHandle plan={plan} />);
+    for (let i = 0; i < 20; i++) key('Ear line', 'ArrowDown');
+    expect(bench.getState().brief.foundation.earLineBehindMm).toBe(plan.limits.earLineBehindMm.max);
+    key('Ear line', 'ArrowUp', { shiftKey: true });
+    expect(bench.getState().brief.foundation.earLineBehindMm).toBe(
+      plan.limits.earLineBehindMm.max - 1,
+    );
+    expect(screen.getByRole('slider').getAttribute('aria-valuetext')).toContain('behind the ears');
+  });
+
+  it('draw the perimeter braid in', () => {
+    const bench = onMap(<PerimeterHandle plan={plan} isTurned={false} />);
+    const before = rimOf(bench.getState().brief).perimeterMm ?? 10;
+    key('Perimeter braid line', 'ArrowDown');
+    expect(rimOf(bench.getState().brief).perimeterMm).toBe(before + 2);
+  });
+
+  it('move a region, and take it away with Delete', () => {
+    const bench = onMap(<RegionHandles plan={plan} isTurned={false} />);
+    const regions = savedPlan.brief.head?.regions ?? [];
+    const label = `Region ${plan.map.regions[0]?.name}`;
+    key(label, 'ArrowRight');
+    expect(bench.getState().brief.head?.regions?.[0]?.rim).not.toEqual(regions[0]?.rim);
+    key(label, 'ArrowLeft');
+    const back = bench.getState().brief.head?.regions?.[0]?.rim ?? [];
+    for (const [i, at] of back.entries()) expect(at).toBeCloseTo(regions[0]?.rim?.[i] ?? 0, 2);
+    key(label, 'Delete');
+    expect(bench.getState().brief.head?.regions).toHaveLength(regions.length - 1);
+  });
+});
+
+describe('ElsewhereDialog', () => {
+  const newer = {
+    ...savedPlan,
+    version: 9,
+    name: 'Theirs',
+    brief: { ...savedPlan.brief, fullness: 1.1 },
+  };
+
+  it('shows the other plan and keeps this one under undo', () => {
+    const bench = onBench(<ElsewhereDialog />);
+    act(() => bench.getState().foundNewer(newer));
+    fireEvent.click(screen.getByRole('button', { name: /Show the other/ }));
+    expect(bench.getState()).toMatchObject({ version: 9, name: 'Theirs', theirs: undefined });
+    act(() => bench.getState().undo());
+    expect(bench.getState().brief).toEqual(savedPlan.brief);
+  });
+
+  it('saves this one over the other', () => {
+    const bench = onBench(<ElsewhereDialog />);
+    act(() => bench.getState().foundNewer(newer));
+    fireEvent.click(screen.getByRole('button', { name: 'Save mine over it' }));
+    expect(bench.getState()).toMatchObject({ version: 9, saving: 'changed', theirs: undefined });
+    expect(bench.getState().brief).toBe(savedPlan.brief);
+  });
+});

@@ -1,0 +1,204 @@
+import { useWords } from '../../../words';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { Plus, X } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { api } from '../../../api/client';
+import type { Brief, Comparison, Family, Foundation } from '../../../api/types';
+import { mmPer } from '../../../lib/length';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Field';
+import { useLengths, usePrefs } from '../../../ui/prefs';
+import { SCREEN } from '../../../viz/palette';
+import { ScalpChart, SHEET } from '../../../viz/ScalpChart';
+import { patternsQuery } from '../bench.queries';
+import { bestOf, useFigureWords } from './figureWords';
+import { useBench } from '../draft/useBench';
+
+const MOST = 3;
+const AS_NOW = 'now';
+
+/** Two or three foundations side by side on the same head: maps, figures and reasons; one of them is chosen. */
+export function Compare() {
+  const { families } = useWords();
+  const brief = useBench((b) => b.brief);
+  const change = useBench((b) => b.change);
+  const close = useBench((b) => b.compare);
+  const [columns, setColumns] = useState<string[]>(() => [AS_NOW, alternativeTo(brief)]);
+  const patterns = useQuery(patternsQuery());
+  // What another family cannot carry is left away by the server.
+  const briefs = useMemo(
+    () =>
+      columns.map((key) => {
+        if (key === AS_NOW) return { brief, family: null };
+        const kept = patterns.data?.find((p) => p.id === key);
+        return kept
+          ? { brief: { ...brief, foundation: kept.foundation }, family: null }
+          : { brief, family: key as Family };
+      }),
+    [columns, brief, patterns.data],
+  );
+  const compared = useQuery({
+    queryKey: ['compare', briefs],
+    queryFn: () =>
+      api.compare({ briefs, worn: { way: 'DOWN', part: null, day: 0, isRough: false } }),
+    placeholderData: keepPreviousData,
+    gcTime: 0,
+    retry: false,
+  });
+  const options = [
+    { value: AS_NOW, words: 'as it is now' },
+    ...families.map((f) => ({ value: f.value as string, words: f.words })),
+    ...(patterns.data ?? []).map((p) => ({ value: p.id, words: `mine: ${p.name}` })),
+  ];
+  const choose = (foundation: Foundation) => {
+    change('choose foundation', (b) => ({ ...b, foundation }));
+    close(false);
+  };
+
+  return (
+    <section aria-label="Compare foundations" className="flex min-h-0 flex-1 flex-col bg-sheet">
+      <header className="flex items-center gap-3 border-b border-line px-4 py-2">
+        <h2 className="text-lg font-semibold">Compare foundations on this head</h2>
+        <span className="grow" />
+        {columns.length < MOST && (
+          <Button onClick={() => setColumns([...columns, 'SWITCHBACK'])}>
+            <Plus size={15} aria-hidden /> a third
+          </Button>
+        )}
+        <Button look="quiet" onClick={() => close(false)}>
+          <X size={15} aria-hidden /> back to the bench
+        </Button>
+      </header>
+      {compared.error && (
+        <p role="alert" className="m-3 rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
+          {compared.error.message} The last comparison that worked is shown.
+        </p>
+      )}
+      <div className="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3">
+        <div className="grid gap-4" style={grid(columns.length)}>
+          <span aria-hidden />
+          {columns.map((key, i) => (
+            <div key={i} className="flex flex-col gap-2">
+              <Choice
+                label={`Foundation ${i + 1}`}
+                value={key}
+                options={options}
+                onChoose={(v) => setColumns(columns.map((c, k) => (k === i ? v : c)))}
+              />
+              <Map compared={compared.data} index={i} />
+              <div className="flex gap-2">
+                <Button
+                  look="main"
+                  className="flex-1"
+                  disabled={
+                    key === AS_NOW || compared.isPlaceholderData || !compared.data?.plans[i]
+                  }
+                  onClick={() => choose(compared.data?.plans[i]?.brief.foundation as Foundation)}
+                >
+                  {key === AS_NOW ? 'on the bench now' : 'Choose this one'}
+                </Button>
+                {columns.length > 2 && (
+                  <Button
+                    look="quiet"
+                    aria-label={`Take away foundation ${i + 1}`}
+                    onClick={() => setColumns(columns.filter((_, k) => k !== i))}
+                  >
+                    <X size={15} />
+                  </Button>
+                )}
+              </div>
+            </div>
+          ))}
+        </div>
+        {compared.data && <Figures compared={compared.data} />}
+      </div>
+    </section>
+  );
+}
+
+const grid = (columns: number) => ({
+  gridTemplateColumns: `11rem repeat(${columns}, minmax(0, 1fr))`,
+});
+
+const alternativeTo = (brief: Brief): Family =>
+  brief.foundation.back.family === 'SWITCHBACK' ? 'STRAIGHT' : 'SWITCHBACK';
+
+function Map({ compared, index }: { compared: Comparison | undefined; index: number }) {
+  const { unit, fingerMm, isTurned } = usePrefs();
+  const plan = compared?.plans[index];
+  if (!plan) return <div className="h-72 rounded-md bg-ground" />;
+  return (
+    <svg
+      viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
+      className="h-72 w-full rounded-md bg-ground"
+      role="img"
+      aria-label={`Map of foundation ${index + 1}`}
+    >
+      <ScalpChart
+        plan={plan.drawn}
+        palette={SCREEN}
+        layers={{ stations: false, names: false }}
+        isTurned={isTurned}
+        unit={unit}
+        unitMm={mmPer(unit, fingerMm)}
+      />
+    </svg>
+  );
+}
+
+function Figures({ compared }: { compared: Comparison }) {
+  const say = useFigureWords(compared.plans[0]?.read.ledger.currency ?? 'EUR');
+  const { sentence } = useLengths();
+  const style = grid(compared.plans.length);
+  return (
+    <table className="mt-4 block w-full">
+      <tbody className="block">
+        {compared.figures.map((f) => {
+          const best = bestOf(f);
+          return (
+            <tr
+              key={f.what}
+              className={`grid items-baseline gap-4 border-b border-line py-1 ${f.differs ? '' : 'text-soft'}`}
+              style={style}
+            >
+              <th scope="row" className="text-left text-sm font-normal">
+                {f.what}
+              </th>
+              {f.values.map((v, i) => (
+                <td key={i} className="text-lg leading-tight font-semibold">
+                  {v === best && (
+                    <span aria-label="better" title="better" className="mr-1 text-thread-deep">
+                      ◆
+                    </span>
+                  )}
+                  {say(f.kind, v)}
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+        <tr className="grid gap-4 py-2" style={style}>
+          <th scope="row" className="text-left text-sm font-normal">
+            to mind
+          </th>
+          {compared.plans.map((p, i) => (
+            <td key={i}>
+              <ul className="flex flex-col gap-1 text-sm leading-snug">
+                {p.read.findings
+                  .filter((f) => f.code !== 'CARE')
+                  .map((f) => (
+                    <li
+                      key={sentence(f.reason)}
+                      className={f.severity === 'HINT' ? 'text-soft' : ''}
+                    >
+                      {f.severity === 'HINT' ? '○' : '▲'} {sentence(f.reason)}
+                    </li>
+                  ))}
+              </ul>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,98 @@
+import { memo } from 'react';
+import type { Ledger, Read } from '../../../api/types';
+import { formatMoney } from '../../../lib/money';
+import { formatMinutes, plural } from '../../../lib/time';
+import { Tape } from '../../../ui/Tape';
+import { Findings } from './Findings';
+import { useBench, useRead } from '../draft/useBench';
+
+const MINUTES_TICK = 15;
+
+/** What the plan comes to, on measuring tapes; while something is dragged they show where they stood before. */
+export const Consequences = memo(function Consequences() {
+  const plan = useRead();
+  const before = useBench((b) => b.before);
+  if (!plan) return <aside className="w-72 shrink-0 border-l border-line bg-sheet" />;
+  const l = plan.ledger;
+  return (
+    <aside
+      aria-label="What it comes to"
+      className="flex w-72 shrink-0 flex-col overflow-y-auto border-l border-line bg-sheet"
+    >
+      <LoopTape ledger={l} before={before} />
+      <Tape
+        label={plural(l.packs, 'pack').replace(/^\d+ /, '') + ' to buy'}
+        figure={String(l.packs)}
+        unit={packWords(plan)}
+        aside={`${plural(l.leftOverLoops, 'loop')} left over`}
+        value={l.packs}
+        end={Math.max(10, l.packs + 2)}
+        tick={1}
+        before={before?.packs}
+      />
+      <Tape
+        label="in the chair"
+        figure={formatMinutes(l.chairMinutes.likely)}
+        unit=""
+        aside={`${formatMinutes(l.chairMinutes.low)} to ${formatMinutes(l.chairMinutes.high)}`}
+        value={l.chairMinutes.likely}
+        end={Math.max(240, l.chairMinutes.high)}
+        tick={MINUTES_TICK}
+        band={{
+          from: l.chairMinutes.low,
+          to: l.chairMinutes.high,
+          words: 'from a quick day to a slow one',
+        }}
+        before={before?.chairMinutes.likely}
+      />
+      <div className="flex border-b border-line">
+        <SmallFigure label="hair costs" figure={formatMoney(l.costMinor, l.currency)} />
+        <SmallFigure label="weighs" figure={`${Math.round(l.weightGrams / 5) * 5} g`} />
+        <SmallFigure label="stations" figure={String(l.stations)} />
+      </div>
+      <div className="flex border-b border-line">
+        <SmallFigure label="greatest bulk" figure={`${l.greatestBulk.toFixed(1)}×`} />
+        <SmallFigure label="heaviest row" figure={`${Math.round(100 * l.heaviestShare)} %`} />
+        <SmallFigure label="loose ends" figure={String(l.looseEnds)} />
+      </div>
+      <Findings />
+    </aside>
+  );
+});
+
+/** The sizes to buy, with how many of each where there are several. */
+function packWords(plan: Read): string {
+  const bought = plan.hairs.flatMap((h) => h.bought);
+  const sizes = [...new Set(bought.map((b) => b.loopsPerPack))].sort((a, b) => b - a);
+  if (sizes.length < 2) return `× ${plural(sizes[0] ?? plan.ledger.loopsPerPack, 'loop')}`;
+  const count = (size: number) =>
+    bought.reduce((sum, b) => sum + (b.loopsPerPack === size ? b.count : 0), 0);
+  return sizes.map((size) => `${count(size)} of ${size}`).join(', ');
+}
+
+function LoopTape({ ledger: l, before }: { ledger: Ledger; before: Ledger | undefined }) {
+  return (
+    <Tape
+      label="loops"
+      figure={String(l.neededLoops)}
+      unit={`${l.placedLoops} placed + ${l.reserveLoops} for fills`}
+      value={l.neededLoops}
+      end={Math.max(200, l.neededLoops + 20)}
+      tick={10}
+      {...(l.shelfLoops > 0 && {
+        aside: `${l.shelfLoops} on the shelf`,
+        band: { from: 0, to: Math.min(l.shelfLoops, l.neededLoops), words: 'on the shelf already' },
+      })}
+      before={before?.neededLoops}
+    />
+  );
+}
+
+function SmallFigure({ label, figure }: { label: string; figure: string }) {
+  return (
+    <div className="flex-1 border-line px-3 py-2 not-first:border-l">
+      <p className="text-xs text-soft">{label}</p>
+      <p className="text-lg leading-tight font-semibold">{figure}</p>
+    </div>
+  );
+}

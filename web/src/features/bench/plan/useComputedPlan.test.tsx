@@ -1,0 +1,121 @@
+// @vitest-environment jsdom
+import { act, renderHook, waitFor } from '@testing-library/react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Problem } from '../../../api/problems';
+import type { Brief, Plan, WornAs } from '../../../api/types';
+import { useComputedPlan } from './useComputedPlan';
+
+const { compute, computeWorn } = vi.hoisted(() => ({ compute: vi.fn(), computeWorn: vi.fn() }));
+vi.mock('../../../api/client', () => ({ api: { compute, computeWorn } }));
+
+const brief = (fullness: number) => ({ fullness }) as Brief;
+const BARE = { rows: [], tails: [], parts: [], views: [] };
+const plan = (fullness: number) => ({ ...BARE, of: fullness }) as unknown as Plan;
+
+/** Requests that wait until the test answers them. */
+let open: { brief: Brief; answer: (p: Plan) => void; refuse: (p: Problem) => void }[] = [];
+
+beforeEach(() => {
+  open = [];
+  compute.mockImplementation(
+    (b: Brief) =>
+      new Promise<Plan>((answer, refuse) => {
+        open.push({ brief: b, answer, refuse });
+      }),
+  );
+});
+afterEach(() => {
+  vi.useRealTimers();
+});
+
+describe('useComputedPlan', () => {
+  it('asks twice at a time at most, and then for the newest brief only', async () => {
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    for (const f of [1.1, 1.2, 1.3]) hook.rerender({ b: brief(f) });
+    expect(open.map((o) => o.brief.fullness)).toEqual([1, 1.1]);
+    await act(async () => open[0]?.answer(plan(1)));
+    expect(open.map((o) => o.brief.fullness)).toEqual([1, 1.1, 1.3]);
+    await act(async () => open[2]?.answer(plan(1.3)));
+    expect(hook.result.current.plan).toEqual(plan(1.3));
+    expect(hook.result.current.of?.fullness).toBe(1.3);
+    expect(open).toHaveLength(3);
+  });
+
+  it('does not let a late answer take the place of a newer one', async () => {
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    hook.rerender({ b: brief(2) });
+    await act(async () => open[1]?.answer(plan(2)));
+    await act(async () => open[0]?.answer(plan(1)));
+    expect(hook.result.current.plan).toEqual(plan(2));
+    hook.rerender({ b: brief(3) });
+    hook.rerender({ b: brief(4) });
+    await act(async () => open[3]?.answer(plan(4)));
+    await act(async () => open[2]?.refuse(new Problem(422, 'too late')));
+    expect(hook.result.current.problem).toBeUndefined();
+  });
+
+  it('keeps the last good plan beside the problem of the newest brief', async () => {
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    await act(async () => open[0]?.answer(plan(1)));
+    hook.rerender({ b: brief(9) });
+    await act(async () => open[1]?.refuse(new Problem(422, 'Fullness must be between')));
+    expect(hook.result.current.problem?.message).toContain('Fullness');
+    expect(hook.result.current.plan).toEqual(plan(1));
+    expect(hook.result.current.of?.fullness).toBe(1);
+    hook.rerender({ b: brief(1.5) });
+    await act(async () => open[2]?.answer(plan(1.5)));
+    expect(hook.result.current.problem).toBeUndefined();
+  });
+
+  it('asks again by itself after the server was away', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const hook = renderHook(() => useComputedPlan(brief(1)));
+    await act(async () => open.at(-1)?.refuse(new Problem(0, 'away')));
+    await act(async () => vi.advanceTimersByTime(10_000));
+    await waitFor(() => expect(open.length).toBeGreaterThan(1));
+    await act(async () => open.at(-1)?.answer(plan(1)));
+    expect(hook.result.current.plan).toEqual(plan(1));
+  });
+
+  it('asks again too if the brief changed while the server was away', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true });
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    for (const f of [2, 3]) hook.rerender({ b: brief(f) });
+    for (let i = 0; i < 3; i++) await act(async () => open[i]?.refuse(new Problem(0, 'away')));
+    expect(open).toHaveLength(3);
+    await act(async () => vi.advanceTimersByTime(10_000));
+    await waitFor(() => expect(open.length).toBeGreaterThan(3));
+    expect(open.at(-1)?.brief.fullness).toBe(3);
+    await act(async () => open.at(-1)?.answer(plan(3)));
+    expect(hook.result.current.plan).toEqual(plan(3));
+  });
+
+  it('keeps what did not change as it was, so that it need not be drawn anew', async () => {
+    const rows = (at: number) =>
+      ({ ...BARE, rows: [{ path: [0, 0] }, { path: [at, 1] }] }) as unknown as Plan;
+    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    await act(async () => open[0]?.answer(rows(1)));
+    const before = hook.result.current.plan;
+    hook.rerender({ b: brief(2) });
+    await act(async () => open[1]?.answer(rows(2)));
+    const after = hook.result.current.plan;
+    expect(after?.rows[1]?.path).toEqual([2, 1]);
+    expect(after?.rows[0]).toBe(before?.rows[0]);
+    expect(after?.rows[1]).not.toBe(before?.rows[1]);
+  });
+
+  it('asks for plan and look at once while it is looked at', async () => {
+    computeWorn.mockResolvedValue({ plan: plan(1), worn: { words: 'down' } });
+    const worn: WornAs = { way: 'DOWN', part: null, day: 0, isRough: false };
+    const hook = renderHook(({ w }) => useComputedPlan(STILL, w), {
+      initialProps: { w: worn as WornAs | undefined },
+    });
+    await waitFor(() => expect(hook.result.current.worn?.words).toBe('down'));
+    expect(open).toHaveLength(0);
+    hook.rerender({ w: undefined });
+    await act(async () => open[0]?.answer(plan(1)));
+    expect(hook.result.current.worn).toBeUndefined();
+  });
+});
+
+const STILL = brief(1);

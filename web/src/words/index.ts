@@ -1,0 +1,2 @@
+export { useWords, wordOf, WordsContext } from './useWords';
+export { WordsGate } from './WordsGate';
