@@ -2,29 +2,59 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Problem } from '../api/problems';
-import type { Brief, Client, Fills, HairLine, Plan, Question, SavedPlan, Worn } from '../api/types';
+import type {
+  Brief,
+  Client,
+  Drawn,
+  Fills,
+  HairLine,
+  Plan,
+  PlanSummary,
+  Read,
+  SavedPlan,
+  Words,
+  Worn,
+} from '../api/types';
 import { createBench } from '../features/bench/draft/benchStore';
-import { BenchContext, ComputedContext } from '../features/bench/draft/useBench';
+import { BenchContext, ComputedContext, ReadContext } from '../features/bench/draft/useBench';
 import { WornContext } from '../features/bench/plan/useWorn';
+import { WordsContext } from '../words';
 import answers from './answers.json';
 
-interface Sample {
+interface Answers {
   savedPlan: SavedPlan;
-  plan: Plan;
+  plan: { drawn: Drawn; read: Read };
+  summary: PlanSummary;
   worn: Worn;
   fills: Fills;
-  questions: Question[];
+  words: Words;
   hairLines: HairLine[];
   client: Client;
 }
 
-/** What the server truly answers to one small plan of the demo studio. */
-export const sample = answers as unknown as Sample;
+const all = answers as unknown as Answers;
+
+/** What the server truly answers to one small plan of the demo studio; the plan with both its answers in one. */
+export const sample = {
+  ...all,
+  plan: { ...all.plan.drawn, ...all.plan.read } as Plan,
+  answer: { ...all.plan, worn: null },
+};
+
+/** A sentence without figures. */
+export const said = (text: string) => [{ text, kind: null, value: null }];
 
 /** A refusal of one field of the brief. */
 export const refusedAt = (field: string, message: string, range?: { min: number; max: number }) =>
   new Problem(422, 'Some entries cannot be used.', [
-    { field, message, min: range?.min ?? null, max: range?.max ?? null, unit: range ? 'mm' : '' },
+    {
+      field,
+      message,
+      min: range?.min ?? null,
+      max: range?.max ?? null,
+      unit: range ? 'mm' : '',
+      words: [],
+    },
   ]);
 
 interface Around {
@@ -39,22 +69,30 @@ interface Around {
 export function onBench(piece: ReactNode, around: Around = {}) {
   localStorage.clear();
   const { savedPlan } = sample;
-  const store = createBench({
-    ...savedPlan,
-    brief: around.brief?.(savedPlan.brief) ?? savedPlan.brief,
-  });
+  const store = createBench(
+    { ...savedPlan, brief: around.brief?.(savedPlan.brief) ?? savedPlan.brief },
+    sample.words.planFormat,
+  );
+  const plan = 'plan' in around ? around.plan : sample.plan;
   render(
-    <QueryClientProvider client={newQueries()}>
+    <WithWords>
       <BenchContext value={store}>
-        <ComputedContext
-          value={{ plan: 'plan' in around ? around.plan : sample.plan, problem: around.problem }}
-        >
-          <WornContext value={around.worn}>{piece}</WornContext>
+        <ComputedContext value={{ plan, problem: around.problem }}>
+          <ReadContext value={plan}>
+            <WornContext value={around.worn}>{piece}</WornContext>
+          </ReadContext>
         </ComputedContext>
       </BenchContext>
-    </QueryClientProvider>,
+    </WithWords>,
   );
   return store;
 }
 
-export const newQueries = () => new QueryClient({ defaultOptions: { queries: { retry: false } } });
+/** What everything is called, and a memory for what the server answers. */
+export const WithWords = ({ children }: { children: ReactNode }) => (
+  <QueryClientProvider client={newQueries()}>
+    <WordsContext value={sample.words}>{children}</WordsContext>
+  </QueryClientProvider>
+);
+
+const newQueries = () => new QueryClient({ defaultOptions: { queries: { retry: false } } });

@@ -1,4 +1,5 @@
 // @vitest-environment jsdom
+import { said } from '../testing/onBench';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
@@ -90,7 +91,13 @@ describe('CoverLayer', () => {
   });
 
   it('numbers the gaps where they lie, y turned over', () => {
-    const gap = { place: 'behind the crown', areaMm2: 300, exposedPercent: 40, x: 12, y: -30 };
+    const gap = {
+      place: said('behind the crown'),
+      areaMm2: 300,
+      exposedPercent: 40,
+      x: 12,
+      y: -30,
+    };
     const circle = cover(worn(() => 0, [gap, { ...gap, x: -5 }])).querySelectorAll('circle');
     expect(circle).toHaveLength(2);
     expect(circle[0]?.getAttribute('cx')).toBe('12');
@@ -107,7 +114,7 @@ describe('FillMarks', () => {
     y: 50,
     shareWords: kind === 'WISP' ? 'eighth' : 'half',
     trial: 0,
-    why: 'hides 2.0 cm² of skin',
+    why: said('hides some skin'),
   });
 
   it('numbers fills in a dashed ring, and draws wisps as curls', () => {

@@ -1,16 +1,15 @@
 // @vitest-environment jsdom
-import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Client } from '../../api/types';
-import { newQueries, sample } from '../../testing/onBench';
+import { sample, WithWords } from '../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../testing/server';
 import { usePrefs } from '../../ui/prefs';
 import { BookPage } from './BookPage';
 import { ClientDialog } from './ClientDialog';
 
-const { client, savedPlan, plan } = sample;
+const { client, savedPlan } = sample;
 
 beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 
@@ -24,18 +23,18 @@ describe('BookPage', () => {
     serve({
       'GET /api/clients': () => clients,
       'GET /api/plans': () => [savedPlan],
-      'POST /api/plan': () => plan,
+      [`GET /api/plans/${savedPlan.id}/summary`]: () => sample.summary,
       'POST /api/plans': () => ({ ...savedPlan, id: 'new-plan' }),
     });
     render(
-      <QueryClientProvider client={newQueries()}>
+      <WithWords>
         <MemoryRouter initialEntries={['/book']}>
           <Routes>
             <Route path="/book" element={<BookPage />} />
             <Route path="/bench/:plan" element={<p>on the bench</p>} />
           </Routes>
         </MemoryRouter>
-      </QueryClientProvider>,
+      </WithWords>,
     );
   };
 
@@ -43,7 +42,7 @@ describe('BookPage', () => {
     open([client, other]);
     await screen.findByText('2 clients, 1 plan');
     const hers = screen.getByRole('heading', { name: client.name }).closest('li') as HTMLElement;
-    await within(hers).findByText(String(plan.ledger.neededLoops));
+    await within(hers).findByText(String(sample.summary.loops));
     expect(within(hers).getByText(/▲ tender spots/)).toBeTruthy();
     const theirs = screen.getByRole('heading', { name: other.name }).closest('li') as HTMLElement;
     expect(within(theirs).queryByRole('link')).toBeNull();
@@ -90,9 +89,9 @@ describe('ClientDialog', () => {
   const show = (of?: Client) => {
     const onClose = vi.fn();
     render(
-      <QueryClientProvider client={newQueries()}>
+      <WithWords>
         <ClientDialog client={of} onClose={onClose} />
-      </QueryClientProvider>,
+      </WithWords>,
     );
     return onClose;
   };

@@ -1,9 +1,8 @@
 // @vitest-environment jsdom
-import { QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { HairLine } from '../../api/types';
-import { newQueries, sample } from '../../testing/onBench';
+import { sample, WithWords } from '../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../testing/server';
 import { usePrefs } from '../../ui/prefs';
 import { LineDialog } from './LineDialog';
@@ -17,15 +16,14 @@ beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 const type = (label: string, text: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
-const around = (shown: React.ReactNode) =>
-  render(<QueryClientProvider client={newQueries()}>{shown}</QueryClientProvider>);
+const around = (shown: React.ReactNode) => render(<WithWords>{shown}</WithWords>);
 
 describe('ShelfPage', () => {
   it('counts what is in hand over all lines', async () => {
     serve({ 'GET /api/hair-lines': () => sample.hairLines });
     around(<ShelfPage />);
     const loops = sample.hairLines.reduce((sum, l) => sum + l.loopsOnShelf, 0);
-    await screen.findByText(`${sample.hairLines.length} hair lines, ${loops} loops in hand`);
+    await screen.findByText(`${sample.hairLines.length} lines of hair, ${loops} loops in hand`);
     fireEvent.click(screen.getByRole('button', { name: `Change ${deep.name}` }));
     expect(await screen.findByRole('dialog', { name: deep.name })).toBeTruthy();
   });

@@ -1,65 +1,19 @@
 // @vitest-environment jsdom
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { SavedPlan } from '../../../api/types';
+import { sample } from '../../../testing/onBench';
 import { createBench } from './benchStore';
-import { dropDraft, keepDraft, readDraft } from './draft';
+import { keepDraft, keepHistory, readDraft, readHistory } from './keptHere';
 
-const PLAN: SavedPlan = {
-  id: 'p1',
-  clientId: 'c1',
-  clientName: 'Isolde Marrinquay',
-  headId: 'h1',
-  name: 'Regatta',
-  version: 3,
-  updatedAt: '2026-11-24T00:00:00Z',
-  brief: {
-    head: {
-      roundMm: 565,
-      frontToNapeMm: 360,
-      overTopMm: 330,
-      alongFrontMm: null,
-      roundBackMm: null,
-      napeWidthMm: null,
-      hairline: null,
-      regions: null,
-    },
-    ownHair: {
-      density: 'MEDIUM',
-      strands: 'MEDIUM',
-      lengthMm: 150,
-      newGrowthMm: 0,
-      matsEasily: false,
-      conditions: [],
-    },
-    consultation: null,
-    foundation: {
-      frontRows: 14,
-      backRows: 5,
-      earLineBehindMm: 12,
-      earLineLeanMm: 0,
-      parts: [],
-      flanks: 'FINE_ROWS',
-      back: null,
-      rim: null,
-      overlaysMm: [],
-      meshesGaps: false,
-      feedsFibre: false,
-      edits: [],
-      tails: [],
-    },
-    hairLineId: 'l1',
-    fullness: 1,
-    installer: 'STYLIST',
-    hooking: null,
-  },
-};
+const PLAN: SavedPlan = { ...sample.savedPlan, id: 'p1', version: 3 };
+const FORMAT = sample.words.planFormat;
 
 let clock = 0;
-const open = () => createBench(PLAN, () => clock);
+const open = () => createBench(PLAN, FORMAT, () => clock);
 const fuller = (by: number) => (b: SavedPlan['brief']) => ({ ...b, fullness: by });
 
 beforeEach(() => {
-  dropDraft('p1');
+  localStorage.clear();
   clock = 10_000;
 });
 
@@ -121,6 +75,73 @@ describe('undo and redo', () => {
     bench.getState().hold(undefined);
     bench.getState().giveUp();
     expect(bench.getState().past).toHaveLength(1);
+  });
+});
+
+describe('what the server proposes', () => {
+  it('is made as a change of the brief as it is now, and of nothing else in it', () => {
+    const bench = open();
+    bench.getState().change('name of nothing', (b) => ({ ...b, installer: 'SELF' }));
+    bench.getState().apply('remedy', { fullness: 0.8, foundation: { frontRows: 10 } });
+    expect(bench.getState().brief).toMatchObject({ fullness: 0.8, installer: 'SELF' });
+    expect(bench.getState().brief.foundation.frontRows).toBe(10);
+    expect(bench.getState().brief.foundation.back).toBe(PLAN.brief.foundation.back);
+    bench.getState().undo();
+    expect(bench.getState().brief).toMatchObject({
+      fullness: PLAN.brief.fullness,
+      installer: 'SELF',
+    });
+  });
+});
+
+describe('the way here', () => {
+  const keep = (bench: ReturnType<typeof open>) => {
+    const { brief, past, future, beside } = bench.getState();
+    keepHistory('p1', { format: FORMAT, brief, past, future, beside });
+  };
+
+  it('survives a reload, with what was kept beside', () => {
+    const bench = open();
+    bench.getState().keepBeside(true);
+    bench.getState().change('fullness', fuller(1.1));
+    clock += 5000;
+    bench.getState().change('fullness', fuller(1.2));
+    bench.getState().undo();
+    keep(bench);
+    keepDraft('p1', { ...PLAN, format: FORMAT, brief: bench.getState().brief, texts: {} });
+    const again = open();
+    expect(again.getState().beside?.fullness).toBe(PLAN.brief.fullness);
+    again.getState().redo();
+    expect(again.getState().brief.fullness).toBe(1.2);
+    again.getState().undo();
+    again.getState().undo();
+    expect(again.getState().brief).toEqual(PLAN.brief);
+  });
+
+  it('has what was here as one step where the plan was changed elsewhere since', () => {
+    const bench = open();
+    bench.getState().change('fullness', fuller(1.4));
+    keep(bench);
+    const again = open();
+    expect(again.getState().brief).toEqual(PLAN.brief);
+    again.getState().undo();
+    expect(again.getState().brief.fullness).toBe(1.4);
+  });
+
+  it('of another format is not taken up', () => {
+    const bench = open();
+    bench.getState().change('fullness', fuller(1.4));
+    keep(bench);
+    expect(readHistory('p1', FORMAT + 1)).toBeNull();
+    expect(createBench(PLAN, FORMAT + 1).getState().past).toEqual([]);
+  });
+
+  it('keeps no more steps than there is room for', () => {
+    const past = Array.from({ length: 200 }, (_, i) => fuller(1 + i / 1000)(PLAN.brief));
+    keepHistory('p1', { format: FORMAT, brief: PLAN.brief, past, future: [], beside: undefined });
+    const kept = readHistory('p1', FORMAT)?.past ?? [];
+    expect(kept).toHaveLength(60);
+    expect(kept.at(-1)).toEqual(past.at(-1));
   });
 });
 

@@ -7,7 +7,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../../api/problems';
 import type { Brief, SavedPlan } from '../../../api/types';
 import { createBench, type BenchStore } from './benchStore';
-import { dropDraft, readDraft } from './draft';
+import { dropDraft, readDraft } from './keptHere';
 import { useAutosave } from './useAutosave';
 
 const { changePlan } = vi.hoisted(() => ({ changePlan: vi.fn() }));
@@ -62,7 +62,7 @@ afterEach(() => {
 
 describe('useAutosave', () => {
   it('saves once after a run of changes, with the version it knows', async () => {
-    const store = createBench(PLAN);
+    const store = createBench(PLAN, 2);
     open(store);
     for (const f of [1.1, 1.2, 1.3]) {
       fuller(store, f);
@@ -78,7 +78,7 @@ describe('useAutosave', () => {
   });
 
   it('does not save what has not been computed', async () => {
-    const store = createBench(PLAN);
+    const store = createBench(PLAN, 2);
     renderHook(() => useAutosave(store, PLAN.brief), { wrapper });
     fuller(store, 99);
     await wait(5000);
@@ -94,7 +94,7 @@ describe('useAutosave', () => {
           answer = done;
         }),
     );
-    const store = createBench(PLAN);
+    const store = createBench(PLAN, 2);
     open(store);
     fuller(store, 1.1);
     await wait(500);
@@ -110,7 +110,7 @@ describe('useAutosave', () => {
 
   it('tries again while the server is away, and keeps the draft meanwhile', async () => {
     changePlan.mockRejectedValueOnce(new Problem(0, 'away'));
-    const store = createBench(PLAN);
+    const store = createBench(PLAN, 2);
     open(store);
     fuller(store, 0.8);
     await wait(500);
@@ -123,7 +123,7 @@ describe('useAutosave', () => {
   it('stops and shows the other version when somebody was faster', async () => {
     const theirs = { ...PLAN, version: 7, brief: { fullness: 1.5 } as Brief };
     changePlan.mockRejectedValueOnce(new Problem(409, 'changed elsewhere', [], theirs));
-    const store = createBench(PLAN);
+    const store = createBench(PLAN, 2);
     open(store);
     fuller(store, 0.8);
     await wait(5000);
@@ -134,14 +134,41 @@ describe('useAutosave', () => {
     expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ version: 7, brief: { fullness: 0.8 } });
   });
 
-  it('does not save a plan without a name', async () => {
-    const store = createBench(PLAN);
+  it('saves a plan without a name under its last one', async () => {
+    const store = createBench(PLAN, 2);
     open(store);
     act(() => store.getState().rename('  '));
+    fuller(store, 0.9);
     await wait(3000);
-    expect(changePlan).not.toHaveBeenCalled();
+    expect(changePlan.mock.calls[0]?.[1]).toMatchObject({
+      name: 'Ball curls',
+      brief: { fullness: 0.9 },
+    });
+    expect(store.getState().saving).toBe('saved');
     act(() => store.getState().rename('Ball curls, fuller'));
     await wait(1000);
-    expect(changePlan.mock.calls[0]?.[1]).toMatchObject({ name: 'Ball curls, fuller' });
+    expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ name: 'Ball curls, fuller' });
+  });
+
+  it('saves at once when the bench is left within the quiet moment', async () => {
+    const store = createBench(PLAN, 2);
+    const { unmount } = open(store);
+    fuller(store, 1.25);
+    await wait(50);
+    expect(changePlan).not.toHaveBeenCalled();
+    unmount();
+    await wait(0);
+    expect(changePlan).toHaveBeenCalledTimes(1);
+    expect(changePlan.mock.calls[0]?.[1]).toMatchObject({ version: 1, brief: { fullness: 1.25 } });
+    expect(changePlan.mock.calls[0]?.[2]).toBe(true);
+    expect(readDraft('p9')).toBeNull();
+  });
+
+  it('saves nothing on leaving where nothing changed', async () => {
+    const { unmount } = open(createBench(PLAN, 2));
+    await wait(50);
+    unmount();
+    await wait(50);
+    expect(changePlan).not.toHaveBeenCalled();
   });
 });

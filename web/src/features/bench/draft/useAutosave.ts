@@ -65,7 +65,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
       saving === 'away' ? RETRY_MS : QUIET_MS,
     );
     return () => window.clearTimeout(timer);
-  }, [brief, name, lastName, saving, computed, theirs]);
+  }, [brief, name, lastName, version, saving, computed, theirs]);
 
   // Leaving for another place within the quiet moment: the server looks at the brief as the bench would have.
   useEffect(

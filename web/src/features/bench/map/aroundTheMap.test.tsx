@@ -3,30 +3,29 @@ import { act, fireEvent, screen, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, Finding, Plan, PlanStation } from '../../../api/types';
 import { Problem } from '../../../api/problems';
-import { onBench, refusedAt, sample } from '../../../testing/onBench';
+import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
 import { usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/beads';
 import { Consequences } from '../panels/Consequences';
 import { EarLineHandle } from './EarLineHandle';
 import { ElsewhereDialog } from '../ElsewhereDialog';
 import { Findings } from '../panels/Findings';
-import { rimOf, withFoundation } from '../draft/edits/foundationEdits';
+import { withFoundation } from '../draft/edits/foundationEdits';
 import { HeldCard } from './HeldCard';
 import { PartHandles } from './PartHandles';
 import { PerimeterHandle } from './PerimeterHandle';
 import { RegionHandles } from './RegionTools';
 import { Thread } from '../panels/Thread';
 
-const { plan, savedPlan } = sample;
+const { plan, savedPlan, words } = sample;
 
 beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 
 const finding = (edit: Partial<Finding>): Finding => ({
   code: 'CARE',
   severity: 'HINT',
-  placeKind: 'HEAD',
-  placeId: '',
-  reason: 'So it is.',
+  place: { kind: 'HEAD', id: null },
+  reason: said('So it is.'),
   remedies: [],
   ...edit,
 });
@@ -36,9 +35,9 @@ describe('Findings', () => {
   it('tells a stop, a warning and a note apart by sign and word, not only by colour', () => {
     onBench(<Findings />, {
       plan: withFindings(
-        finding({ severity: 'STOP', reason: 'Broken skin.' }),
-        finding({ severity: 'WARNING', reason: 'Tender.' }),
-        finding({ reason: 'Coated.' }),
+        finding({ severity: 'STOP', reason: said('Broken skin.') }),
+        finding({ severity: 'WARNING', reason: said('Tender.') }),
+        finding({ reason: said('Coated.') }),
       ),
     });
     expect(screen.getAllByRole('article').map((a) => a.textContent)).toEqual([
@@ -51,8 +50,8 @@ describe('Findings', () => {
   it('shows its row while it is pointed at, and gives back what was in hand before', () => {
     const bench = onBench(<Findings />, {
       plan: withFindings(
-        finding({ placeKind: 'ROW', placeId: 'F2' }),
-        finding({ placeKind: 'STATION', placeId: 'F3/1', reason: 'b' }),
+        finding({ place: { kind: 'ROW', id: 'F2' } }),
+        finding({ place: { kind: 'STATION', id: 'F3/1' }, reason: said('b') }),
       ),
     });
     act(() => bench.getState().holdRow('F5'));
@@ -71,6 +70,28 @@ describe('Findings', () => {
     expect(screen.getByRole('alert').textContent).toContain('last plan that worked');
     onBench(<Findings />, { problem: new Problem(0, 'Nobody answers.') });
     expect(screen.getAllByRole('alert')[1]?.textContent).toBe('Nobody answers.');
+  });
+
+  it('writes every figure of a finding in the unit of the reader', () => {
+    const narrow = finding({
+      reason: [
+        { text: 'It shows only ', kind: null, value: null },
+        { text: null, kind: 'LENGTH_MM', value: 25.4 },
+        { text: '.', kind: null, value: null },
+      ],
+    });
+    onBench(<Findings />, { plan: withFindings(narrow) });
+    expect(screen.getByRole('article').textContent).toContain('only 2.5 cm.');
+    act(() => usePrefs.setState({ unit: 'in' }));
+    expect(screen.getByRole('article').textContent).toContain('only 1.0 in.');
+  });
+
+  it('applies a remedy to the brief as it is now', () => {
+    const remedy = { words: said('Hook it lighter'), change: { fullness: 0.75 } };
+    const bench = onBench(<Findings />, { plan: withFindings(finding({ remedies: [remedy] })) });
+    act(() => bench.getState().change('who', (b) => ({ ...b, installer: 'SELF' })));
+    fireEvent.click(screen.getByRole('button', { name: 'Hook it lighter' }));
+    expect(bench.getState().brief).toMatchObject({ fullness: 0.75, installer: 'SELF' });
   });
 
   it('says so where there is nothing to mind', () => {
@@ -109,8 +130,8 @@ describe('Thread', () => {
   it('snags the step of a grave finding, and of text that cannot be read', () => {
     const bench = onBench(<Thread />, {
       plan: withFindings(
-        finding({ severity: 'WARNING', placeKind: 'STATION', placeId: 'F3/1' }),
-        finding({ placeKind: 'HAIR' }),
+        finding({ severity: 'WARNING', place: { kind: 'STATION', id: 'F3/1' } }),
+        finding({ place: { kind: 'HAIR', id: null } }),
       ),
     });
     expect(snagged()).toEqual(['Knots']);
@@ -188,9 +209,9 @@ describe('handles on the map', () => {
       key('Part 1, bow', 'ArrowRight');
     }
     expect(bench.getState().brief.foundation.parts[0]).toMatchObject({
-      startMm: plan.limits.partStartMm.min,
-      slantDeg: plan.limits.slantDeg.max,
-      bowMm: plan.limits.bowMm.max,
+      startMm: words.limits.partStartMm.min,
+      slantDeg: words.limits.slantDeg.max,
+      bowMm: words.limits.bowMm.max,
     });
   });
 
@@ -211,19 +232,21 @@ describe('handles on the map', () => {
   it('move the ear line within its limits', () => {
     const bench = onMap(<EarLineHandle plan={plan} />);
     for (let i = 0; i < 20; i++) key('Ear line', 'ArrowDown');
-    expect(bench.getState().brief.foundation.earLineBehindMm).toBe(plan.limits.earLineBehindMm.max);
+    expect(bench.getState().brief.foundation.earLineBehindMm).toBe(
+      words.limits.earLineBehindMm.max,
+    );
     key('Ear line', 'ArrowUp', { shiftKey: true });
     expect(bench.getState().brief.foundation.earLineBehindMm).toBe(
-      plan.limits.earLineBehindMm.max - 1,
+      words.limits.earLineBehindMm.max - 1,
     );
     expect(screen.getByRole('slider').getAttribute('aria-valuetext')).toContain('behind the ears');
   });
 
   it('draw the perimeter braid in', () => {
     const bench = onMap(<PerimeterHandle plan={plan} isTurned={false} />);
-    const before = rimOf(bench.getState().brief).perimeterMm ?? 10;
+    const before = bench.getState().brief.foundation.rim.perimeterMm;
     key('Perimeter braid line', 'ArrowDown');
-    expect(rimOf(bench.getState().brief).perimeterMm).toBe(before + 2);
+    expect(bench.getState().brief.foundation.rim.perimeterMm).toBe(before + 2);
   });
 
   it('move a region, and take it away with Delete', () => {

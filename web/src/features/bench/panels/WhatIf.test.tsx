@@ -44,8 +44,8 @@ const figure = (
 const answer = (parts: Partial<Comparison> = {}) =>
   ({
     plans: [
-      { name: 'as it was', ledger: { currency: 'EUR' } },
-      { name: 'as it is', ledger: { currency: 'EUR' } },
+      { drawn: { name: 'as it was' }, read: { ledger: { currency: 'EUR' } } },
+      { drawn: { name: 'as it is' }, read: { ledger: { currency: 'EUR' } } },
     ],
     worn: [{ words: 'down' }, { words: 'down' }],
     choices: [],
@@ -59,7 +59,7 @@ beforeEach(() => {
 });
 
 function show() {
-  const store = createBench(PLAN);
+  const store = createBench(PLAN, 2);
   render(
     <BenchContext value={store}>
       <WhatIf />
@@ -89,8 +89,11 @@ describe('WhatIf', () => {
     act(() => store.getState().wear({ way: 'BUN' }));
     act(() => store.getState().change('fullness', (b) => ({ ...b, fullness: 1.3 })));
     await waitFor(() => {
-      const asked = compare.mock.lastCall?.[0] as { briefs: Brief[]; worn: { way: string } };
-      expect(asked.briefs.map((b) => b.fullness)).toEqual([1, 1.3]);
+      const asked = compare.mock.lastCall?.[0] as {
+        briefs: { brief: Brief }[];
+        worn: { way: string };
+      };
+      expect(asked.briefs.map((b) => b.brief.fullness)).toEqual([1, 1.3]);
       expect(asked.worn.way).toBe('BUN');
     });
     expect(screen.getByText('as it was down')).toBeTruthy();

@@ -5,22 +5,39 @@ import { Problem } from '../../../api/problems';
 import type { Brief, Plan, WornAs } from '../../../api/types';
 import { useComputedPlan } from './useComputedPlan';
 
-const { compute, computeWorn } = vi.hoisted(() => ({ compute: vi.fn(), computeWorn: vi.fn() }));
-vi.mock('../../../api/client', () => ({ api: { compute, computeWorn } }));
+const { ask } = vi.hoisted(() => ({ ask: vi.fn() }));
+vi.mock('../../../api/client', () => ({ api: { plan: ask } }));
 
 const brief = (fullness: number) => ({ fullness }) as Brief;
 const BARE = { rows: [], tails: [], parts: [], views: [] };
 const plan = (fullness: number) => ({ ...BARE, of: fullness }) as unknown as Plan;
+/** As it comes out: with what is read of it. */
+const whole = (fullness: number) => ({
+  ...plan(fullness),
+  ledger: { of: plan(fullness) },
+});
 
-/** Requests that wait until the test answers them. */
-let open: { brief: Brief; answer: (p: Plan) => void; refuse: (p: Problem) => void }[] = [];
+interface Asked {
+  brief: Brief;
+  worn: WornAs | null;
+  withRead: boolean;
+  withSides: boolean;
+}
+
+/** Requests that wait until the test answers them; of a plan what is asked for is answered. */
+let open: (Asked & {
+  answer: (p: Plan, worn?: object) => void;
+  refuse: (p: Problem) => void;
+})[] = [];
 
 beforeEach(() => {
   open = [];
-  compute.mockImplementation(
-    (b: Brief) =>
-      new Promise<Plan>((answer, refuse) => {
-        open.push({ brief: b, answer, refuse });
+  ask.mockImplementation(
+    (asked: Asked) =>
+      new Promise<object>((done, refuse) => {
+        const answer = (p: Plan, worn: object | null = null) =>
+          done({ drawn: p, read: asked.withRead ? { ledger: { of: p } } : null, worn });
+        open.push({ ...asked, answer, refuse });
       }),
   );
 });
@@ -36,7 +53,7 @@ describe('useComputedPlan', () => {
     await act(async () => open[0]?.answer(plan(1)));
     expect(open.map((o) => o.brief.fullness)).toEqual([1, 1.1, 1.3]);
     await act(async () => open[2]?.answer(plan(1.3)));
-    expect(hook.result.current.plan).toEqual(plan(1.3));
+    expect(hook.result.current.plan).toEqual(whole(1.3));
     expect(hook.result.current.of?.fullness).toBe(1.3);
     expect(open).toHaveLength(3);
   });
@@ -46,7 +63,7 @@ describe('useComputedPlan', () => {
     hook.rerender({ b: brief(2) });
     await act(async () => open[1]?.answer(plan(2)));
     await act(async () => open[0]?.answer(plan(1)));
-    expect(hook.result.current.plan).toEqual(plan(2));
+    expect(hook.result.current.plan).toEqual(whole(2));
     hook.rerender({ b: brief(3) });
     hook.rerender({ b: brief(4) });
     await act(async () => open[3]?.answer(plan(4)));
@@ -60,7 +77,7 @@ describe('useComputedPlan', () => {
     hook.rerender({ b: brief(9) });
     await act(async () => open[1]?.refuse(new Problem(422, 'Fullness must be between')));
     expect(hook.result.current.problem?.message).toContain('Fullness');
-    expect(hook.result.current.plan).toEqual(plan(1));
+    expect(hook.result.current.plan).toEqual(whole(1));
     expect(hook.result.current.of?.fullness).toBe(1);
     hook.rerender({ b: brief(1.5) });
     await act(async () => open[2]?.answer(plan(1.5)));
@@ -74,7 +91,7 @@ describe('useComputedPlan', () => {
     await act(async () => vi.advanceTimersByTime(10_000));
     await waitFor(() => expect(open.length).toBeGreaterThan(1));
     await act(async () => open.at(-1)?.answer(plan(1)));
-    expect(hook.result.current.plan).toEqual(plan(1));
+    expect(hook.result.current.plan).toEqual(whole(1));
   });
 
   it('asks again too if the brief changed while the server was away', async () => {
@@ -87,7 +104,7 @@ describe('useComputedPlan', () => {
     await waitFor(() => expect(open.length).toBeGreaterThan(3));
     expect(open.at(-1)?.brief.fullness).toBe(3);
     await act(async () => open.at(-1)?.answer(plan(3)));
-    expect(hook.result.current.plan).toEqual(plan(3));
+    expect(hook.result.current.plan).toEqual(whole(3));
   });
 
   it('keeps what did not change as it was, so that it need not be drawn anew', async () => {
@@ -105,16 +122,40 @@ describe('useComputedPlan', () => {
   });
 
   it('asks for plan and look at once while it is looked at', async () => {
-    computeWorn.mockResolvedValue({ plan: plan(1), worn: { words: 'down' } });
     const worn: WornAs = { way: 'DOWN', part: null, day: 0, isRough: false };
     const hook = renderHook(({ w }) => useComputedPlan(STILL, w), {
       initialProps: { w: worn as WornAs | undefined },
     });
-    await waitFor(() => expect(hook.result.current.worn?.words).toBe('down'));
-    expect(open).toHaveLength(0);
+    expect(open[0]?.worn).toBe(worn);
+    await act(async () => open[0]?.answer(plan(1), { words: 'down' }));
+    expect(hook.result.current.worn?.words).toBe('down');
     hook.rerender({ w: undefined });
-    await act(async () => open[0]?.answer(plan(1)));
+    await act(async () => open[1]?.answer(plan(1)));
     expect(hook.result.current.worn).toBeUndefined();
+  });
+
+  it('asks only for what is drawn while something is held, and now and then for the rest', async () => {
+    vi.useFakeTimers({ shouldAdvanceTime: true, toFake: ['performance', 'setTimeout'] });
+    const hook = renderHook(({ b, held }) => useComputedPlan(b, undefined, held), {
+      initialProps: { b: brief(1), held: false },
+    });
+    expect(open[0]).toMatchObject({ withRead: true, withSides: true });
+    await act(async () => open[0]?.answer(plan(1)));
+    hook.rerender({ b: brief(2), held: true });
+    expect(open[1]).toMatchObject({ withRead: false, withSides: false });
+    await act(async () => open[1]?.answer(plan(2)));
+    // Drawn as it is now; read as it was.
+    expect(hook.result.current.plan).toEqual({ ...plan(2), ledger: { of: plan(1) } });
+    expect(hook.result.current.of).toBeUndefined();
+    await act(async () => vi.advanceTimersByTime(400));
+    hook.rerender({ b: brief(3), held: true });
+    expect(open[2]).toMatchObject({ withRead: true, withSides: false });
+    await act(async () => open[2]?.answer(plan(3)));
+    expect(hook.result.current.plan).toEqual(whole(3));
+    hook.rerender({ b: brief(3), held: false });
+    await act(async () => open.at(-1)?.answer(plan(3)));
+    expect(open.at(-1)).toMatchObject({ withRead: true, withSides: true });
+    expect(hook.result.current.of?.fullness).toBe(3);
   });
 });
 

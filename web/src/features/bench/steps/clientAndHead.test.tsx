@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Brief, HeadMeasures } from '../../../api/types';
+import type { Brief, Head } from '../../../api/types';
 import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
@@ -13,9 +13,9 @@ const ofClient = `/api/clients/${client.id}`;
 
 beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 
-const head = (edit: Partial<HeadMeasures>) => (b: Brief) => ({
+const head = (edit: Partial<Head>) => (b: Brief) => ({
   ...b,
-  head: { ...b.head, ...edit } as HeadMeasures,
+  head: { ...b.head, ...edit } as Head,
 });
 const type = (label: string, text: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
@@ -23,15 +23,15 @@ const type = (label: string, text: string) =>
 describe('ClientStep', () => {
   it('keeps every answer of the consultation in the brief', () => {
     const bench = onBench(<ClientStep />);
-    fireEvent.click(screen.getByRole('radio', { name: 'her left' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'to her left' }));
     fireEvent.click(screen.getByLabelText('She wants a fringe'));
     fireEvent.click(screen.getByRole('button', { name: 'bun' }));
     fireEvent.click(screen.getByRole('button', { name: 'more: Weeks of wear' }));
     const asked = bench.getState().brief.consultation;
     expect(asked?.fall).toBe('LEFT');
     expect(asked?.hasFringe).toBe(true);
-    expect(asked?.ways).toEqual([...(savedPlan.brief.consultation?.ways ?? []), 'BUN']);
-    expect(asked?.weeks).toBe((savedPlan.brief.consultation?.weeks ?? 0) + 1);
+    expect(asked?.ways).toEqual([...(savedPlan.brief.consultation.ways ?? []), 'BUN']);
+    expect(asked?.weeks).toBe((savedPlan.brief.consultation.weeks ?? 0) + 1);
     expect(bench.getState().past).toHaveLength(4);
   });
 
@@ -45,18 +45,19 @@ describe('ClientStep', () => {
     expect(screen.queryByText('Minutes she has')).toBeNull();
     expect(screen.queryByRole('alert')).toBeNull();
     fireEvent.click(screen.getByLabelText('Her time is limited'));
-    expect(bench.getState().brief.consultation?.chairMinutes).toBe(180);
+    expect(bench.getState().brief.consultation.chairMinutes).toBe(180);
     expect(screen.getByRole('alert').textContent).toContain('Less than an hour');
     fireEvent.click(screen.getByLabelText('Her time is limited'));
-    expect(bench.getState().brief.consultation?.chairMinutes).toBeNull();
+    expect(bench.getState().brief.consultation.chairMinutes).toBeNull();
   });
 
-  it('begins a consultation where an older plan has none', () => {
-    const bench = onBench(<ClientStep />, {
-      brief: (b) => ({ ...b, consultation: null }) as unknown as Brief,
+  it('takes down to which side it falls', () => {
+    const bench = onBench(<ClientStep />);
+    fireEvent.click(screen.getByRole('radio', { name: 'to her left' }));
+    expect(bench.getState().brief.consultation).toMatchObject({
+      fall: 'LEFT',
+      ways: sample.savedPlan.brief.consultation.ways,
     });
-    fireEvent.click(screen.getByRole('radio', { name: 'her left' }));
-    expect(bench.getState().brief.consultation).toMatchObject({ fall: 'LEFT', ways: ['DOWN'] });
   });
 
   it('keeps what is seen on her scalp apart from what she is used to', () => {
@@ -65,7 +66,7 @@ describe('ClientStep', () => {
     fireEvent.click(screen.getByRole('button', { name: 'swimming' }));
     const { brief } = bench.getState();
     expect(brief.ownHair.conditions).toContain('THIN_EDGES');
-    expect(brief.consultation?.habits).toContain('SWIMMING');
+    expect(brief.consultation.habits).toContain('SWIMMING');
     fireEvent.click(screen.getByRole('button', { name: 'thin edges' }));
     expect(bench.getState().brief.ownHair.conditions).not.toContain('THIN_EDGES');
   });
@@ -77,13 +78,13 @@ describe('HeadStep', () => {
   it('reads a measure in her unit, and keeps text it cannot read where it stands', () => {
     const bench = onBench(<HeadStep />);
     type('Round the head', '57.5');
-    expect(bench.getState().brief.head?.roundMm).toBe(575);
+    expect(bench.getState().brief.head.roundMm).toBe(575);
     type('Round the head', '57,5 or so');
-    expect(bench.getState().brief.head?.roundMm).toBe(575);
+    expect(bench.getState().brief.head.roundMm).toBe(575);
     expect(bench.getState().texts['head.roundMm']).toBe('57,5 or so');
     expect(screen.getByRole('alert').textContent).toContain('Write a length');
     type('Round the head', '22 1/2 in');
-    expect(bench.getState().brief.head?.roundMm).toBeCloseTo(571.5);
+    expect(bench.getState().brief.head.roundMm).toBeCloseTo(571.5);
     expect(bench.getState().texts).toEqual({});
   });
 
@@ -116,12 +117,12 @@ describe('HeadStep', () => {
     expect(screen.queryByLabelText('Peak comes down')).toBeNull();
     fireEvent.click(screen.getByLabelText('It comes down in a peak'));
     type('Peak from the midline', '-0.5');
-    expect(bench.getState().brief.head?.hairline).toMatchObject({
+    expect(bench.getState().brief.head.hairline).toMatchObject({
       peakPlaceMm: -5,
       peakDropMm: 10,
     });
     fireEvent.click(screen.getByLabelText('It comes down in a peak'));
-    expect(bench.getState().brief.head?.hairline?.peakDropMm).toBeNull();
+    expect(bench.getState().brief.head.hairline.peakDropMm).toBeNull();
   });
 
   it('takes a chalk for a region, and names and removes the regions drawn', () => {
@@ -130,7 +131,7 @@ describe('HeadStep', () => {
         regions: [
           { kind: 'SCAR', name: 'old scar', points: [] },
           { kind: 'THIN', name: 'crown', points: [] },
-        ] as unknown as HeadMeasures['regions'],
+        ] as unknown as Head['regions'],
       }),
     });
     const regions = screen.getByRole('region', { name: 'Regions' });
@@ -140,16 +141,16 @@ describe('HeadStep', () => {
     const names = within(regions).getAllByRole('textbox');
     fireEvent.change(names[1] as HTMLElement, { target: { value: 'thin crown' } });
     fireEvent.click(within(regions).getByRole('button', { name: 'Remove old scar' }));
-    expect(bench.getState().brief.head?.regions?.map((r) => r.name)).toEqual(['thin crown']);
+    expect(bench.getState().brief.head.regions.map((r) => r.name)).toEqual(['thin crown']);
     act(() => bench.getState().undo());
-    expect(bench.getState().brief.head?.regions).toHaveLength(2);
+    expect(bench.getState().brief.head.regions).toHaveLength(2);
   });
 
   it('knows the head kept with her, and keeps another once a measure differs', async () => {
     serve({ [`POST ${ofClient}/heads`]: () => client });
     const kept = client.heads[0];
     const bench = onBench(<HeadStep />, {
-      brief: (b) => ({ ...b, head: kept?.measures as HeadMeasures }),
+      brief: (b) => ({ ...b, head: kept?.measures as Head }),
     });
     await waitFor(() => expect(screen.getByRole('button', { name: 'Kept with her' })).toBeTruthy());
     type('Round the head', '58');

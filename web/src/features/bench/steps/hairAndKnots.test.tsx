@@ -4,9 +4,10 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, HairLine, Method, Plan, PlanStation } from '../../../api/types';
 import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
+import { changed } from '../../../lib/change';
 import { usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/beads';
-import { hookingOf, withHooking, withMix } from '../draft/edits/hookingEdits';
+import { withHooking, withMix } from '../draft/edits/hookingEdits';
 import { HairStep } from './HairStep';
 import { FillsTab } from './knots/FillsTab';
 import { MethodTab } from './knots/MethodTab';
@@ -14,7 +15,7 @@ import { StationTab } from './knots/StationTab';
 import { WorkTab } from './knots/WorkTab';
 import { ZonesTab } from './knots/ZonesTab';
 
-const { plan, hairLines, savedPlan, fills } = sample;
+const { plan, hairLines, savedPlan, fills, words } = sample;
 const lineNamed = (name: string) => hairLines.find((l) => l.name === name) as HairLine;
 
 beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
@@ -35,7 +36,7 @@ describe('HairStep', () => {
   it('shows what is known of the hair, and takes another', async () => {
     const bench = await show({ brief: onlyMain });
     expect(screen.getByText('20 loops')).toBeTruthy();
-    choose('Hair line', lineNamed('Barnacle Coil').id);
+    choose('Hair', lineNamed('Barnacle Coil').id);
     expect(bench.getState().brief.hairLineId).toBe(lineNamed('Barnacle Coil').id);
     expect(screen.getByText('Ninth Pier Wholesale')).toBeTruthy();
   });
@@ -43,9 +44,9 @@ describe('HairStep', () => {
   it('offers to cut in half only hair that has no loop', async () => {
     const bench = await show({ brief: onlyMain });
     expect(screen.queryByText(/cut in half/)).toBeNull();
-    choose('Hair line', lineNamed('Kelp Coarse').id);
+    choose('Hair', lineNamed('Kelp Coarse').id);
     fireEvent.click(screen.getByLabelText(/cut in half/));
-    expect(hookingOf(bench.getState().brief).cutsInHalf).toBe(true);
+    expect(bench.getState().brief.hooking.cutsInHalf).toBe(true);
   });
 
   it('lets a cut be taken back that was asked of looped hair, and says why it cannot be', async () => {
@@ -55,7 +56,7 @@ describe('HairStep', () => {
     });
     expect(screen.getByRole('alert').textContent).toContain('Its loop would be lost.');
     fireEvent.click(screen.getByLabelText(/cut in half/));
-    expect(hookingOf(bench.getState().brief).cutsInHalf).toBe(false);
+    expect(bench.getState().brief.hooking.cutsInHalf).toBe(false);
   });
 
   it('goes up and down in fullness within its limits', async () => {
@@ -74,7 +75,7 @@ describe('HairStep', () => {
     press('more: Parts of a hundred, hair 2');
     press('Take hair 5 out of the mix');
     press('Take hair 4 out of the mix');
-    const mix = () => hookingOf(bench.getState().brief).mix;
+    const mix = () => bench.getState().brief.hooking.mix;
     expect(mix()?.others?.map((o) => o.percent)).toEqual([25, 20]);
     fireEvent.click(screen.getByRole('radio', { name: 'by zone' }));
     expect(screen.queryByText(/Parts of a hundred/)).toBeNull();
@@ -86,7 +87,7 @@ describe('HairStep', () => {
     const bench = await show();
     const other = lineNamed('Ebb Loose');
     choose('Hair 2', other.id);
-    expect(hookingOf(bench.getState().brief).mix?.others?.[0]).toMatchObject({
+    expect(bench.getState().brief.hooking.mix?.others?.[0]).toMatchObject({
       hairLineId: other.id,
       colour: other.colours[0],
       percent: 25,
@@ -97,12 +98,12 @@ describe('HairStep', () => {
     const bench = await show();
     press('another');
     fireEvent.click(screen.getByLabelText('two alike may lie side by side'));
-    expect(hookingOf(bench.getState().brief).mix).toMatchObject({ seed: 7, mayClump: true });
+    expect(bench.getState().brief.hooking.mix).toMatchObject({ seed: 7, mayClump: true });
   });
 
   it('says what does not add up, and where', async () => {
     await show({
-      brief: (b: Brief) => withMix(b, [...(hookingOf(b).mix?.others ?? [])]),
+      brief: (b: Brief) => withMix(b, [...(b.hooking.mix?.others ?? [])]),
       problem: refusedAt('hooking.mix.others', 'That is 120 of a hundred.'),
     });
     expect(
@@ -117,11 +118,11 @@ describe('ZonesTab', () => {
     press('hook the back closer');
     press('hook the back closer');
     press('hook the back wider');
-    expect(hookingOf(bench.getState().brief).zones).toEqual([
+    expect(bench.getState().brief.hooking.zones).toEqual([
       { zone: 'BACK', closer: 1.08, shareParts: null },
     ]);
     press('hook the back as usual');
-    expect(hookingOf(bench.getState().brief).zones?.[0]).toMatchObject({ closer: 1 });
+    expect(bench.getState().brief.hooking.zones[0]).toMatchObject({ closer: 1 });
     expect(screen.queryByRole('button', { name: 'hook the back as usual' })).toBeNull();
   });
 
@@ -131,8 +132,8 @@ describe('ZonesTab', () => {
     });
     press('hook the nape closer');
     press('hook the nape closer');
-    expect(hookingOf(bench.getState().brief).zones).toEqual([
-      { zone: 'NAPE', closer: plan.limits.closer.max, shareParts: 2 },
+    expect(bench.getState().brief.hooking.zones).toEqual([
+      { zone: 'NAPE', closer: words.limits.closer.max, shareParts: 2 },
     ]);
   });
 
@@ -141,7 +142,7 @@ describe('ZonesTab', () => {
       problem: refusedAt('hooking.zones.FRONT', 'The knots would touch.'),
     });
     choose('Share at the front', '4');
-    expect(hookingOf(bench.getState().brief).zones?.[0]).toMatchObject({ shareParts: 4 });
+    expect(bench.getState().brief.hooking.zones[0]).toMatchObject({ shareParts: 4 });
     const front = screen.getByRole('region', { name: 'front' });
     expect(within(front).getByRole('alert').textContent).toContain('would touch');
     expect(screen.getAllByRole('alert')).toHaveLength(1);
@@ -160,7 +161,7 @@ describe('ZonesTab', () => {
     const bench = onBench(<ZonesTab />);
     press('hook beside part 1 closer');
     press('hook beside part 1 closer');
-    expect(hookingOf(bench.getState().brief).parts).toEqual([{ part: 0, closer: 1.166 }]);
+    expect(bench.getState().brief.hooking.parts).toEqual([{ part: 0, closer: 1.166 }]);
   });
 });
 
@@ -185,21 +186,21 @@ describe('StationTab', () => {
     choose('Share', '3');
     choose('Knot', 'TWIST_FIRST');
     choose('Passes', '4');
-    choose('Extra hold', '1');
+    choose('Extra hold', 'TIED_SLIVER');
     press('nearer the end');
     press('take it out');
-    const edits = hookingOf(bench.getState().brief).edits ?? [];
-    expect(edits.map((e) => `${e.kind} ${e.amount}`)).toEqual([
-      'SHARE 3',
-      'KNOT 3',
-      'PASSES 4',
-      'HOLD 1',
-      'MOVE 4',
-      'REMOVE 0',
+    const { edits } = bench.getState().brief.hooking;
+    expect(edits).toMatchObject([
+      { kind: 'SHARE', shareParts: 3 },
+      { kind: 'KNOT', knot: 'TWIST_FIRST' },
+      { kind: 'PASSES', passes: 4 },
+      { kind: 'HOLD', hold: 'TIED_SLIVER' },
+      { kind: 'MOVE', moveMm: 4 },
+      { kind: 'REMOVE' },
     ]);
     expect(new Set(edits.map((e) => `${e.row} ${e.at}`))).toEqual(new Set([`F3 ${station.at}`]));
     press('Undo 6 changes to single shares');
-    expect(hookingOf(bench.getState().brief).edits).toEqual([]);
+    expect(bench.getState().brief.hooking.edits).toEqual([]);
   });
 
   it('parts the single leg of an invisible knot, and of no other', () => {
@@ -210,8 +211,8 @@ describe('StationTab', () => {
     expect(screen.queryByLabelText('Of the fibre goes through')).toBeNull();
     act(() => bench.getState().pickStation(invisible?.id ?? ''));
     choose('Of the fibre goes through', '50');
-    expect(hookingOf(bench.getState().brief).edits).toMatchObject([
-      { row: invisible?.row, kind: 'LEG', amount: 50 },
+    expect(bench.getState().brief.hooking.edits).toMatchObject([
+      { row: invisible?.row, kind: 'LEG', legPercent: 50 },
     ]);
   });
 
@@ -221,15 +222,14 @@ describe('StationTab', () => {
       plan: { ...plan, stations: plan.stations.map((s) => (s.id === last.id ? last : s)) },
     });
     press('one more beside it');
-    expect(hookingOf(bench.getState().brief).edits).toEqual([
-      { row: 'F3', at: 1, kind: 'ADD', amount: kindOf(plan, station).shareParts },
+    expect(bench.getState().brief.hooking.edits).toMatchObject([
+      { row: 'F3', at: 1, kind: 'ADD', shareParts: kindOf(plan, station).shareParts },
     ]);
   });
 });
 
 describe('ByMethod', () => {
   it('names the side that decided, and leads to the method', async () => {
-    serve({ 'GET /api/methods/questions': () => sample.questions });
     const even = { ...plan, method: { ...plan.method, name: 'Harbour', spacing: 'EVEN' } } as Plan;
     const bench = onBench(<ZonesTab />, { plan: even });
     const name = await screen.findByRole('button', { name: 'Harbour' });
@@ -241,7 +241,6 @@ describe('ByMethod', () => {
   });
 
   it('says of a share only what is asked where it is hooked', async () => {
-    serve({ 'GET /api/methods/questions': () => sample.questions });
     const bench = onBench(<StationTab />);
     const of = (role: string) => plan.stations.find((s) => kindOf(plan, s).role === role)?.id ?? '';
     act(() => bench.getState().pickStation(of('PART')));
@@ -256,7 +255,6 @@ describe('ByMethod', () => {
 describe('MethodTab', () => {
   const show = async (around = {}) => {
     serve({
-      'GET /api/methods/questions': () => sample.questions,
       'GET /api/methods': () => [{ id: 'm1', name: 'Race day', method: RACE_DAY }],
     });
     const bench = onBench(<MethodTab />, around);
@@ -268,10 +266,10 @@ describe('MethodTab', () => {
   it('gives both sides of every question with their reasons, hers marked', async () => {
     const bench = await show();
     const radios = screen.getAllByRole('radio') as HTMLInputElement[];
-    expect(radios).toHaveLength(sample.questions.flatMap((q) => q.sides).length);
-    expect(radios.filter((r) => r.checked)).toHaveLength(sample.questions.length);
+    expect(radios).toHaveLength(words.questions.flatMap((q) => q.sides).length);
+    expect(radios.filter((r) => r.checked)).toHaveLength(words.questions.length);
     fireEvent.click(screen.getByRole('radio', { name: /^even/ }));
-    expect(hookingOf(bench.getState().brief).method?.spacing).toBe('EVEN');
+    expect(bench.getState().brief.hooking.method.spacing).toBe('EVEN');
     expect((screen.getByRole('radio', { name: /^even/ }) as HTMLInputElement).checked).toBe(true);
   });
 
@@ -279,7 +277,7 @@ describe('MethodTab', () => {
     serve({ 'POST /api/methods': () => refusal(422, 'There is one of that name.') });
     const bench = await show();
     press('Race day');
-    expect(hookingOf(bench.getState().brief).method).toEqual(RACE_DAY);
+    expect(bench.getState().brief.hooking.method).toEqual(RACE_DAY);
     fireEvent.change(screen.getByLabelText('Keep this one as'), { target: { value: 'Race day' } });
     press('Keep the method');
     await waitFor(() =>
@@ -299,7 +297,7 @@ describe('MethodTab', () => {
     fireEvent.change(hour, { target: { value: '42,50' } });
     fireEvent.change(hour, { target: { value: '42,50 or so' } });
     fireEvent.blur(hour);
-    expect(hookingOf(bench.getState().brief).method?.hourMinor).toBe(4250);
+    expect(bench.getState().brief.hooking.method.hourMinor).toBe(4250);
     expect(hour.value).toBe('42,50 or so');
     expect(screen.getByRole('alert').textContent).toContain('An amount such as');
   });
@@ -336,9 +334,7 @@ describe('FillsTab', () => {
   it('tries each way that is to be worn, and wears the one that is touched', async () => {
     const bench = await show();
     const trials = within(screen.getByRole('region', { name: 'Trials' }));
-    expect(trials.getAllByRole('button')).toHaveLength(
-      savedPlan.brief.consultation?.ways?.length ?? 0,
-    );
+    expect(trials.getAllByRole('button')).toHaveLength(savedPlan.brief.consultation.ways.length);
     fireEvent.click(trials.getByRole('button', { name: /low ponytail/i }));
     expect(bench.getState().worn.way).toBe('LOW_PONYTAIL');
   });
@@ -347,7 +343,10 @@ describe('FillsTab', () => {
     const bench = await show();
     expect(screen.getAllByRole('listitem').length).toBe(fills.trials.length + fills.fills.length);
     press('Hook them in now');
-    expect(bench.getState().brief).toEqual(fills.brief);
+    expect(bench.getState().brief).toEqual(changed(savedPlan.brief, fills.change));
+    expect(bench.getState().brief.hooking.edits).toHaveLength(
+      savedPlan.brief.hooking.edits.length + fills.fills.length,
+    );
     act(() => bench.getState().undo());
     expect(bench.getState().brief).toEqual(savedPlan.brief);
   });

@@ -5,7 +5,7 @@ import type { Brief, Family, Plan } from '../../../api/types';
 import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
-import { backOf, rimOf, withBack, withFoundation, withTail } from '../draft/edits/foundationEdits';
+import { withBack, withFoundation, withTail } from '../draft/edits/foundationEdits';
 import { PartsStep } from './PartsStep';
 import { HairlineTab } from './rows/HairlineTab';
 import { OrderTab } from './rows/OrderTab';
@@ -90,21 +90,25 @@ describe('PartsStep', () => {
 describe('PatternTab', () => {
   beforeEach(() => serve({ 'GET /api/patterns': () => [] }));
 
-  it('never leaves more rows behind than in front', () => {
+  it('offers as many rows behind as the core says there can be', () => {
     const bench = onBench(<PatternTab />, {
-      brief: (b) => withFoundation(b, { frontRows: 7, backRows: 7 }),
+      brief: (b) => withFoundation(family('STRAIGHT')(b), { frontRows: 7, backRows: 9 }),
+      plan: { ...sample.plan, backRows: { min: 2, max: 7 } },
     });
-    press('less: Rows in front');
-    expect(bench.getState().brief.foundation).toMatchObject({ frontRows: 6, backRows: 6 });
+    const behind = screen.getByText('Rows behind').parentElement as HTMLElement;
+    expect(behind.textContent).toContain('7');
     expect(
-      (screen.getByRole('button', { name: 'less: Rows in front' }) as HTMLButtonElement).disabled,
+      (screen.getByRole('button', { name: 'more: Rows behind' }) as HTMLButtonElement).disabled,
     ).toBe(true);
+    press('less: Rows in front');
+    // What was asked behind is asked still, for when there are rows enough again.
+    expect(bench.getState().brief.foundation).toMatchObject({ frontRows: 6, backRows: 9 });
   });
 
   it.each<[Family, string, string | null]>([
-    ['STRAIGHT', 'Rows behind', 'Passes'],
-    ['SWITCHBACK', 'Passes', 'Rows behind'],
-    ['CAPPED', 'Cap begins behind the line', 'Passes'],
+    ['STRAIGHT', 'Rows behind', 'Level rows'],
+    ['SWITCHBACK', 'Level rows', 'Rows behind'],
+    ['CAPPED', 'Cap begins behind the line', 'Level rows'],
     ['WEFTED', 'Weft rows', 'Rows behind'],
     ['SPIRAL', 'From turn to turn', 'Rows in front'],
   ])('asks of the %s family what it needs: %s, not %s', (of, asked, notAsked) => {
@@ -115,16 +119,16 @@ describe('PatternTab', () => {
 
   it('keeps the figures of a family while another is tried', () => {
     const bench = onBench(<PatternTab />, { brief: family('SWITCHBACK') });
-    press('more: Passes');
-    const levels = backOf(bench.getState().brief).levels;
+    press('more: Level rows');
+    const levels = bench.getState().brief.foundation.back.levels;
     fireEvent.click(screen.getByRole('radio', { name: /straight back/ }));
-    expect(backOf(bench.getState().brief)).toMatchObject({ family: 'STRAIGHT', levels });
+    expect(bench.getState().brief.foundation.back).toMatchObject({ family: 'STRAIGHT', levels });
   });
 
   it('takes a cap off the head to hook it', () => {
     const bench = onBench(<PatternTab />, { brief: family('CAPPED') });
     fireEvent.click(screen.getByLabelText('hooked off the head, before she comes'));
-    expect(backOf(bench.getState().brief).isHookedOff).toBe(true);
+    expect(bench.getState().brief.foundation.back.isHookedOff).toBe(true);
   });
 
   it('sets a second overlay behind the first', () => {
@@ -170,19 +174,19 @@ describe('PatternTab', () => {
 describe('HairlineTab', () => {
   it('has the figures of a treatment only where it is wanted', () => {
     const bench = onBench(<HairlineTab />, {
-      brief: (b) => withFoundation(b, { rim: { ...rimOf(b), perimeter: 'NOWHERE' } }),
+      brief: (b) => withFoundation(b, { rim: { ...b.foundation.rim, perimeter: 'NOWHERE' } }),
     });
     expect(screen.queryByLabelText('Perimeter braid runs inside by')).toBeNull();
     fireEvent.change(screen.getByLabelText('Perimeter braid'), { target: { value: 'ALL_ROUND' } });
     type('Perimeter braid runs inside by', '1.2');
-    expect(rimOf(bench.getState().brief)).toMatchObject({
+    expect(bench.getState().brief.foundation.rim).toMatchObject({
       perimeter: 'ALL_ROUND',
       perimeterMm: 12,
     });
     fireEvent.change(screen.getByLabelText('Individuals'), { target: { value: 'NAPE' } });
     fireEvent.click(screen.getByRole('radio', { name: 'two, staggered' }));
     press('more: In the outer line');
-    expect(rimOf(bench.getState().brief)).toMatchObject({
+    expect(bench.getState().brief.foundation.rim).toMatchObject({
       individuals: 'NAPE',
       individualLines: 2,
       individualCount: 13,
@@ -210,9 +214,9 @@ describe('RowEntry', () => {
     press('wider');
     press('to her left');
     expect(bench.getState().brief.foundation.edits).toEqual([
-      { row: 'F3', kind: 'MOVE', amount: 6 },
-      { row: 'F3', kind: 'RESIZE', amount: 1.2 },
-      { row: 'F3', kind: 'MOVE', amount: -3 },
+      { row: 'F3', kind: 'MOVE', moveMm: 6, factor: null, endsAt: null },
+      { row: 'F3', kind: 'RESIZE', moveMm: null, factor: 1.2, endsAt: null },
+      { row: 'F3', kind: 'MOVE', moveMm: -3, factor: null, endsAt: null },
     ]);
     press('Undo 3 changes to single rows');
     expect(bench.getState().brief.foundation.edits).toEqual([]);

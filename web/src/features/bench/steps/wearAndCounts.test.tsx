@@ -2,7 +2,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { BalanceLine, Finding } from '../../../api/types';
-import { onBench, sample } from '../../../testing/onBench';
+import { onBench, said, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
 import { CountsStep } from './CountsStep';
@@ -71,7 +71,7 @@ describe('WearStep', () => {
     const brief = { ...savedPlan.brief, fullness: 1 };
     const remark = {
       ...(worn.remarks[0] as Finding),
-      remedies: [{ words: 'Hook the front closer', brief }],
+      remedies: [{ words: said('Hook the front closer'), change: { fullness: 1 } }],
     };
     const bench = onBench(<WearStep />, { worn: { ...worn, remarks: [remark] } });
     const remarks = screen.getByRole('region', { name: 'As it is worn' });
@@ -85,9 +85,7 @@ describe('WearStep', () => {
     for (const u of plan.updos) {
       const words = screen.getByRole('region', { name: u.words }).textContent ?? '';
       expect(words).toContain(u.works ? 'carries it' : 'shows');
-      expect(words.includes('asked for')).toBe(
-        savedPlan.brief.consultation?.ways?.includes(u.way) ?? false,
-      );
+      expect(words.includes('asked for')).toBe(savedPlan.brief.consultation.ways.includes(u.way));
     }
   });
 });
@@ -107,10 +105,10 @@ const balancing = (lines: BalanceLine[], cut = 7) => {
 };
 
 const RESULT: NonNullable<BalanceLine['result']> = {
-  brief: { ...savedPlan.brief, fullness: 0.8 },
+  change: { fullness: 0.8 },
   isMet: true,
   words: '9 loops fewer, and no more shows.',
-  changes: [
+  zones: [
     {
       zone: 'BACK',
       words: 'back',
@@ -192,10 +190,30 @@ describe('CountsStep', () => {
     expect(told.textContent).toContain('3.1 cm');
     expect(bench.getState().brief).toBe(savedPlan.brief);
     press('Hook it so');
-    expect(bench.getState().brief).toEqual(RESULT.brief);
+    expect(bench.getState().brief).toEqual({ ...savedPlan.brief, fullness: 0.8 });
     expect(screen.queryByRole('region', { name: 'What balancing came to' })).toBeNull();
     act(() => bench.getState().undo());
     expect(bench.getState().brief).toEqual(savedPlan.brief);
+  });
+
+  it('has to be asked anew once the plan has changed, so that no other change is taken back', async () => {
+    serve({
+      'POST /api/balance': () => balancing([done(RESULT)]),
+    });
+    const bench = onBench(<CountsStep />);
+    press('Fewest loops');
+    await outcome();
+    act(() => bench.getState().change('who', (b) => ({ ...b, installer: 'SELF' })));
+    expect(screen.queryByRole('button', { name: 'Hook it so' })).toBeNull();
+    expect(screen.getByText(/The plan has changed since/)).toBeTruthy();
+    press('Balance it anew');
+    await waitFor(() => screen.getByRole('button', { name: 'Hook it so' }));
+    expect(requestsTo('POST /api/balance')[1]?.body).toMatchObject({
+      kind: 'FEWEST',
+      brief: { installer: 'SELF' },
+    });
+    press('Hook it so');
+    expect(bench.getState().brief).toMatchObject({ installer: 'SELF', fullness: 0.8 });
   });
 
   it('offers the nearest there is where a wish cannot be met', async () => {

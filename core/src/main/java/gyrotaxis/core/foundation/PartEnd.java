@@ -3,11 +3,11 @@ package gyrotaxis.core.foundation;
 /** What the flanking rows do where a wearing part stops. */
 public enum PartEnd {
     /** They run on side by side. */
-    OPEN("rows run on"),
+    OPEN("run on"),
     /** Both stop there, and each is fed into the next row outward. */
     HALF_ROWS("half rows"),
     /** They cross there and join, so that no gap opens behind the part. */
-    CROSSED("crossed and joined");
+    CROSSED("crossed");
 
     private final String words;
 

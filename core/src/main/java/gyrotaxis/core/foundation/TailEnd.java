@@ -3,30 +3,32 @@ package gyrotaxis.core.foundation;
 /** How a tail ends. */
 public enum TailEnd {
     /** Fed into another row while that is braided: nothing loose, and takedown runs row by row. */
-    FED("fed into", true, true),
+    FED("fed into", "feed", true, true),
     /** Threaded with the hook under neighbouring rows; tends to work loose. */
-    THREADED("threaded under", true, true),
+    THREADED("threaded under", "thread", true, true),
     /** Laid down and braided over by a crosswise row. */
-    LAID("laid under", true, true),
+    LAID("laid under", "lay", true, true),
     /** Stitched down with a curved needle and thread. */
-    STITCHED("stitched down", false, true),
+    STITCHED("stitched down", "stitch", false, true),
     /** Pinned flat. */
-    PINNED("pinned", false, true),
+    PINNED("pinned", "pin", false, true),
     /** Gathered with its neighbours and banded, split in two and each half threaded away. */
-    BANDED("banded with its neighbours", false, true),
+    BANDED("banded with its neighbours", "band", false, true),
     /** For very short hair: gathered into a low ponytail. */
-    PONYTAIL("gathered in a low ponytail", false, true),
+    PONYTAIL("gathered in a low ponytail", "ponytail", false, true),
     /** Loose, to be secured. */
-    LOOSE("loose", false, false),
+    LOOSE("loose", "leave", false, false),
     /** Loose, because the own hair is too short to reach another row. */
-    TOO_SHORT("loose, too short to reach another row", false, false);
+    TOO_SHORT("loose, too short to reach another row", "leave", false, false);
 
     private final String words;
+    private final String todo;
     private final boolean entersRow;
     private final boolean isSecured;
 
-    TailEnd(String words, boolean entersRow, boolean isSecured) {
+    TailEnd(String words, String todo, boolean entersRow, boolean isSecured) {
         this.words = words;
+        this.todo = todo;
         this.entersRow = entersRow;
         this.isSecured = isSecured;
     }
@@ -34,6 +36,11 @@ public enum TailEnd {
     /** What a stylist says: "fed into", "stitched down". */
     public String words() {
         return words;
+    }
+
+    /** What is done to it, in a word. */
+    public String todo() {
+        return todo;
     }
 
     /** Whether another row takes it. */

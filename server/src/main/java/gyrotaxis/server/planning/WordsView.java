@@ -138,7 +138,7 @@ record WordsView(
                 choices(FrontTails.values(), FrontTails::words),
                 FoundationBrief.USUAL_OVERLAYS_MM,
                 choices(Where.values(), Where::words),
-                SECURED.stream().map(e -> new Choice<>(e, e.words())).toList(),
+                SECURED.stream().map(e -> new Choice<>(e, e.todo())).toList(),
                 Arrays.stream(Texture.values())
                         .map(t -> new TextureWords(
                                 t,
