@@ -32,7 +32,7 @@ public sealed interface Back {
      */
     record Straight(int rows) implements Back {
         public Straight {
-            Require.inRange(rows, FEWEST_ROWS, 99, "rows", "");
+            Require.inRange(rows, FEWEST_ROWS, RowId.MOST, "rows", "");
         }
 
         @Override
@@ -115,7 +115,7 @@ public sealed interface Back {
      */
     record Capped(int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff) implements Back {
         public Capped {
-            Require.inRange(rows, FEWEST_ROWS, 99, "rows", "");
+            Require.inRange(rows, FEWEST_ROWS, RowId.MOST, "rows", "");
             Require.inRange(edgeMm, CAP_EDGE_MM.min(), CAP_EDGE_MM.max(), "edgeMm", "mm");
         }
 

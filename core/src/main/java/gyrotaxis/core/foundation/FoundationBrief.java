@@ -43,7 +43,9 @@ public record FoundationBrief(
 
     public static final int MOST_OVERLAYS = 2;
     public static final int MOST_EDITS = 60;
-    public static final int MOST_TAILS = 120;
+
+    /** As many as there can be rows: with a line of individuals all round, a choice for each of them is a hundred and more. */
+    public static final int MOST_TAILS = Section.values().length * RowId.MOST;
 
     /** From in front of the ear to well behind it. */
     public static final Interval EAR_LINE_MM = new Interval(-20, 30);

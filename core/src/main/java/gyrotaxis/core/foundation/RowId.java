@@ -14,12 +14,15 @@ import java.util.regex.Pattern;
  * @param piece from 1; greater where a region cut the row and this is what goes on behind it
  */
 public record RowId(Section section, int number, int piece) implements Comparable<RowId> {
+    /** More rows of one section than these have no place on a head. */
+    public static final int MOST = 99;
+
     private static final Comparator<RowId> ORDER =
             Comparator.comparing(RowId::section).thenComparingInt(RowId::number).thenComparingInt(RowId::piece);
     private static final Pattern FORM = Pattern.compile("([A-Z])(\\d{1,2})(?:\\.(\\d{1,4}))?");
 
     public RowId {
-        Require.inRange(number, 1, 99, "number", "");
+        Require.inRange(number, 1, MOST, "number", "");
         Require.atLeast(1, piece, "piece", "");
     }
 

@@ -4,17 +4,22 @@ import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.PartGap.Behind;
 import gyrotaxis.core.foundation.PartGap.Width;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Measures the scalp that is left between neighbouring rows. */
 final class PartGaps {
     /** The first and last part of the open length tell nothing: the plaits begin and end there. */
     private static final double MARGIN = 0.08;
+
+    private static final double SAME_PLACE_MM = 1;
 
     private PartGaps() {}
 
@@ -25,6 +30,39 @@ final class PartGaps {
             gaps.add(between(rows.get(i - 1), rows.get(i), draft));
         }
         return List.copyOf(gaps);
+    }
+
+    /**
+     * The gaps that are still between two rows once regions were cut out.
+     *
+     * @param whole the rows as they were before
+     * @param kept the rows that are left
+     */
+    static List<PartGap> left(List<PartGap> gaps, Map<RowId, Row> whole, Draft kept) {
+        return gaps.stream()
+                .filter(g -> begins(g.left(), whole, kept).isPresent()
+                        && begins(g.right(), whole, kept).isPresent())
+                .map(g -> cut(g, whole, kept))
+                .toList();
+    }
+
+    /** A gap as it is once regions were cut out: it runs on as far as both rows behind still do from where they begin. */
+    static PartGap cut(PartGap gap, Map<RowId, Row> whole, Draft kept) {
+        Optional<Behind> behind = gap.behind()
+                .flatMap(b -> begins(b.left(), whole, kept)
+                        .flatMap(l -> begins(b.right(), whole, kept)
+                                .map(r -> new Behind(l.id(), r.id(), Math.min(l.lengthMm(), r.lengthMm())))));
+        return new PartGap(gap.left(), gap.right(), gap.openMm(), gap.channel(), behind);
+    }
+
+    /** What is left of a row where it began. */
+    private static Optional<Row> begins(RowId id, Map<RowId, Row> whole, Draft kept) {
+        return Optional.ofNullable(whole.get(id))
+                .flatMap(w -> kept.find(id).filter(r -> start(r).distance(start(w)) < SAME_PLACE_MM));
+    }
+
+    private static Vec2 start(Row row) {
+        return row.path().chart().get(0);
     }
 
     /** Rows of one section run in step, so points of the same number lie opposite each other. */

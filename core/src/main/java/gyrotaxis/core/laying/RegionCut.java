@@ -34,6 +34,9 @@ final class RegionCut {
     /** A piece shorter than this is not worth braiding, mm. ASSUMPTION: a finger and a half. */
     static final double SHORTEST_MM = 25;
 
+    /** A piece whose strip is narrower than this has no hair for a plait, mm. ASSUMPTION: what a tail comb lifts at the least. */
+    static final double THINNEST_MM = 1;
+
     private static final GeometryFactory JTS = new GeometryFactory();
     private static final double FAR_MM = 1000;
     private static final double SPECK_MM2 = 1;
@@ -76,22 +79,17 @@ final class RegionCut {
             return false;
         }
         List<Row> kept = new ArrayList<>();
-        List<Row> orphans = new ArrayList<>();
+        List<List<Vec2>> unclaimed = new ArrayList<>();
         boolean wasCut = false;
         for (Row row : draft.rows) {
-            List<Row> pieces = pieces(row);
+            List<Row> pieces = pieces(row, unclaimed);
             wasCut |= pieces.size() != 1 || pieces.get(0) != row;
             kept.addAll(pieces);
-            if (pieces.isEmpty()) {
-                orphans.add(row);
-            }
         }
         if (kept.isEmpty()) {
             throw new FoundationException(Wish.REGION, 0, "The regions drawn leave no room for a single row.");
         }
-        for (Row orphan : orphans) {
-            adopt(orphan, kept);
-        }
+        unclaimed.forEach(strip -> adopt(strip, kept));
         draft.rows.clear();
         kept.forEach(r -> draft.rows.add(withoutLostEnds(r, kept)));
         List<Crossing> crossings = draft.crossings.stream()
@@ -117,7 +115,8 @@ final class RegionCut {
                 .min(Comparator.comparingDouble(r -> distance(r, at)));
     }
 
-    private List<Row> pieces(Row row) {
+    /** What is left of a row; the strips of what is not worth braiding go to the unclaimed. */
+    private List<Row> pieces(Row row, List<List<Vec2>> unclaimed) {
         PreparedGeometry barred = PreparedGeometryFactory.prepare(all.buffer(row.braidWidthMm() / 2));
         Geometry line = JTS.createLineString(coordinates(row.path().chart()));
         boolean touchesStrip = row.strips().stream().anyMatch(s -> polygon(s).intersects(all));
@@ -126,6 +125,7 @@ final class RegionCut {
         }
         List<double[]> free = freeStretches(row.path(), barred);
         if (free.isEmpty()) {
+            unclaimed.addAll(row.strips());
             return List.of();
         }
         List<List<List<Vec2>>> strips = divide(row, free);
@@ -135,7 +135,8 @@ final class RegionCut {
             boolean isLast = free.get(k)[1] >= length - 1e-6;
             RowId id = new RowId(row.id().section(), row.id().number(), k + 1);
             Path path = row.path().between(free.get(k)[0], free.get(k)[1]);
-            if (strips.get(k).isEmpty()) {
+            if (areaMm2(strips.get(k)) < THINNEST_MM * path.lengthMm()) {
+                unclaimed.addAll(strips.get(k));
                 continue;
             }
             Row piece = maker.ofAll(id, path, strips.get(k)).used(row.use());
@@ -243,19 +244,20 @@ final class RegionCut {
     }
 
     /** Gives what a lost row gathered outside the regions to the row that runs nearest. */
-    private void adopt(Row orphan, List<Row> kept) {
-        for (List<Vec2> s : orphan.strips()) {
-            for (List<Vec2> rest : simple(overlay(polygon(s).buffer(0), all, OverlayNG.DIFFERENCE))) {
-                Vec2 middle = middle(rest);
-                Row heir = kept.stream()
-                        .min(Comparator.comparingDouble(r -> distance(r, middle)))
-                        .orElseThrow();
-                List<List<Vec2>> strips = new ArrayList<>(heir.strips());
-                strips.add(rest);
-                double area = strips.stream().mapToDouble(Scalp::areaMm2).sum();
-                kept.set(kept.indexOf(heir), heir.over(strips, maker.braidWidthMm(area / heir.lengthMm())));
-            }
+    private void adopt(List<Vec2> strip, List<Row> kept) {
+        for (List<Vec2> rest : simple(overlay(polygon(strip).buffer(0), all, OverlayNG.DIFFERENCE))) {
+            Vec2 middle = middle(rest);
+            Row heir = kept.stream()
+                    .min(Comparator.comparingDouble(r -> distance(r, middle)))
+                    .orElseThrow();
+            List<List<Vec2>> strips = new ArrayList<>(heir.strips());
+            strips.add(rest);
+            kept.set(kept.indexOf(heir), heir.over(strips, maker.braidWidthMm(areaMm2(strips) / heir.lengthMm())));
         }
+    }
+
+    private static double areaMm2(List<List<Vec2>> strips) {
+        return strips.stream().mapToDouble(Scalp::areaMm2).sum();
     }
 
     private static double distance(Row row, Vec2 p) {

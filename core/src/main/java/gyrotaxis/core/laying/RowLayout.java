@@ -25,8 +25,10 @@ import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * Lays the foundation that a brief asks for.
@@ -216,17 +218,21 @@ public final class RowLayout {
     private Foundation finish(
             CrossLine sectionLine, boolean isMirrored, List<PartGap> gaps, List<LaidPart> parts, Optional<Cap> cap) {
         edits.applyToRows(draft);
+        Map<RowId, Row> whole = draft.rows.stream().collect(Collectors.toMap(Row::id, r -> r));
         RegionCut cut = new RegionCut(scalp, regions, maker);
         boolean wasCut = cut.cut(draft);
+        List<LaidPart> left = parts.stream()
+                .map(p -> new LaidPart(p.asked(), p.path(), PartGaps.cut(p.gap(), whole, draft)))
+                .toList();
         return new Foundation(
                 draft.rows,
                 sectionLine.path(),
                 isMirrored && !wasCut,
-                gaps,
-                parts,
+                PartGaps.left(gaps, whole, draft),
+                left,
                 draft.crossings,
                 cap,
-                mesh(parts),
+                mesh(left),
                 edits.lost(),
                 rim.outline(rim.braided),
                 cut.openAreaMm2(rim.outline(rim.braided)));

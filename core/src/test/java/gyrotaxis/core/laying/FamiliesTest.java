@@ -171,6 +171,7 @@ class FamiliesTest {
         }
         Braiding b = TailRouter.route(f, c.brief().tails(), own);
         namesAreUnique(f);
+        gapsLieBetweenRowsThatAreThere(f);
         rowsLieInside(c, f);
         stripsCoverTheBraidedArea(f);
         rowsCrossOnlyWhereTheFamilySaysSo(f);
@@ -180,6 +181,21 @@ class FamiliesTest {
         }
         assertThat(BraidSteps.of(f, b, c.brief()))
                 .hasSizeGreaterThanOrEqualTo(f.rows().size());
+    }
+
+    private static void gapsLieBetweenRowsThatAreThere(Foundation f) {
+        assertThat(f.gaps()).allSatisfy(g -> {
+            assertThat(f.row(g.left())).isPresent();
+            assertThat(f.row(g.right())).isPresent();
+            g.behind().ifPresent(b -> {
+                double along = Math.min(
+                        f.row(b.left()).orElseThrow().lengthMm(),
+                        f.row(b.right()).orElseThrow().lengthMm());
+                assertThat(b.lengthMm()).isEqualTo(along);
+            });
+        });
+        assertThat(f.rows())
+                .allSatisfy(r -> assertThat(r.stripWidthMm()).isGreaterThanOrEqualTo(RegionCut.THINNEST_MM));
     }
 
     private static void namesAreUnique(Foundation f) {
