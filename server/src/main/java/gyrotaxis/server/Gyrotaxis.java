@@ -1,5 +1,6 @@
 package gyrotaxis.server;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.server.shared.ShortFigures;
 import java.time.Clock;
@@ -23,6 +24,12 @@ public class Gyrotaxis {
     @Bean
     Planner planner() {
         return new Planner();
+    }
+
+    /** An empty place in a list says nothing that could be done. */
+    @Bean
+    JsonMapperBuilderCustomizer noEmptyPlaces() {
+        return json -> json.changeDefaultNullHandling(n -> n.withContentNulls(Nulls.FAIL));
     }
 
     @Bean

@@ -37,8 +37,8 @@ record ClientBody(
     Checked check(boolean needsHead) {
         Fields f = new Fields();
         String checkedName = f.text("name", "The name", name, LONGEST_NAME);
-        String checkedWishes = f.textOrEmpty("wishes", "What she wants", wishes, LONGEST_WISHES);
-        String checkedNotes = f.textOrEmpty("notes", "The note", notes, LONGEST_NOTES);
+        String checkedWishes = f.lines("wishes", "What she wants", wishes, LONGEST_WISHES);
+        String checkedNotes = f.lines("notes", "The note", notes, LONGEST_NOTES);
         OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
         HeadRecord measures = head == null ? null : head.check(f, "head.");
         if (head == null && needsHead) {

@@ -1,5 +1,6 @@
 package gyrotaxis.server.language;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
@@ -48,6 +49,7 @@ public class Kept {
         this.json = json.rebuild()
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.SKIP))
                 .build();
     }
 

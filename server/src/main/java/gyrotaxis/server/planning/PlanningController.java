@@ -3,6 +3,7 @@ package gyrotaxis.server.planning;
 import gyrotaxis.core.balance.BalanceStopped;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.shared.Faults;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -25,10 +26,12 @@ class PlanningController {
     private static final String NDJSON = "application/x-ndjson";
 
     private final Planning planning;
+    private final Faults faults;
     private final JsonMapper json;
 
-    PlanningController(Planning planning, JsonMapper json) {
+    PlanningController(Planning planning, Faults faults, JsonMapper json) {
         this.planning = planning;
+        this.faults = faults;
         this.json = json;
     }
 
@@ -75,6 +78,12 @@ class PlanningController {
                 last = BalanceLine.refused(String.valueOf(e.getMessage()));
             } catch (BalanceStopped nobodyListens) {
                 return;
+            } catch (RuntimeException e) {
+                // The answer has begun, so it can no longer become a problem detail.
+                String fault = faults.tell("POST /api/balance", json.writeValueAsString(body), e);
+                last = BalanceLine.refused(
+                        "Something went wrong here, and the plan is as it was. The server's log tells of it under "
+                                + fault + ".");
             }
             wrote(out, last);
         });

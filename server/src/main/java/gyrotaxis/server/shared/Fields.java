@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.function.IntPredicate;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +18,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Fields {
     private static final double MM_PER_CM = 10;
+
+    /** The last two code points of every plane are no characters (Unicode, chapter 23.7). */
+    private static final int LAST_OF_PLANE = 0xFFFE;
+
     private final List<FieldProblem> problems = new ArrayList<>();
 
     /** A length in mm within limits. */
@@ -42,21 +47,38 @@ public final class Fields {
         return (int) number(field, words, value == null ? null : (double) value, limits);
     }
 
-    /** A text of 1 to {@code longest} characters, stripped. */
+    /** A name: one line of 1 to {@code longest} characters, stripped. */
     public String text(String field, String words, @Nullable String value, int longest) {
-        String stripped = value == null ? "" : value.strip();
-        if (stripped.isEmpty()) {
+        if (value == null || value.isBlank()) {
             problem(field, words + " is missing.");
+            return "";
         }
-        return textOrEmpty(field, words, stripped, longest);
+        return textOrEmpty(field, words, value, longest);
     }
 
-    /** A text of up to {@code longest} characters, stripped; absent counts as empty. */
+    /** A name that may be left away: one line of up to {@code longest} characters, stripped; absent counts as empty. */
     public String textOrEmpty(String field, String words, @Nullable String value, int longest) {
+        return written(field, words, value, longest, c -> Character.isISOControl(c));
+    }
+
+    /** Writing of up to {@code longest} characters in lines, stripped; absent counts as empty. */
+    public String lines(String field, String words, @Nullable String value, int longest) {
+        return written(field, words, value, longest, c -> Character.isISOControl(c) && "\t\n\r".indexOf(c) < 0);
+    }
+
+    /** Characters that no paper can show and no drawing may hold are refused, wherever they came from. */
+    private String written(String field, String words, @Nullable String value, int longest, IntPredicate isUnfit) {
         String stripped = value == null ? "" : value.strip();
         if (stripped.length() > longest) {
             problem(field, words + " may have at most " + longest + " characters; this has " + stripped.length() + ".");
-            return stripped.substring(0, longest);
+            return "";
+        }
+        if (stripped.codePoints()
+                .anyMatch(c -> isUnfit.test(c)
+                        || Character.getType(c) == Character.SURROGATE
+                        || (c & LAST_OF_PLANE) == LAST_OF_PLANE)) {
+            problem(field, words + " holds a character that cannot be shown. Type it anew.");
+            return "";
         }
         return stripped;
     }

@@ -1,10 +1,11 @@
 package gyrotaxis.server.shared;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -18,13 +19,18 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
-import tools.jackson.databind.DatabindException;
+import tools.jackson.core.exc.InputCoercionException;
+import tools.jackson.databind.exc.InvalidNullException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns every refusal into a problem detail (RFC 9457) that names the field and what it may be. */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
-    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+    private final Faults faults;
+
+    ProblemAdvice(Faults faults) {
+        this.faults = faults;
+    }
 
     @ExceptionHandler
     ProblemDetail fields(FieldProblems e) {
@@ -49,11 +55,33 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return p;
     }
 
+    /** What something belongs to was removed, or somebody else has it in hand, while it was being kept. */
     @ExceptionHandler
-    ProblemDetail unforeseen(Exception e) {
-        LOG.error("a request failed for a reason that nobody foresaw", e);
+    ProblemDetail overtaken(ConcurrencyFailureException e) {
+        return overtaken();
+    }
+
+    @ExceptionHandler
+    ProblemDetail orphaned(DataIntegrityViolationException e) {
+        return overtaken();
+    }
+
+    private static ProblemDetail overtaken() {
+        ProblemDetail p = problem(HttpStatus.CONFLICT, "Overtaken");
+        p.setDetail(
+                "What this belongs to was changed or removed in the same moment. Nothing was kept by it; look again.");
+        return p;
+    }
+
+    /** All that a request keeps it keeps in one transaction, so what fails has kept nothing. */
+    @ExceptionHandler
+    ProblemDetail unforeseen(Exception e, HttpServletRequest request) {
+        String fault =
+                faults.tell(request.getMethod() + " " + request.getRequestURI(), RequestGuard.bodyOf(request), e);
         ProblemDetail p = problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here");
-        p.setDetail("Your work is kept. Try again; if it happens again, the server's log says why.");
+        p.setDetail(
+                "Nothing was kept by this; what was kept before is as it was. If it happens again, undo what you did last."
+                        + " The server's log tells of it under " + fault + ".");
         return p;
     }
 
@@ -66,11 +94,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             return ResponseEntity.status(p.getStatus()).body(p);
         }
         ProblemDetail p = problem(HttpStatus.BAD_REQUEST, "Not readable");
-        if (e.getCause() instanceof DatabindException bad && !bad.getPath().isEmpty()) {
+        if (e.getCause() instanceof JacksonException bad && !bad.getPath().isEmpty()) {
             String field = path(bad);
-            String why = bad instanceof UnrecognizedPropertyException
-                    ? "is not known here."
-                    : "cannot be read; a number or one of the known words is needed.";
+            String why = why(bad);
             p.setDetail("\"" + field + "\" " + why);
             p.setProperty("errors", List.of(FieldProblem.of(field, "This " + why)));
         } else {
@@ -88,7 +114,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 : super.handleHttpMessageNotWritable(e, headers, status, request);
     }
 
-    private static String path(DatabindException bad) {
+    private static String why(JacksonException bad) {
+        if (bad instanceof UnrecognizedPropertyException) {
+            return "is not known here.";
+        }
+        if (bad instanceof InvalidNullException) {
+            return "is empty; leave it out, or say what it is to be.";
+        }
+        return bad instanceof InputCoercionException
+                ? "is a number far beyond anything that is possible."
+                : "cannot be read; a number or one of the known words is needed.";
+    }
+
+    private static String path(JacksonException bad) {
         StringBuilder path = new StringBuilder();
         for (JacksonException.Reference r : bad.getPath()) {
             if (r.getPropertyName() != null) {
@@ -97,7 +135,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 path.append('[').append(r.getIndex()).append(']');
             }
         }
-        return path.toString();
+        // A field of a brief has one name, whether the brief lies in a question or stands alone.
+        return path.toString().replaceFirst("^brief\\.", "");
     }
 
     private static ProblemDetail problem(HttpStatus status, String title) {

@@ -7,28 +7,36 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.charset.UnsupportedCharsetException;
 import java.util.Set;
 import java.util.TreeSet;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.WebUtils;
 
 /**
- * Refuses requests that are addressed to another host name, which a page elsewhere could use to reach this machine, and
- * bodies larger than anything here needs.
+ * Refuses requests that are addressed to another host name, which a page elsewhere could use to reach this machine; bodies that
+ * are not JSON, before anything tries to take a form out of them; and bodies larger than anything here needs.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 final class RequestGuard extends OncePerRequestFilter {
     static final long MAX_BODY_BYTES = 256 * 1024;
 
+    private static final String ERROR_PAGE = "/error";
+
     private final Set<String> hosts;
 
     RequestGuard(Settings settings) {
-        hosts = new TreeSet<>(Set.of("localhost", "127.0.0.1", "[::1]"));
+        hosts = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
+        hosts.addAll(Set.of("localhost", "127.0.0.1", "[::1]"));
         hosts.addAll(settings.hosts());
     }
 
@@ -39,9 +47,36 @@ final class RequestGuard extends OncePerRequestFilter {
             refuse(response, HttpServletResponse.SC_MISDIRECTED_REQUEST, "This server does not answer to that name.");
         } else if (request.getContentLengthLong() > MAX_BODY_BYTES) {
             refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, BodyTooLarge.words(MAX_BODY_BYTES));
+        } else if (!isJsonOrNothing(request)) {
+            refuse(
+                    response,
+                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                    "Only application/json is understood here.");
+        } else if (request.getServletPath().equals(ERROR_PAGE)) {
+            // Where the server sends itself when something failed; of no use to anybody who asks for it.
+            refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing here.");
         } else {
             chain.doFilter(new Limited(request), response);
         }
+    }
+
+    private static boolean isJsonOrNothing(HttpServletRequest request) {
+        String type = request.getContentType();
+        if (type == null) {
+            return true;
+        }
+        try {
+            MediaType given = MediaType.parseMediaType(type);
+            return !given.isWildcardSubtype() && MediaType.APPLICATION_JSON.includes(given);
+        } catch (InvalidMediaTypeException | UnsupportedCharsetException e) {
+            return false;
+        }
+    }
+
+    /** What was read of a request's body so far; empty if this guard did not let it pass. */
+    static String bodyOf(HttpServletRequest request) {
+        Limited limited = WebUtils.getNativeRequest(request, Limited.class);
+        return limited == null ? "" : limited.read.toString(StandardCharsets.UTF_8);
     }
 
     private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
@@ -50,8 +85,10 @@ final class RequestGuard extends OncePerRequestFilter {
         response.getWriter().write("{\"title\":\"Refused\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}");
     }
 
-    /** For bodies that do not say how long they are. */
+    /** For bodies that do not say how long they are; remembers what was read, so that a fault can be told with its cause. */
     private static final class Limited extends HttpServletRequestWrapper {
+        private final ByteArrayOutputStream read = new ByteArrayOutputStream();
+
         Limited(HttpServletRequest request) {
             super(request);
         }
@@ -68,6 +105,9 @@ final class RequestGuard extends OncePerRequestFilter {
                     if (b >= 0 && --left < 0) {
                         throw new BodyTooLarge(MAX_BODY_BYTES);
                     }
+                    if (b >= 0) {
+                        read.write(b);
+                    }
                     return b;
                 }
 
@@ -78,6 +118,7 @@ final class RequestGuard extends OncePerRequestFilter {
                     if (left < 0) {
                         throw new BodyTooLarge(MAX_BODY_BYTES);
                     }
+                    read.write(buffer, offset, Math.max(0, n));
                     return n;
                 }
 

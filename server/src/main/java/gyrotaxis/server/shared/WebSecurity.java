@@ -1,5 +1,6 @@
 package gyrotaxis.server.shared;
 
+import jakarta.servlet.DispatcherType;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import org.springframework.beans.factory.annotation.Value;
@@ -40,6 +41,8 @@ class WebSecurity {
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .authorizeHttpRequests(a -> {
+                    // Where a refusal is written: asking who is there once more would turn every 403 into a 401.
+                    a.dispatcherTypeMatchers(DispatcherType.ERROR).permitAll();
                     if (isOpen) {
                         a.anyRequest().permitAll();
                     } else {
