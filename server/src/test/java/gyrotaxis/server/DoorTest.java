@@ -67,7 +67,7 @@ class DoorTest {
     @Test
     void beyondThisMachineOnlyWithAPassphrase(@TempDir Path folder) throws Exception {
         assertThatThrownBy(() -> RunningServer.start(folder.resolve("a"), "--server.address=0.0.0.0"))
-                .hasStackTraceContaining("set gyrotaxis.passphrase first");
+                .hasStackTraceContaining("no passphrase is set");
         try (RunningServer.Started started = RunningServer.start(
                 folder.resolve("b"), "--server.address=0.0.0.0", "--gyrotaxis.passphrase=three oars")) {
             Api api = new Api(RunningServer.address(started.context()));

@@ -76,6 +76,6 @@ final class BalanceReport {
     }
 
     private static boolean isMet(Real after) {
-        return after.miss() <= NOTHING;
+        return after.score().miss() <= NOTHING;
     }
 }

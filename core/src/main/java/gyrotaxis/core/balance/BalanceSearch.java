@@ -1,7 +1,6 @@
 package gyrotaxis.core.balance;
 
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
@@ -20,23 +19,17 @@ import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /**
- * One search for a {@link Balancer}: what the zones could be hooked like, and the best of their combinations.
+ * One search for a {@link Balancer}: climbs among the {@link Choices} of the zones, and hooks the best of what it finds for real.
  */
 final class BalanceSearch {
     /** Fewer samples than for a map: figures by zone are steady enough. */
     private static final int SAMPLES = 1_500;
-
-    /** A head as full as wished is at least so full. */
-    private static final double AS_FULL = 0.85;
-
-    private static final double ALL_PERCENT = 100;
 
     private static final double ALMOST = 0.98;
 
@@ -47,11 +40,8 @@ final class BalanceSearch {
 
     private static final int LIKELIEST = 7;
 
-    /** One way to hook one zone, with what its stations lay over the head. */
-    private record Option(ZoneWish wish, Map<Share, Integer> shares, double[] depth) {}
-
     /** A brief that was hooked for real. */
-    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, double miss, double cost) {}
+    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, Score score) {}
 
     private final Planner planner;
     private final List<Double> levels;
@@ -66,7 +56,7 @@ final class BalanceSearch {
     private final Real before;
     private final Map<HookingBrief, Real> tried = new HashMap<>();
     private double told;
-    private final Map<Zone, List<Option>> options = new EnumMap<>(Zone.class);
+    private final Choices choices;
 
     BalanceSearch(
             Planner planner,
@@ -85,6 +75,7 @@ final class BalanceSearch {
         this.foundation = planner.foundation(asked);
         this.grid = planner.grid(scalp, SAMPLES);
         this.worn = foundation.parts().isEmpty() ? Worn.as(Way.DOWN) : Worn.parted(0);
+        this.choices = new Choices(asked, goal, grid);
         this.before = real(asked);
     }
 
@@ -105,75 +96,36 @@ final class BalanceSearch {
             double[] exposed = new double[Zone.values().length];
             cover.exposedByZone().forEach((z, e) -> exposed[z.ordinal()] = e);
             return new Real(
-                    brief, hooked, cover, loops, miss(exposed, cover.meanDepth(), loops), cost(cover.exposed(), loops));
+                    brief,
+                    hooked,
+                    cover,
+                    loops,
+                    Score.of(goal, asked.fullness(), exposed, cover.exposed(), cover.meanDepth(), loops));
         });
-    }
-
-    /** By how much a wish is missed; 0 if it is met. */
-    private double miss(double[] exposed, double depth, int loops) {
-        if (goal instanceof BalanceGoal.Fewest f) {
-            double miss = 0;
-            for (double e : exposed) {
-                miss += Math.max(0, e - f.greatestExposed());
-            }
-            return miss + Math.max(0, asked.fullness() * AS_FULL - depth / Cover.FULL_DEPTH);
-        }
-        return goal instanceof BalanceGoal.BestFor b ? Math.max(0, loops - b.loops()) : 0;
-    }
-
-    /** What is to be as little as possible once the wish is met. */
-    private double cost(double exposed, int loops) {
-        return goal instanceof BalanceGoal.BestFor ? exposed : loops + exposed;
     }
 
     Real best() {
         gather();
         Real best = before;
         List<int[]> ends = new ArrayList<>();
-        for (int[] start : starts()) {
+        for (int[] start : choices.starts()) {
             int[] end = improve(start);
             if (ends.stream().noneMatch(e -> Arrays.equals(e, end))) {
                 ends.add(end);
             }
         }
         tell(0.85);
-        ends.sort(Comparator.comparing(this::value, BalanceSearch::compare));
+        ends.sort(Comparator.comparing(choices::score));
         for (int[] end : ends.subList(0, Math.min(POLISHED, ends.size()))) {
-            best = better(best, polish(end));
+            Real polished = polish(end);
+            best = best.score().compareTo(polished.score()) <= 0 ? best : polished;
         }
         tell(1);
         return best;
     }
 
-    /** As asked, all as dense as can be, all as wide, and dense in front: hills to climb from. */
-    private List<int[]> starts() {
-        int[] dense = new int[Zone.values().length];
-        int[] wide = new int[dense.length];
-        int[] graded = new int[dense.length];
-        for (int z = 0; z < dense.length; z++) {
-            List<Option> all = options.getOrDefault(Zone.values()[z], List.of());
-            for (int k = 1; k < all.size(); k++) {
-                double closer = all.get(k).wish().closer();
-                dense[z] = closer > all.get(dense[z]).wish().closer() ? k : dense[z];
-                wide[z] = closer < all.get(wide[z]).wish().closer() ? k : wide[z];
-            }
-            graded[z] = z < dense.length / 2 ? dense[z] : wide[z];
-        }
-        return List.of(startingPoint(), dense, wide, graded);
-    }
-
-    private Real better(Real a, Real b) {
-        if (a.miss() != b.miss()) {
-            return a.miss() < b.miss() ? a : b;
-        }
-        return a.cost() <= b.cost() ? a : b;
-    }
-
     /** What every zone could be hooked like, and what each of these lays over the head. */
     private void gather() {
-        for (Zone z : Zone.values()) {
-            options.put(z, new ArrayList<>());
-        }
         List<Integer> splits = triesShares ? List.of(0, 1) : List.of(0);
         int done = 0;
         for (int more : splits) {
@@ -203,40 +155,22 @@ final class BalanceSearch {
                     hooked.stations().stream().filter(s -> s.zone() == z).toList();
             Map<Share, Integer> shares = new HashMap<>();
             own.forEach(s -> shares.merge(s.share(), 1, Integer::sum));
-            options.computeIfAbsent(z, k -> new ArrayList<>())
-                    .add(new Option(h.wish(z), shares, FallSimulator.depth(grid, foundation, hooked, own, worn, 0)));
+            double[] depth = FallSimulator.depth(grid, foundation, hooked, own, worn, 0);
+            choices.add(z, new Choices.Choice(h.wish(z), shares, depth));
         }
-    }
-
-    private int[] startingPoint() {
-        int[] at = new int[Zone.values().length];
-        for (Zone z : Zone.values()) {
-            // The option nearest to the spacing that the brief asks for.
-            double closer = asked.hooking().wish(z).closer();
-            List<Option> all = options.getOrDefault(z, List.of());
-            for (int k = 1; k < all.size(); k++) {
-                if (Math.abs(all.get(k).wish().closer() - closer)
-                        < Math.abs(all.get(at[z.ordinal()]).wish().closer() - closer)) {
-                    at[z.ordinal()] = k;
-                }
-            }
-        }
-        return at;
     }
 
     /** Changes single zones, and pairs of them, as long as that betters the sum. */
     private int[] improve(int[] from) {
         int[] best = from.clone();
-        double[] value = value(best);
         boolean isBetter = true;
         for (int round = 0; isBetter && round < 12; round++) {
             isBetter = false;
             for (int a = 0; a < best.length; a++) {
                 for (int b = a; b < best.length; b++) {
-                    int[] next = bestOf(best, a, b, value);
+                    int[] next = choices.bestOf(best, a, b);
                     if (next != best) {
                         best = next;
-                        value = value(best);
                         isBetter = true;
                     }
                     tell(0.6);
@@ -246,127 +180,24 @@ final class BalanceSearch {
         return best;
     }
 
-    private int[] bestOf(int[] now, int a, int b, double[] value) {
-        int[] best = now;
-        double[] least = value;
-        int across = b == a ? 1 : size(b);
-        double[] rest = new double[grid.size()];
-        for (Zone z : Zone.values()) {
-            if (z.ordinal() != a && z.ordinal() != b) {
-                add(rest, option(z.ordinal(), now[z.ordinal()]).depth());
-            }
-        }
-        // Pairs are tried near where they are, single zones everywhere.
-        for (int i = 0; i < size(a); i++) {
-            for (int j = 0; j < across; j++) {
-                if (b != a && (Math.abs(i - now[a]) > 3 || Math.abs(j - now[b]) > 3)) {
-                    continue;
-                }
-                int[] next = now.clone();
-                next[a] = i;
-                if (b != a) {
-                    next[b] = j;
-                }
-                double[] v = value(next, rest, a, b);
-                if (v[0] < least[0] || (v[0] == least[0] && v[1] < least[1] - 1e-9)) {
-                    least = v;
-                    best = next;
-                }
-            }
-        }
-        return best;
-    }
-
-    private int size(int zone) {
-        return options.getOrDefault(Zone.values()[zone], List.of()).size();
-    }
-
-    private Option option(int zone, int k) {
-        return options.getOrDefault(Zone.values()[zone], List.of()).get(k);
-    }
-
-    private double[] value(int[] at) {
-        double[] rest = new double[grid.size()];
-        for (int z = 2; z < at.length; z++) {
-            add(rest, option(z, at[z]).depth());
-        }
-        return value(at, rest, 0, 1);
-    }
-
-    /** Less missed comes first, then cheaper. */
-    private static int compare(double[] a, double[] b) {
-        return a[0] != b[0] ? Double.compare(a[0], b[0]) : Double.compare(a[1], b[1]);
-    }
-
-    private static void add(double[] sum, double[] more) {
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] += more[i];
-        }
-    }
-
-    /** Miss and cost of a combination, of which all but two zones are summed already. */
-    private double[] value(int[] at, double[] rest, int a, int b) {
-        double[] da = option(a, at[a]).depth();
-        double[] db = b == a ? new double[rest.length] : option(b, at[b]).depth();
-        double[] exposed = new double[Zone.values().length];
-        int[] count = new int[exposed.length];
-        double deep = 0;
-        for (int i = 0; i < rest.length; i++) {
-            int z = grid.zone(i);
-            if (z >= 0) {
-                double d = rest[i] + da[i] + db[i];
-                exposed[z] += Math.exp(-d / Cover.KAPPA);
-                count[z]++;
-                deep += d;
-            }
-        }
-        double all = 0;
-        int cells = 0;
-        for (int z = 0; z < exposed.length; z++) {
-            all += exposed[z];
-            cells += count[z];
-            exposed[z] /= Math.max(1, count[z]);
-        }
-        int loops = loops(at);
-        return new double[] {miss(exposed, deep / cells, loops), cost(all / cells, loops)};
-    }
-
-    private int loops(int[] at) {
-        Map<Share, Integer> shares = new HashMap<>();
-        for (int z = 0; z < at.length; z++) {
-            option(z, at[z]).shares().forEach((s, n) -> shares.merge(s, n, Integer::sum));
-        }
-        int placed = new LoopTally(shares).loops();
-        return placed
-                + (int) Math.ceil(placed * asked.hooking().method().terms().reservePercent() / ALL_PERCENT);
-    }
-
-    private InstallBrief briefOf(int[] at) {
-        HookingBrief h = asked.hooking();
-        for (Zone z : Zone.values()) {
-            h = h.wishing(z, option(z.ordinal(), at[z.ordinal()]).wish());
-        }
-        return asked.withHooking(h);
-    }
-
     /** Hooks a combination and its neighbours for real, as long as one is better. */
     private Real polish(int[] from) {
-        Real best = real(briefOf(from));
+        Real best = real(choices.brief(from));
         int[] here = from;
         for (int round = 0; round < ROUNDS; round++) {
             tell(0.85);
             Real next = best;
             int[] there = here;
-            List<int[]> near = neighbours(here);
-            near.sort(Comparator.comparing(this::value, BalanceSearch::compare));
+            List<int[]> near = choices.neighbours(here);
+            near.sort(Comparator.comparing(choices::score));
             for (int[] one : near.subList(0, Math.min(LIKELIEST, near.size()))) {
                 Real r;
                 try {
-                    r = real(briefOf(one));
+                    r = real(choices.brief(one));
                 } catch (HookingException tooClose) {
                     continue;
                 }
-                if (better(next, r) == r && r != next) {
+                if (r.score().compareTo(next.score()) < 0) {
                     next = r;
                     there = one;
                 }
@@ -378,39 +209,6 @@ final class BalanceSearch {
             here = there;
         }
         return best;
-    }
-
-    private List<int[]> neighbours(int[] at) {
-        List<int[]> near = new ArrayList<>();
-        for (int a = 0; a < at.length; a++) {
-            for (int i = -1; i <= 1; i++) {
-                for (int b = a + 1; b <= at.length; b++) {
-                    for (int j = -1; j <= 1; j++) {
-                        if ((b == at.length && (j != 0 || i == 0)) || (b < at.length && (i == 0 || j == 0))) {
-                            continue;
-                        }
-                        int[] next = at.clone();
-                        next[a] += i;
-                        if (b < at.length) {
-                            next[b] += j;
-                        }
-                        if (isThere(next)) {
-                            near.add(next);
-                        }
-                    }
-                }
-            }
-        }
-        return near;
-    }
-
-    private boolean isThere(int[] at) {
-        for (int z = 0; z < at.length; z++) {
-            if (at[z] < 0 || at[z] >= size(z)) {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** What it came to, against the head as it was. */

@@ -13,7 +13,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 
 /**
  * Lets the hair of every station fall, and says what of the scalp still shows.
@@ -84,7 +83,7 @@ public final class FallSimulator {
         FallSimulator s = new FallSimulator(grid, foundation, worn, day);
         double[] depth = new double[grid.size()];
         for (Station station : stations) {
-            s.fall(station, hooked.hairOf(station), depth, null);
+            s.cover(station, hooked.hairOf(station), depth);
         }
         return depth;
     }
@@ -107,9 +106,10 @@ public final class FallSimulator {
                 hair.texture(), t -> HairBody.of(t).lofted(Loft.of(t).at(day)));
     }
 
+    /** How a station's hair lies on the head and hangs from it. */
     private FallenHair fallen(Station station, HairLine hair) {
         List<Vec3> line = new ArrayList<>();
-        double rest = fall(station, hair, null, line);
+        double rest = follow(station, hair, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
         if (worn.way() != Way.BUN || field.tieOf(station.space()).isEmpty()) {
             hang(line, rest);
@@ -117,28 +117,50 @@ public final class FallSimulator {
         return new FallenHair(station.id(), line, onHead);
     }
 
-    /** Follows the hair of a station over the head; returns how much of its length is left where it leaves. */
-    private double fall(Station station, HairLine hair, double @Nullable [] depth, @Nullable List<Vec3> line) {
+    /** Lays a station's hair over the cells, each by how much of it lies there. */
+    private void cover(Station station, HairLine hair, double[] depth) {
         HairBody body = body(hair);
         double covers = body.footprintMm() * station.share().ofLoop() * (worn.way() == Way.WIND ? COVERS_IN_WIND : 1);
+        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
+        boolean isDrawn = field.tieOf(station.space()).isPresent();
+        double rise = isDrawn ? 0 : Math.min(body.riseMm(), hair.lengthMm());
+        if (rise > 0) {
+            lay(depth, station.chart(), body.widthMm(rise / 2), covers * rise);
+        }
+        follow(station, hair, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
+    }
+
+    /** Is told of every step of hair over the head. */
+    @FunctionalInterface
+    private interface Step {
+        /**
+         * A step begins.
+         *
+         * @param space where, on the scalp
+         * @param chart the same on the map
+         * @param widthMm how wide the hair spreads there
+         * @param stepMm how much of its length this step is
+         */
+        void begins(Vec3 space, Vec2 chart, double widthMm, double stepMm);
+    }
+
+    /**
+     * Follows the hair of a station over the head until it ends, leaves the head or comes to its tie.
+     *
+     * @param fromMm how much of its length is used up at the root
+     * @return how much of its length is left where it leaves, mm
+     */
+    private double follow(Station station, HairLine hair, double fromMm, Step told) {
+        HairBody body = body(hair);
         Optional<Vec3> tie = field.tieOf(station.space());
         Vec3 combed = field.combed(station.space());
         Vec3 p = station.space();
         Vec2 at = station.chart();
-        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
-        double run = depth == null || tie.isPresent() ? 0 : Math.min(body.riseMm(), hair.lengthMm());
-        if (depth != null && run > 0) {
-            lay(depth, at, body.widthMm(run / 2), covers * run);
-        }
+        double run = fromMm;
         while (run < hair.lengthMm()) {
             double width = body.widthMm(tie.isPresent() ? run * DRAWN_SPREAD : run);
             double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), hair.lengthMm() - run);
-            if (depth != null) {
-                lay(depth, at, width, covers * step);
-            }
-            if (line != null) {
-                line.add(p);
-            }
+            told.begins(p, at, width, step);
             Vec3 here = p;
             double ran = run;
             Optional<Vec3> way = tie.isPresent()

@@ -24,10 +24,12 @@ class BookDesk {
         this.clock = clock;
     }
 
+    @Transactional(readOnly = true)
     List<ClientView> all() {
         return book.clients().stream().map(this::view).toList();
     }
 
+    @Transactional(readOnly = true)
     ClientView find(UUID id) {
         return view(client(id));
     }

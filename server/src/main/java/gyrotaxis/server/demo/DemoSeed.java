@@ -20,7 +20,7 @@ import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty demo database with the made-up studio, once, before the first request can come. */
@@ -32,22 +32,31 @@ class DemoSeed implements SmartInitializingSingleton {
     private final Book book;
     private final PlanDesk desk;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
-    DemoSeed(Settings settings, JsonMapper json, Shelf shelf, Book book, PlanDesk desk, Clock clock) {
+    DemoSeed(
+            Settings settings,
+            JsonMapper json,
+            Shelf shelf,
+            Book book,
+            PlanDesk desk,
+            Clock clock,
+            TransactionTemplate transaction) {
         this.settings = settings;
         this.json = json;
         this.shelf = shelf;
         this.book = book;
         this.desk = desk;
         this.clock = clock;
+        this.transaction = transaction;
     }
 
     @Override
-    @Transactional
     public void afterSingletonsInstantiated() {
         if (settings.demo() && shelf.all().isEmpty() && book.clients().isEmpty()) {
             try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
-                fill(json.readValue(in, DemoStudio.class));
+                DemoStudio studio = json.readValue(in, DemoStudio.class);
+                transaction.executeWithoutResult(t -> fill(studio));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }

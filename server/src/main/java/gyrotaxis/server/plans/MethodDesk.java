@@ -21,6 +21,7 @@ class MethodDesk {
         this.methods = methods;
     }
 
+    @Transactional(readOnly = true)
     List<KeptMethod> all() {
         return methods.all();
     }

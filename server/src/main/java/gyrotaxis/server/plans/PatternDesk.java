@@ -23,6 +23,7 @@ class PatternDesk {
         this.clock = clock;
     }
 
+    @Transactional(readOnly = true)
     List<Pattern> all() {
         return patterns.all();
     }

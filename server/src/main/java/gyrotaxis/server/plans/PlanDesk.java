@@ -33,6 +33,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 
@@ -61,6 +62,7 @@ public class PlanDesk {
         this.kept = kept;
     }
 
+    @Transactional(readOnly = true)
     List<SavedPlanView> all() {
         Map<UUID, Client> clients = book.clients().stream().collect(Collectors.toMap(Client::id, Function.identity()));
         return plans.all().stream()
@@ -69,10 +71,13 @@ public class PlanDesk {
                 .toList();
     }
 
+    /** Computed outside any transaction: nobody is to wait for a lock while it is. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     PlanSummary summary(UUID id) {
         return planning.summary(stored(id).brief());
     }
 
+    @Transactional(readOnly = true)
     SavedPlanView find(UUID id) {
         return view(stored(id));
     }
@@ -181,11 +186,13 @@ public class PlanDesk {
     }
 
     /** A worksheet as it was frozen. */
+    @Transactional(readOnly = true)
     KeptSheet sheet(UUID id) {
         return sheets.find(id).orElseThrow(() -> new NotFound("This worksheet is no longer kept."));
     }
 
     /** A brief that was kept elsewhere in some format. */
+    @Transactional(readOnly = true)
     BriefBody opened(JsonNode document) {
         return kept.read(Form.PLAN, document.toString(), PlanForm.class).brief().completed();
     }

@@ -26,9 +26,11 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Turns every refusal into a problem detail (RFC 9457) that names the field and what it may be. */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private final List<KnownFaults> known;
     private final Faults faults;
 
-    ProblemAdvice(Faults faults) {
+    ProblemAdvice(List<KnownFaults> known, Faults faults) {
+        this.known = known;
         this.faults = faults;
     }
 
@@ -75,7 +77,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     /** All that a request keeps it keeps in one transaction, so what fails has kept nothing. */
     @ExceptionHandler
-    ProblemDetail unforeseen(Exception e, HttpServletRequest request) {
+    ProblemDetail fromBelow(Exception e, HttpServletRequest request) {
+        return known.stream().flatMap(k -> k.told(e).stream()).findFirst().orElseGet(() -> unforeseen(e, request));
+    }
+
+    private ProblemDetail unforeseen(Exception e, HttpServletRequest request) {
         String fault =
                 faults.tell(request.getMethod() + " " + request.getRequestURI(), RequestGuard.bodyOf(request), e);
         ProblemDetail p = problem(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here");

@@ -3,6 +3,7 @@ package gyrotaxis.server.shared;
 import jakarta.servlet.DispatcherType;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -22,6 +23,9 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 class WebSecurity {
     /** The only name there is to sign in with. */
     static final String USER = "studio";
+
+    /** More than these are passed over by the hash that is kept of it (bcrypt), bytes. */
+    private static final int LONGEST_PASSPHRASE = 72;
 
     private static final String CONTENT_POLICY = String.join(
             "; ",
@@ -60,6 +64,11 @@ class WebSecurity {
         InMemoryUserDetailsManager users = new InMemoryUserDetailsManager();
         String passphrase = settings.passphrase();
         if (passphrase != null) {
+            if (passphrase.getBytes(StandardCharsets.UTF_8).length > LONGEST_PASSPHRASE) {
+                throw new CannotStart(
+                        "The passphrase is longer than " + LONGEST_PASSPHRASE + " bytes.",
+                        "Choose a shorter one in GYROTAXIS_PASSPHRASE; letters beyond the usual ones count twice and more.");
+            }
             PasswordEncoder encoder = PasswordEncoderFactories.createDelegatingPasswordEncoder();
             users.createUser(
                     User.withUsername(USER).password(encoder.encode(passphrase)).build());
@@ -73,8 +82,10 @@ class WebSecurity {
             throws UnknownHostException {
         String passphrase = settings.passphrase();
         if (!InetAddress.getByName(address).isLoopbackAddress() && (passphrase == null || passphrase.isBlank())) {
-            throw new IllegalStateException("server.address is " + address
-                    + ", which other machines can reach; set gyrotaxis.passphrase first, or listen on 127.0.0.1");
+            throw new CannotStart(
+                    "The server is to listen on " + address
+                            + ", which other machines can reach, but no passphrase is set.",
+                    "Set one in GYROTAXIS_PASSPHRASE first, or listen on 127.0.0.1.");
         }
         return address;
     }

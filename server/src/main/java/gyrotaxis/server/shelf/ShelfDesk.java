@@ -17,6 +17,7 @@ class ShelfDesk {
         this.shelf = shelf;
     }
 
+    @Transactional(readOnly = true)
     List<HairLineView> all() {
         return shelf.all().stream().map(HairLineView::of).toList();
     }

@@ -1,0 +1,10 @@
+package gyrotaxis.server.storage;
+
+/** Something could not be kept because there is no place for it. The message says why, and what to do. */
+final class CannotKeep extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    CannotKeep(String why) {
+        super(why);
+    }
+}

@@ -1,0 +1,103 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
+
+import gyrotaxis.server.Api.Answer;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What the server says when the ground under its database gives way. */
+class StorageTest {
+    private static final String DATABASE = "gyrotaxis.mv.db";
+
+    @TempDir
+    Path folder;
+
+    /** Starts in a process-like way and gives what went wrong. */
+    private Throwable start(String... settings) {
+        return catchThrowable(
+                () -> RunningServer.start(folder, settings).context().close());
+    }
+
+    private void startAndStop() {
+        assertThat(start()).isNull();
+    }
+
+    private static String failure(Throwable t) {
+        List<String> all = new ArrayList<>();
+        for (Throwable c = t; c != null; c = c.getCause()) {
+            all.add(String.valueOf(c.getMessage()));
+        }
+        return String.join("\n", all);
+    }
+
+    @Test
+    void withoutRoomNothingIsKeptAndAllIsRead() throws IOException {
+        assertThat(start("--gyrotaxis.demo=true")).isNull();
+        // No disk has an exbibyte to spare.
+        try (RunningServer.Started full = RunningServer.start(folder, "--gyrotaxis.storage.spare=1000000TB")) {
+            Api api = new Api(RunningServer.address(full.context()));
+            Answer plans = api.get("/api/plans");
+            assertThat(plans.status()).isEqualTo(200);
+            assertThat(plans.json().size()).isGreaterThan(5);
+            ObjectNode plan = (ObjectNode) plans.json().get(0);
+            String at = "/api/plans/" + plan.path("id").asString();
+            ObjectNode change = Api.JSON
+                    .createObjectNode()
+                    .put("name", "Other")
+                    .put("version", plan.path("version").asInt());
+            change.set("brief", plan.get("brief"));
+            for (int i = 0; i < 3; i++) {
+                Answer refused = api.put(at, change);
+                assertThat(refused.status()).as(refused.text()).isEqualTo(507);
+                assertThat(refused.json().path("detail").asString()).contains("not kept", "as it was", "disk is full");
+            }
+            assertThat(api.delete(at).status()).isEqualTo(507);
+            assertThat(api.get(at).json()).isEqualTo(plan);
+            assertThat(api.plan(plan.get("brief")).status()).isEqualTo(200);
+            Answer health = api.get("/actuator/health");
+            assertThat(health.status()).isEqualTo(503);
+            assertThat(health.text()).contains("DOWN");
+        }
+    }
+
+    @Test
+    void anEmptyDatabaseIsNoEmptyBook() throws IOException {
+        startAndStop();
+        startAndStop();
+        Files.write(folder.resolve(DATABASE), new byte[0]);
+        String said = failure(start());
+        assertThat(said).contains("is empty");
+        try (Stream<Path> copies = Files.list(folder.resolve("copies"))) {
+            assertThat(copies)
+                    .singleElement()
+                    .satisfies(copy -> assertThat(Files.size(copy)).isPositive());
+        }
+        assertThat(Files.size(folder.resolve(DATABASE))).isZero();
+    }
+
+    @Test
+    void aDamagedDatabaseIsLeftAsItIs() throws IOException {
+        startAndStop();
+        byte[] garbage = new byte[40_000];
+        Arrays.fill(garbage, (byte) 7);
+        Files.write(folder.resolve(DATABASE), garbage);
+        assertThat(start()).isNotNull();
+        assertThat(Files.readAllBytes(folder.resolve(DATABASE))).isEqualTo(garbage);
+    }
+
+    @Test
+    void aPassphraseOfAnyLengthIsTakenOrRefused() {
+        assertThat(start("--gyrotaxis.passphrase=" + "o".repeat(72))).isNull();
+        assertThat(failure(start("--gyrotaxis.passphrase=" + "ö".repeat(37)))).contains("longer than 72 bytes");
+    }
+}
