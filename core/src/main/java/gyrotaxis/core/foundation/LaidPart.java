@@ -17,4 +17,9 @@ public record LaidPart(WearingPart asked, Path path, PartGap gap) {
     public boolean isOpen() {
         return path.lengthMm() <= gap.openMm() + OPEN_TOLERANCE_MM;
     }
+
+    /** Whether a row lies right beside it. */
+    public boolean isFlankedBy(RowId row) {
+        return gap.left().equals(row) || gap.right().equals(row);
+    }
 }

@@ -1,7 +1,6 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.LaidPart;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Bearing;
@@ -26,6 +25,7 @@ final class Bearings {
 
     private final Scalp scalp;
     private final List<LaidPart> parts;
+    private final Flanks flanks;
     private final Method method;
     private final Demand demand;
     private final Lie lie;
@@ -33,6 +33,7 @@ final class Bearings {
     Bearings(Scalp scalp, List<LaidPart> parts, Method method, Demand demand) {
         this.scalp = scalp;
         this.parts = parts;
+        this.flanks = new Flanks(parts);
         this.method = method;
         this.demand = demand;
         this.lie = new Lie(scalp, parts, demand.side());
@@ -47,7 +48,7 @@ final class Bearings {
                         || s.tie().knot().isHidden())) {
             // A hidden knot is only hidden when it is hooked toward the part, whatever a method says of the others.
             Vec3 toward = toPart(s, parts.get(s.part()), normal);
-            boolean isContested = flanks(s.id().row()) > 1 || (isEdge && toward.dot(up(s.space(), normal)) < 0);
+            boolean isContested = flanks.count(s.id().row()) > 1 || (isEdge && toward.dot(up(s.space(), normal)) < 0);
             return new Bearing(toward, Rule.PART, isContested, from(toward) + ", toward the part");
         }
         if (isEdge && method.bearing() == Method.BearingFirst.WHAT_SHOWS) {
@@ -55,12 +56,6 @@ final class Bearings {
             return new Bearing(up, Rule.UPDO, false, from(up) + ", up and away from the edge");
         }
         return new Bearing(fall, Rule.FALL, isEdge, from(fall) + ", " + toward(fall));
-    }
-
-    private long flanks(RowId row) {
-        return parts.stream()
-                .filter(p -> p.gap().left().equals(row) || p.gap().right().equals(row))
-                .count();
     }
 
     private Vec3 fall(Vec3 p, Vec3 normal) {

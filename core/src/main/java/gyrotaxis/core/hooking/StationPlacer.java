@@ -7,22 +7,17 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
-import gyrotaxis.core.geometry.Path;
-import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
-import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.Region;
-import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -42,8 +37,9 @@ import java.util.Optional;
  * lie level with each other. Deterministic; linear in rows, quadratic in stations per row.
  *
  * <p>Rows that are shown or carry wefts are not hooked; an individual takes one share. Rows under a cap are hooked as if the
- * mesh above were not there: the mesh has its holes where rows could be. Does not look at rows of another section, nor at
- * parts.
+ * mesh above were not there: the mesh has its holes where rows could be. {@link Spacing} says how close, {@link Stagger} where the
+ * first lies, {@link Roles} what each is there for; here they are put together, row by row from the midline outward. Beside a
+ * worn part, where one ends and where rows cross, stations are closer or added. Rows of another section are not looked at.
  */
 public final class StationPlacer {
     /**
@@ -53,42 +49,24 @@ public final class StationPlacer {
      */
     public static final double EDGE_MM = 5;
 
-    /** Where the first station may lie, in parts of the local spacing behind the edge. */
-    private static final double[] PHASES = {0.15, 0.25, 0.35, 0.45, 0.55, 0.65, 0.75};
-
-    /** On a mesh cap, mm. */
-    private static final double CAP_MM = 35;
-
-    /** Beside a part shares almost touch: spacing there against that of the front. */
-    private static final double PART_OF_FRONT = 0.45;
-
-    /** A flanking row lies beside its part as far as this part of the part's length. */
-    private static final double BESIDE = 0.995;
-
-    /** What is hooked so near to the edge is the first share at the hairline, mm. */
-    private static final double HAIRLINE_MM = 8;
-
-    /** The two shares of a full start, mm apart. */
+    /** The two shares of a full start, mm apart. ASSUMPTION: two knots side by side. */
     private static final double START_APART_MM = 6;
 
-    /** Thin and tender places are hooked so much more widely. ASSUMPTION. */
-    private static final double SPARED = 1.4;
-
-    /** A gap with a station nearer than this needs no other, mm. */
+    /** A gap with a station nearer than this needs no other, mm. ASSUMPTION: half a finger. */
     private static final double NEAR_MM = 9;
 
-    /** Every other station has one in base hair beside it. */
+    /** Every other station has one in base hair beside it. ASSUMPTION: base hair is for filling between, not for a second row. */
     private static final int BASE_EVERY = 2;
 
+    /** How far from the plait base hair is taken, mm. ASSUMPTION: the width of a hook. */
     private static final double BASE_BESIDE_MM = 2.5;
 
     private final Scalp scalp;
     private final Foundation foundation;
-    private final HookingPlan hooking;
     private final HookingBrief brief;
-    private final List<List<Vec2>> spared;
-    private final boolean goesUp;
-    private final double edgeMm;
+    private final Spacing spacing;
+    private final Roles roles;
+    private final Flanks flanks;
     private final Map<RowId, List<Station>> placed = new HashMap<>();
 
     private StationPlacer(
@@ -99,16 +77,13 @@ public final class StationPlacer {
             List<Region> regions,
             double setBackMm,
             boolean goesUp) {
-        this.goesUp = goesUp;
-        this.edgeMm = EDGE_MM + Require.atLeast(0, setBackMm, "setBackMm", "mm");
+        double edgeMm = EDGE_MM + Require.atLeast(0, setBackMm, "setBackMm", "mm");
         this.scalp = scalp;
         this.foundation = foundation;
-        this.hooking = hooking;
         this.brief = brief;
-        this.spared = regions.stream()
-                .filter(r -> r.kind() == RegionKind.THIN || r.kind() == RegionKind.TENDER)
-                .map(scalp::chartOf)
-                .toList();
+        this.flanks = new Flanks(foundation.parts());
+        this.spacing = new Spacing(scalp, foundation, hooking, brief, regions, edgeMm, goesUp);
+        this.roles = new Roles(hooking, brief.method(), edgeMm);
     }
 
     /** The stations of all rows by the usual method, row by row in the order of the foundation, each from the row's start. */
@@ -250,86 +225,12 @@ public final class StationPlacer {
     private void placeRow(Row row, Optional<Row> inner) {
         List<Station> neighbours =
                 inner.map(r -> placed.getOrDefault(r.id(), List.of())).orElse(List.of());
+        double[] count = spacing.counts(row);
+        placed.put(row.id(), Stagger.best(phase -> stations(row, count, phase), neighbours));
+    }
+
+    private List<Station> stations(Row row, double[] count, double phase) {
         double[] at = row.path().distancesMm();
-        double[] count = counts(row, at);
-        // A row that is to match nothing starts as close to the edge as any.
-        List<Station> best = stations(row, at, count, PHASES[0]);
-        if (!neighbours.isEmpty()) {
-            double least = Double.POSITIVE_INFINITY;
-            for (double phase : PHASES) {
-                List<Station> tried = stations(row, at, count, phase);
-                double unevenness = unevenness(tried, neighbours);
-                if (unevenness < least) {
-                    least = unevenness;
-                    best = tried;
-                }
-            }
-        }
-        placed.put(row.id(), best);
-    }
-
-    /**
-     * Stations up to each point of the path, if they were not whole: ∫ ds / spacing. None within the edge; where a row
-     * joins another it leaves the last half spacing to it, or the last whole one if it joins together with others.
-     */
-    private double[] counts(Row row, double[] at) {
-        Path path = row.path();
-        double strip = row.stripWidthMm();
-        double end = at[at.length - 1];
-        double from = row.id().section() == Section.FRONT && row.id().piece() == 1 ? Math.min(edgeMm, end / 2) : 0;
-        double last = hooking.spacingMm(scalp.frontToNape(path.space().get(at.length - 1)), strip);
-        double to = end - (row.joins().isEmpty() ? EDGE_MM : last * (joinsAlone(row) ? 0.5 : 1));
-        double[] n = new double[at.length];
-        for (int i = 1; i < at.length; i++) {
-            double step = Math.max(0, Math.min(at[i], to) - Math.max(at[i - 1], from));
-            Vec3 middle = path.space().get(i - 1).lerp(path.space().get(i), 0.5);
-            Vec2 flat = path.chart().get(i - 1).lerp(path.chart().get(i), 0.5);
-            n[i] = n[i - 1] + step / spacingMm(row, flat, scalp.frontToNape(middle), strip);
-        }
-        return n;
-    }
-
-    private double spacingMm(Row row, Vec2 at, double frontToNape, double strip) {
-        if (row.use() == RowUse.UNDER_CAP) {
-            return CAP_MM;
-        }
-        double usual = hooking.spacingMm(frontToNape, strip);
-        int part = partBeside(row, at);
-        if (part != Station.NO_PART) {
-            return Math.max(
-                    ZoneSetting.SPACING_MM.min(),
-                    Math.min(usual, hooking.setting(Zone.FRONT).spacingMm() * PART_OF_FRONT)
-                            / brief.closerBeside(part));
-        }
-        // Where hair is drawn up nothing falls over the perimeter from above: all along it is as much an edge as the
-        // front.
-        double close = goesUp && row.id().section() == Section.PERIMETER
-                ? Math.min(usual, hooking.setting(Zone.FRONT).spacingMm())
-                : usual;
-        return spared.stream().anyMatch(rim -> Polygons.contains(rim, at)) ? close * SPARED : close;
-    }
-
-    /** The worn part that a place on a row lies beside, or {@link Station#NO_PART}. */
-    private int partBeside(Row row, Vec2 at) {
-        for (int i = 0; i < foundation.parts().size(); i++) {
-            LaidPart part = foundation.parts().get(i);
-            boolean flanks =
-                    part.gap().left().equals(row.id()) || part.gap().right().equals(row.id());
-            if (flanks && part.path().nearest(at) < BESIDE) {
-                return i;
-            }
-        }
-        return Station.NO_PART;
-    }
-
-    private boolean joinsAlone(Row row) {
-        return foundation.rows().stream()
-                        .filter(r -> r.joins().equals(row.joins()))
-                        .count()
-                == 1;
-    }
-
-    private List<Station> stations(Row row, double[] at, double[] count, double phase) {
         double total = count[count.length - 1];
         int m = Math.max(1, (int) Math.round(total));
         List<Station> list = new ArrayList<>(m);
@@ -345,51 +246,12 @@ public final class StationPlacer {
             Vec2 flat = row.path().chart().get(seg - 1).lerp(row.path().chart().get(seg), t);
             Vec3 solid = row.path().space().get(seg - 1).lerp(row.path().space().get(seg), t);
             Zone zone = Zone.at(scalp.frontToNape(solid));
-            int part = partBeside(row, flat);
-            Role role = role(row, k == 0, along, part);
+            int part = flanks.beside(row.id(), flat);
+            Role role = roles.role(row, k == 0, along, part);
             list.add(Station.placed(
-                    new StationId(row.id(), k + 1), along, flat, solid, zone, role, part, share(role, zone)));
+                    new StationId(row.id(), k + 1), along, flat, solid, zone, role, part, roles.share(role, zone)));
         }
-        return isFullStart(list) ? fullyStarted(row, list) : list;
-    }
-
-    /** The first share behind the hairline is tied to be seen, wherever the stagger puts it. */
-    private Role role(Row row, boolean isFirst, double along, int part) {
-        if (row.use() == RowUse.UNDER_CAP) {
-            return Role.CAP;
-        }
-        return switch (row.id().section()) {
-            case PERIMETER -> Role.PERIMETER;
-            case INDIVIDUAL -> Role.PLAIT;
-            default -> {
-                if (part != Station.NO_PART) {
-                    yield Role.PART;
-                }
-                boolean isAtEdge =
-                        row.id().section() == Section.FRONT && row.id().piece() == 1;
-                yield isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM) ? Role.HAIRLINE : Role.ROW;
-            }
-        };
-    }
-
-    /** Small where it will be seen; nothing wished for a zone makes it larger there. */
-    private Share share(Role role, Zone zone) {
-        Share usual = hooking.setting(zone).share();
-        return switch (role) {
-            case PART, HAIRLINE -> smaller(usual, Share.QUARTER);
-            case PERIMETER, PLAIT -> smaller(usual, Share.HALF);
-            default -> usual;
-        };
-    }
-
-    private static Share smaller(Share a, Share b) {
-        return a.parts() > b.parts() ? a : b;
-    }
-
-    private boolean isFullStart(List<Station> list) {
-        return brief.method().rowStart() == Method.RowStart.FULL
-                && !list.isEmpty()
-                && list.get(0).role() == Role.HAIRLINE;
+        return roles.isFullStart(list) ? fullyStarted(row, list) : list;
     }
 
     /** Two half shares in the place of the first, both to be drawn back. */
@@ -400,29 +262,6 @@ public final class StationPlacer {
         all.set(0, first.taking(Share.HALF));
         all.add(1, at(row, next, Role.HAIRLINE, Share.HALF));
         return numbered(all);
-    }
-
-    /** 0 where every station is midway between its two nearest neighbours in the other row; toward 1 as it lies level with one. */
-    static double unevenness(List<Station> row, List<Station> neighbours) {
-        if (neighbours.size() < 2) {
-            return 0;
-        }
-        double sum = 0;
-        for (Station s : row) {
-            double nearest = Double.POSITIVE_INFINITY;
-            double second = Double.POSITIVE_INFINITY;
-            for (Station n : neighbours) {
-                double d = n.space().distance(s.space());
-                if (d < nearest) {
-                    second = nearest;
-                    nearest = d;
-                } else if (d < second) {
-                    second = d;
-                }
-            }
-            sum += (second - nearest) / second;
-        }
-        return sum / row.size();
     }
 
     /** The parts of a mirrored foundation lie alike on both sides, so the twin of a part is counted from the other end. */

@@ -3,8 +3,6 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
-import gyrotaxis.core.hooking.Hooker;
-import gyrotaxis.core.hooking.StationPlacer;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Require;
@@ -12,7 +10,7 @@ import gyrotaxis.core.quantity.Require;
 /**
  * One place on a row where one share is hooked.
  *
- * <p>Immutable. Made by {@link StationPlacer}; what it takes and how it is tied is settled by {@link Hooker}.
+ * <p>Immutable. Placed along its row first; what it takes and how it is tied is settled once all are placed.
  *
  * @param id unique in its plan, stable when the plan is computed again from the same brief
  * @param alongRowMm distance from the row's start, mm, at least 0

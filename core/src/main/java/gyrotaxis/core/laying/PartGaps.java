@@ -71,7 +71,7 @@ final class PartGaps {
         List<Vec3> r = frontFirst(right);
         int last = Math.min(l.size(), r.size()) - 1;
         boolean meet = left.joins().isPresent() && left.joins().equals(right.joins());
-        int open = Math.max(1, meet ? (int) Math.round(last * RowLayout.BEND_FROM) : last);
+        int open = Math.max(1, meet ? (int) Math.round(last * RowEnds.BEND_FROM) : last);
         double half = (left.braidWidthMm() + right.braidWidthMm()) / 2;
         double length = 0;
         List<Width> channel = new ArrayList<>();

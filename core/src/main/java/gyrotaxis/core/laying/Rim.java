@@ -4,6 +4,7 @@ import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
@@ -211,5 +212,10 @@ final class Rim {
         double at = folded / (2 * Math.PI) * TABLE;
         int i = Math.min(TABLE - 1, (int) at);
         return rate[i] + (rate[(i + 1) % TABLE] - rate[i]) * (at - i);
+    }
+
+    /** A stretch of the field's rim, from one azimuth to another, as the side of a section. */
+    ChordCurve side(double fromRad, double toRad) {
+        return new ChordCurve(between(field, fromRad, toRad));
     }
 }

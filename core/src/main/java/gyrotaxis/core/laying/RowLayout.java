@@ -23,11 +23,9 @@ import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
 import java.util.stream.Collectors;
 
 /**
@@ -42,23 +40,11 @@ import java.util.stream.Collectors;
  * <p>Does not say what becomes of the tails, but for those that the pattern itself leads somewhere.
  */
 public final class RowLayout {
-    /** The part of a front row's length after which it bends toward the row it joins. */
-    static final double BEND_FROM = 0.7;
-
-    /** Half of the width that an overlay row gathers, mm. ASSUMPTION: a fingernail and a half in all. */
-    private static final double OVERLAY_HALF_MM = 7;
-
     /** How far the ends of a line over the top move back for every millimetre at the midline. */
     private static final double ENDS_FOLLOW = 0.3;
 
-    /** Nearer than this two overlays leave no rows between them, mm. */
-    static final double OVERLAYS_APART_MM = 26;
-
     /** A section line must keep this from the nape corners, mm. */
     private static final double CORNER_CLEARANCE_MM = 2;
-
-    /** Where over its length a crossing row bends over. */
-    private static final double CROSSES_FROM = 0.6;
 
     private final Scalp scalp;
     private final FoundationBrief brief;
@@ -161,12 +147,13 @@ public final class RowLayout {
             if (lane.spec().runsThrough() && next < meetings.size()) {
                 meeting = meetings.get(next++);
             }
-            draft.rows.add(maker.row(new RowId(Section.FRONT, i + 1), front::at, lane, bent(lane, meeting)));
+            draft.rows.add(maker.row(new RowId(Section.FRONT, i + 1), front::at, lane, RowEnds.bent(lane, meeting)));
         }
-        endHalfRows(division, specs, lanes, front);
-        overlays(overlays);
+        RowEnds ends = new RowEnds(maker, draft, front, lanes);
+        ends.endHalfRows(division, specs);
+        new OverlayLayout(brief, rim, maker, edits, this::line).addTo(draft, overlays);
         behind.lay(brief.back());
-        endTurnedRows(lanes);
+        ends.endTurnedRows();
 
         boolean isMirrored = scalp.hairline().isMirrored()
                 && brief.edits().isEmpty()
@@ -182,13 +169,13 @@ public final class RowLayout {
 
     private void requireRoomBetweenOverlays() {
         List<Double> overlays = brief.overlaysMm();
-        if (overlays.size() == 2 && overlays.get(1) - overlays.get(0) < OVERLAYS_APART_MM) {
+        if (overlays.size() == 2 && overlays.get(1) - overlays.get(0) < OverlayLayout.APART_MM) {
             throw new FoundationException(
                     Wish.OVERLAY,
                     1,
                     Sentence.of(
                             "Two overlay rows need ",
-                            Quantity.mm(OVERLAYS_APART_MM),
+                            Quantity.mm(OverlayLayout.APART_MM),
                             " between them, or no row fits there. Move one of them."));
         }
     }
@@ -196,13 +183,13 @@ public final class RowLayout {
     /** Where the rows in front end: the ear line, or the first overlay. */
     private CrossLine sectionLine() {
         List<Double> overlays = brief.overlaysMm();
-        return line(overlays.isEmpty() ? 0 : overlays.get(0) - OVERLAY_HALF_MM);
+        return line(overlays.isEmpty() ? 0 : overlays.get(0) - OverlayLayout.HALF_MM);
     }
 
     /** Where the section behind begins. */
     private CrossLine lastLine() {
         List<Double> overlays = brief.overlaysMm();
-        return line(overlays.isEmpty() ? 0 : overlays.get(overlays.size() - 1) + OVERLAY_HALF_MM);
+        return line(overlays.isEmpty() ? 0 : overlays.get(overlays.size() - 1) + OverlayLayout.HALF_MM);
     }
 
     private FrontDivision division(CrossLine sectionLine) {
@@ -210,8 +197,8 @@ public final class RowLayout {
         CoonsPatch front = new CoonsPatch(
                 start,
                 new ChordCurve(sectionLine.path()),
-                side(-rim.templeRad(), sectionLine.leftEndRad()),
-                side(rim.templeRad(), sectionLine.rightEndRad()));
+                rim.side(-rim.templeRad(), sectionLine.leftEndRad()),
+                rim.side(rim.templeRad(), sectionLine.rightEndRad()));
         return new FrontDivision(scalp, front, start, brief);
     }
 
@@ -256,136 +243,13 @@ public final class RowLayout {
         return CrossLine.of(scalp, rim, end, top);
     }
 
-    private ChordCurve side(double fromRad, double toRad) {
-        return new ChordCurve(rim.between(rim.field, fromRad, toRad));
-    }
-
     private CoonsPatch backPatch(CrossLine last) {
         double corner = rim.cornerRad();
         return new CoonsPatch(
                 new ChordCurve(last.path()),
                 new ChordCurve(rim.between(rim.field, 2 * Math.PI - corner, corner)),
-                side(last.leftEndRad(), -corner),
-                side(last.rightEndRad(), corner));
-    }
-
-    private static DoubleUnaryOperator bent(Lane lane, Optional<Double> meeting) {
-        if (meeting.isEmpty()) {
-            return lane.middle();
-        }
-        double to = meeting.get();
-        return u -> lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, BEND_FROM, 1);
-    }
-
-    private static double bend(double u, double from, double to) {
-        double t = Math.max(0, Math.min(1, (u - from) / (to - from)));
-        return t * t * (3 - 2 * t);
-    }
-
-    /** Feeds rows that end with a part, or were ended by hand, into their neighbours; crosses those that are to cross. */
-    private void endHalfRows(FrontDivision division, List<List<Lane.Spec>> specs, List<Lane> lanes, CoonsPatch front) {
-        int index = 0;
-        for (int i = 0; i < specs.size(); i++) {
-            int n = specs.get(i).size();
-            for (int j = 0; j < n; j++, index++) {
-                Lane lane = lanes.get(index);
-                RowId id = new RowId(Section.FRONT, index + 1);
-                Optional<FrontDivision.Crossing> crossing =
-                        j == n - 1 && i < division.parts() ? division.crossing(i) : Optional.empty();
-                if (lane.spec().runsThrough() || lane.spec().isReversed()) {
-                    continue;
-                }
-                if (crossing.isPresent()) {
-                    cross(id, lane, lanes.get(index + 1), front, crossing.get());
-                    continue;
-                }
-                // Away from the part it flanks, or else to whichever side another row runs on.
-                int outward = j == 0 && i > 0 ? index + 1 : index - 1;
-                int into = outward >= index - j && outward < index - j + n ? outward : 2 * index - outward;
-                boolean isInside = into >= index - j && into < index - j + n;
-                if (isInside && lanes.get(into).spec().runsThrough()) {
-                    Row receiver = draft.get(new RowId(Section.FRONT, into + 1));
-                    List<Vec2> line = draft.get(id).path().chart();
-                    double at = receiver.path().nearest(line.get(line.size() - 1));
-                    draft.replace(draft.get(id).led(Row.Lead.fed(receiver.id(), at)));
-                }
-            }
-        }
-    }
-
-    /** A row braided toward the hairline ends there and joins nothing. */
-    private void endTurnedRows(List<Lane> lanes) {
-        for (int i = 0; i < lanes.size(); i++) {
-            if (lanes.get(i).spec().isReversed()) {
-                RowId id = new RowId(Section.FRONT, i + 1);
-                draft.replace(draft.get(id).ending());
-            }
-        }
-    }
-
-    private void cross(RowId id, Lane lane, Lane other, CoonsPatch front, FrontDivision.Crossing crossing) {
-        double end = lane.spec().endsAt();
-        double to = other.middle().applyAsDouble(end);
-        DoubleUnaryOperator over = u -> lane.middle().applyAsDouble(u)
-                + (to - lane.middle().applyAsDouble(u)) * bend(u, CROSSES_FROM * end, end);
-        RowId under = new RowId(Section.FRONT, id.number() + 1);
-        Row receiver = draft.get(under);
-        Row crossed = maker.row(id, front::at, lane, over);
-        List<Vec2> line = crossed.path().chart();
-        draft.replace(crossed.led(Row.Lead.fed(under, receiver.path().nearest(line.get(line.size() - 1)))));
-        draft.crossings.add(new Crossing(id, under, front.at(crossing.along(), crossing.across())));
-    }
-
-    private void overlays(List<Double> at) {
-        for (int k = 0; k < at.size(); k++) {
-            RowId id = new RowId(Section.OVERLAY, k + 1);
-            CrossLine before = line(at.get(k) - OVERLAY_HALF_MM);
-            CrossLine after = line(at.get(k) + OVERLAY_HALF_MM);
-            List<Vec2> strip = new ArrayList<>(before.path().chart());
-            strip.addAll(rim.between(rim.field, before.rightEndRad(), after.rightEndRad())
-                    .chart());
-            List<Vec2> back = new ArrayList<>(after.path().chart());
-            Collections.reverse(back);
-            strip.addAll(back);
-            strip.addAll(rim.between(rim.field, after.leftEndRad(), before.leftEndRad())
-                    .chart());
-            Row overlay = maker.of(id, line(at.get(k)).path(), strip);
-            draft.rows.add(overlay);
-            layUnder(overlay, k == 0 ? Section.FRONT : Section.MIDDLE);
-            if (k + 1 < at.size()) {
-                middleRows(after, line(at.get(k + 1) - OVERLAY_HALF_MM));
-            }
-        }
-    }
-
-    private void layUnder(Row overlay, Section section) {
-        for (Row row : draft.of(section)) {
-            if (row.lead().isEmpty()) {
-                List<Vec2> line = row.path().chart();
-                double at = overlay.path().nearest(line.get(line.size() - 1));
-                draft.replace(row.led(new Row.Lead(overlay.id(), at, true)));
-                draft.crossings.add(new Crossing(overlay.id(), row.id(), line.get(line.size() - 1)));
-            }
-        }
-    }
-
-    /** Between two overlays: fewer rows than in front, more than behind. */
-    private void middleRows(CrossLine from, CrossLine to) {
-        int behind = Math.max(Back.FEWEST_ROWS, FoundationBrief.rowsOf(brief.back()));
-        int count = Math.max(Back.FEWEST_ROWS, (brief.frontRows() + behind) / 2);
-        CoonsPatch patch = new CoonsPatch(
-                new ChordCurve(from.path()),
-                new ChordCurve(to.path()),
-                side(from.leftEndRad(), to.leftEndRad()),
-                side(from.rightEndRad(), to.rightEndRad()));
-        List<Lane.Spec> even = Collections.nCopies(count, Lane.Spec.even());
-        List<Lane> lanes = LaneField.across(
-                        edits.apply(Section.MIDDLE, List.of(even), from.path().lengthMm())
-                                .get(0))
-                .lanes();
-        for (int i = 0; i < lanes.size(); i++) {
-            draft.rows.add(maker.row(new RowId(Section.MIDDLE, i + 1), patch::at, lanes.get(i)));
-        }
+                rim.side(last.leftEndRad(), -corner),
+                rim.side(last.rightEndRad(), corner));
     }
 
     private Optional<Cap> cap(CrossLine last) {
@@ -394,7 +258,7 @@ public final class RowLayout {
         }
         double behind = brief.overlaysMm().isEmpty()
                 ? c.edgeMm()
-                : brief.overlaysMm().get(brief.overlaysMm().size() - 1) + OVERLAY_HALF_MM + c.edgeMm();
+                : brief.overlaysMm().get(brief.overlaysMm().size() - 1) + OverlayLayout.HALF_MM + c.edgeMm();
         CrossLine edge = c.edgeMm() == 0 ? last : line(behind, Wish.BACK);
         List<Vec2> area = new ArrayList<>(edge.path().chart());
         double left = edge.leftEndRad() + 2 * Math.PI;

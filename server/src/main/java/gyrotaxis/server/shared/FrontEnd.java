@@ -9,6 +9,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /**
@@ -23,7 +24,10 @@ class FrontEnd implements WebMvcConfigurer {
     public void addResourceHandlers(ResourceHandlerRegistry registry) {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
-                .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable());
+                .setCacheControl(CacheControl.maxAge(A_YEAR).cachePublic().immutable())
+                .resourceChain(true)
+                // The build wrote a compressed file beside each; nothing is compressed while somebody waits.
+                .addResolver(new EncodedResourceResolver());
         registry.addResourceHandler("/**")
                 .addResourceLocations("classpath:/static/")
                 .setCacheControl(CacheControl.noCache())

@@ -76,10 +76,8 @@ class StorageGuardTest {
         try (connections) {
             try (Connection c = connections.getConnection()) {
                 c.createStatement().execute("CREATE TABLE note (words VARCHAR)");
-                closed = failureOf(c, "SHUTDOWN IMMEDIATELY");
-                assertThat(failureOf(c, "INSERT INTO note VALUES ('high water')")
-                                .getMessage())
-                        .contains("closed");
+                shutDown(c);
+                closed = failureOf(c, "INSERT INTO note VALUES ('high water')");
             }
             assertThat(guard.told(new IllegalStateException("at commit", closed)))
                     .hasValueSatisfying(p -> assertThat(p.getDetail()).contains("not kept", "Try again"));
@@ -89,6 +87,15 @@ class StorageGuardTest {
                                 .next())
                         .isFalse();
             }
+        }
+    }
+
+    private static void shutDown(Connection c) {
+        try {
+            c.createStatement().execute("SHUTDOWN IMMEDIATELY");
+        } catch (SQLException itself) {
+            // At times the statement is among what the closing cuts off.
+            assertThat((Throwable) itself).hasMessageContaining("closed");
         }
     }
 

@@ -1,0 +1,34 @@
+package gyrotaxis.core.hooking;
+
+import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.install.Station;
+import java.util.List;
+
+/** Which rows lie beside which worn part, and how far. */
+final class Flanks {
+    /** A flanking row lies beside its part as far as this part of the part's length. */
+    private static final double BESIDE = 0.995;
+
+    private final List<LaidPart> parts;
+
+    Flanks(List<LaidPart> parts) {
+        this.parts = parts;
+    }
+
+    /** The worn part that a place on a row lies beside, or {@link Station#NO_PART}. */
+    int beside(RowId row, Vec2 at) {
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i).isFlankedBy(row) && parts.get(i).path().nearest(at) < BESIDE) {
+                return i;
+            }
+        }
+        return Station.NO_PART;
+    }
+
+    /** How many parts a row lies beside. */
+    long count(RowId row) {
+        return parts.stream().filter(p -> p.isFlankedBy(row)).count();
+    }
+}

@@ -1,0 +1,68 @@
+package gyrotaxis.core.hooking;
+
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Zone;
+import java.util.List;
+
+/** What a share is there for, by where it lies, and how large that lets it be. */
+final class Roles {
+    /** What is hooked so near to the edge is the first share at the hairline, mm. */
+    private static final double HAIRLINE_MM = 8;
+
+    private final HookingPlan hooking;
+    private final Method method;
+    private final double edgeMm;
+
+    Roles(HookingPlan hooking, Method method, double edgeMm) {
+        this.hooking = hooking;
+        this.method = method;
+        this.edgeMm = edgeMm;
+    }
+
+    /** The first share behind the hairline is tied to be seen, wherever the stagger puts it. */
+    Role role(Row row, boolean isFirst, double along, int part) {
+        if (row.use() == RowUse.UNDER_CAP) {
+            return Role.CAP;
+        }
+        return switch (row.id().section()) {
+            case PERIMETER -> Role.PERIMETER;
+            case INDIVIDUAL -> Role.PLAIT;
+            default -> {
+                if (part != Station.NO_PART) {
+                    yield Role.PART;
+                }
+                boolean isAtEdge =
+                        row.id().section() == Section.FRONT && row.id().piece() == 1;
+                yield isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM) ? Role.HAIRLINE : Role.ROW;
+            }
+        };
+    }
+
+    /** Small where it will be seen; nothing wished for a zone makes it larger there. */
+    Share share(Role role, Zone zone) {
+        Share usual = hooking.setting(zone).share();
+        return switch (role) {
+            case PART, HAIRLINE -> smaller(usual, Share.QUARTER);
+            case PERIMETER, PLAIT -> smaller(usual, Share.HALF);
+            default -> usual;
+        };
+    }
+
+    private static Share smaller(Share a, Share b) {
+        return a.parts() > b.parts() ? a : b;
+    }
+
+    /** Whether a row begins with two shares instead of one. */
+    boolean isFullStart(List<Station> list) {
+        return method.rowStart() == Method.RowStart.FULL
+                && !list.isEmpty()
+                && list.get(0).role() == Role.HAIRLINE;
+    }
+}

@@ -1,0 +1,101 @@
+package gyrotaxis.core.laying;
+
+import gyrotaxis.core.foundation.Crossing;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.CoonsPatch;
+import gyrotaxis.core.geometry.Vec2;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+
+/** How the rows in front end where they do not simply run on: bent together, fed into a neighbour, crossed, or turned. */
+final class RowEnds {
+    /** The part of a front row's length after which it bends toward the row it joins. */
+    static final double BEND_FROM = 0.7;
+
+    /** Where over its length a crossing row bends over. */
+    private static final double CROSSES_FROM = 0.6;
+
+    private final RowMaker maker;
+    private final Draft draft;
+    private final CoonsPatch front;
+    private final List<Lane> lanes;
+
+    /** The ends of the rows of {@code lanes} in the patch {@code front}, which lie in {@code draft} already. */
+    RowEnds(RowMaker maker, Draft draft, CoonsPatch front, List<Lane> lanes) {
+        this.maker = maker;
+        this.draft = draft;
+        this.front = front;
+        this.lanes = lanes;
+    }
+
+    /** The middle of a lane that bends toward where it meets another, if it meets one. */
+    static DoubleUnaryOperator bent(Lane lane, Optional<Double> meeting) {
+        if (meeting.isEmpty()) {
+            return lane.middle();
+        }
+        double to = meeting.get();
+        return u -> lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, BEND_FROM, 1);
+    }
+
+    private static double bend(double u, double from, double to) {
+        double t = Math.max(0, Math.min(1, (u - from) / (to - from)));
+        return t * t * (3 - 2 * t);
+    }
+
+    /** Feeds rows that end with a part, or were ended by hand, into their neighbours; crosses those that are to cross. */
+    void endHalfRows(FrontDivision division, List<List<Lane.Spec>> specs) {
+        int index = 0;
+        for (int i = 0; i < specs.size(); i++) {
+            int n = specs.get(i).size();
+            for (int j = 0; j < n; j++, index++) {
+                Lane lane = lanes.get(index);
+                RowId id = new RowId(Section.FRONT, index + 1);
+                Optional<FrontDivision.Crossing> crossing =
+                        j == n - 1 && i < division.parts() ? division.crossing(i) : Optional.empty();
+                if (lane.spec().runsThrough() || lane.spec().isReversed()) {
+                    continue;
+                }
+                if (crossing.isPresent()) {
+                    cross(id, lane, lanes.get(index + 1), crossing.get());
+                    continue;
+                }
+                // Away from the part it flanks, or else to whichever side another row runs on.
+                int outward = j == 0 && i > 0 ? index + 1 : index - 1;
+                int into = outward >= index - j && outward < index - j + n ? outward : 2 * index - outward;
+                boolean isInside = into >= index - j && into < index - j + n;
+                if (isInside && lanes.get(into).spec().runsThrough()) {
+                    Row receiver = draft.get(new RowId(Section.FRONT, into + 1));
+                    List<Vec2> line = draft.get(id).path().chart();
+                    double at = receiver.path().nearest(line.get(line.size() - 1));
+                    draft.replace(draft.get(id).led(Row.Lead.fed(receiver.id(), at)));
+                }
+            }
+        }
+    }
+
+    /** A row braided toward the hairline ends there and joins nothing. */
+    void endTurnedRows() {
+        for (int i = 0; i < lanes.size(); i++) {
+            if (lanes.get(i).spec().isReversed()) {
+                RowId id = new RowId(Section.FRONT, i + 1);
+                draft.replace(draft.get(id).ending());
+            }
+        }
+    }
+
+    private void cross(RowId id, Lane lane, Lane other, FrontDivision.Crossing crossing) {
+        double end = lane.spec().endsAt();
+        double to = other.middle().applyAsDouble(end);
+        DoubleUnaryOperator over = u -> lane.middle().applyAsDouble(u)
+                + (to - lane.middle().applyAsDouble(u)) * bend(u, CROSSES_FROM * end, end);
+        RowId under = new RowId(Section.FRONT, id.number() + 1);
+        Row receiver = draft.get(under);
+        Row crossed = maker.row(id, front::at, lane, over);
+        List<Vec2> line = crossed.path().chart();
+        draft.replace(crossed.led(Row.Lead.fed(under, receiver.path().nearest(line.get(line.size() - 1)))));
+        draft.crossings.add(new Crossing(id, under, front.at(crossing.along(), crossing.across())));
+    }
+}
