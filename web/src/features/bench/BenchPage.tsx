@@ -101,6 +101,7 @@ const SAVING_WORDS: Record<Saving, string> = {
   changed: 'Kept on this device',
   saving: 'Saving…',
   away: 'Kept on this device; the server does not answer',
+  refused: 'Kept on this device only',
 };
 
 function BenchHead() {
@@ -110,6 +111,7 @@ function BenchHead() {
   const isNameless = name.trim() === '';
   const rename = useBench((b) => b.rename);
   const saving = useBench((b) => b.saving);
+  const refusal = useBench((b) => b.refusal);
   const canUndo = useBench((b) => b.past.length > 0);
   const canRedo = useBench((b) => b.future.length > 0);
   const undo = useBench((b) => b.undo);
@@ -140,6 +142,11 @@ function BenchHead() {
       </div>
       <p role="status" className="text-sm whitespace-nowrap text-soft" data-saving={saving}>
         {SAVING_WORDS[saving]}
+        {refusal && (
+          <span role="alert" className="block max-w-96 font-medium whitespace-normal text-chalk">
+            ✕ {refusal}
+          </span>
+        )}
       </p>
       <Button
         look="quiet"

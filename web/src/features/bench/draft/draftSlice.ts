@@ -2,7 +2,7 @@ import type { Brief, SavedPlan } from '../../../api/types';
 import type { Slice } from './benchStore';
 import { readDraft } from './keptHere';
 
-export type Saving = 'saved' | 'changed' | 'saving' | 'away';
+export type Saving = 'saved' | 'changed' | 'saving' | 'away' | 'refused';
 
 /** The plan as it is on this device, and how it stands to the one on the server. */
 export interface DraftState {
@@ -18,13 +18,15 @@ export interface DraftState {
   /** The format in which the server tells briefs. */
   format: number;
   saving: Saving;
+  /** Why the server could not keep it, while it cannot. */
+  refusal: string | undefined;
   texts: Record<string, string>;
   /** A newer version from elsewhere, until somebody decides. */
   theirs: SavedPlan | undefined;
   setText: (field: string, text: string | undefined) => void;
   rename: (name: string) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
-  setSaving: (saving: Saving) => void;
+  setSaving: (saving: Saving, refusal?: string) => void;
   foundNewer: (theirs: SavedPlan) => void;
   takeTheirs: () => void;
   keepMine: () => void;
@@ -43,6 +45,7 @@ export function draftSlice(plan: SavedPlan, format: number): Slice<DraftState> {
     version: plan.version,
     format,
     saving: draft ? 'changed' : 'saved',
+    refusal: undefined,
     texts: draft?.texts ?? {},
     theirs: draft && draft.version !== plan.version ? plan : undefined,
 
@@ -54,9 +57,9 @@ export function draftSlice(plan: SavedPlan, format: number): Slice<DraftState> {
     saved: (stored, sent) => {
       const { brief, lastName } = get();
       const isCurrent = brief === sent && lastName.trim() === stored.name;
-      set({ version: stored.version, saving: isCurrent ? 'saved' : 'changed' });
+      set({ version: stored.version, saving: isCurrent ? 'saved' : 'changed', refusal: undefined });
     },
-    setSaving: (saving) => set({ saving }),
+    setSaving: (saving, refusal) => set({ saving, refusal }),
     foundNewer: (theirs) => set({ theirs }),
     takeTheirs: () => {
       const { theirs, brief, past } = get();

@@ -120,6 +120,19 @@ describe('useAutosave', () => {
     expect(store.getState().saving).toBe('saved');
   });
 
+  it('says why the server cannot keep it, and tries again by itself', async () => {
+    changePlan.mockRejectedValueOnce(new Problem(507, 'The disk is full.'));
+    const store = createBench(PLAN, 2);
+    open(store);
+    fuller(store, 0.8);
+    await wait(500);
+    expect(store.getState().saving).toBe('refused');
+    expect(store.getState().refusal).toBe('The disk is full.');
+    expect(readDraft('p9')?.brief.fullness).toBe(0.8);
+    await wait(5000);
+    expect(store.getState().saving).toBe('saved');
+  });
+
   it('stops and shows the other version when somebody was faster', async () => {
     const theirs = { ...PLAN, version: 7, brief: { fullness: 1.5 } as Brief };
     changePlan.mockRejectedValueOnce(new Problem(409, 'changed elsewhere', [], theirs));

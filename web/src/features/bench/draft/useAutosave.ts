@@ -35,7 +35,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
       const now = store.getState();
       if (isBusy.current || now.theirs !== undefined) return;
       isBusy.current = true;
-      now.setSaving('saving');
+      now.setSaving('saving', now.refusal);
       try {
         const body = { name: now.lastName, brief: now.brief, version: now.version };
         const stored = await api.changePlan(planId, body, isLeaving);
@@ -48,8 +48,10 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
         if (problem.status === 409) {
           store.getState().setSaving('changed');
           store.getState().foundNewer(problem.current as SavedPlan);
-        } else {
+        } else if (problem.status === 0) {
           store.getState().setSaving('away');
+        } else {
+          store.getState().setSaving('refused', problem.message);
         }
       } finally {
         isBusy.current = false;
@@ -59,10 +61,10 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
 
   useEffect(() => {
     const isReady = computed === brief && theirs === undefined;
-    if (!isReady || (saving !== 'changed' && saving !== 'away')) return;
+    if (!isReady || saving === 'saved' || saving === 'saving') return;
     const timer = window.setTimeout(
       () => void save.current(false),
-      saving === 'away' ? RETRY_MS : QUIET_MS,
+      saving === 'changed' ? QUIET_MS : RETRY_MS,
     );
     return () => window.clearTimeout(timer);
   }, [brief, name, lastName, version, saving, computed, theirs]);

@@ -52,7 +52,7 @@ class BenchTest {
     void anotherHairAnotherCount(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Hair");
         int stations = bench.stations().count();
-        bench.field("Hair line").selectOption(new SelectOption().setLabel("Moonglade Silk, silky loose wave"));
+        bench.field("Hair").selectOption(new SelectOption().setLabel("Moonglade Silk, silky loose wave"));
         assertThat(page.getByText("€8.20")).isVisible();
         assertThat(bench.tape("packs to buy").or(bench.tape("pack to buy"))).containsText("× 12 loops");
         assertThat(bench.stations().count()).isNotEqualTo(stations);
@@ -237,5 +237,49 @@ class BenchTest {
         page.navigate(here);
         assertThat(page.locator("[data-row^=B]")).hasCount(6);
         bench.waitUntilSaved();
+    }
+
+    @Test
+    void aPlanWithoutANameIsKeptUnderItsLast(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        Locator name = bench.field("Name of the plan");
+        name.fill("Regatta week");
+        bench.waitUntilSaved();
+        name.fill("");
+        bench.button("more: Rows in front").click();
+        bench.waitUntilSaved();
+        bench.reload();
+        assertThat(name).hasValue("Regatta week");
+        assertThat(bench.rows()).hasCount(20);
+    }
+
+    @Test
+    void whatWasDoneCanBeUndoneAfterAReload(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        bench.button("more: Rows in front").click();
+        assertThat(bench.rows()).hasCount(20);
+        bench.reload();
+        bench.button("undo").click();
+        assertThat(bench.rows()).hasCount(19);
+        bench.button("redo").click();
+        assertThat(bench.rows()).hasCount(20);
+        bench.waitUntilSaved();
+    }
+
+    @Test
+    void theBookShowsWhatWasDoneALastMomentAgo(Page page) {
+        Bench bench = Bench.begin(page, CLIENT).step("Rows");
+        bench.waitUntilSaved();
+        String here = page.url();
+        bench.button("more: Rows in front").click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Book").setExact(true))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(CLIENT)))
+                .isVisible();
+        page.evaluate("() => window.sessionStorage.clear()");
+        page.navigate(here);
+        assertThat(bench.rows()).hasCount(20);
     }
 }

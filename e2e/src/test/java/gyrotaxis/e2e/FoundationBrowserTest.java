@@ -45,7 +45,7 @@ class FoundationBrowserTest {
         assertThat(rowsOf(page, "B")).hasCount(5);
         radio(page, "switchback").click();
         assertThat(rowsOf(page, "L")).hasCount(4);
-        bench.button("more: Passes").click();
+        bench.button("more: Level rows").click();
         assertThat(rowsOf(page, "L")).hasCount(5);
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("collected"))
                 .click();

@@ -39,7 +39,7 @@ class HookingBrowserTest {
     void otherHairAndOtherSharesChangeThePacks(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Hair");
         int loops = bench.figure("loops");
-        page.getByLabel("Hair line", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel("Hair", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("Moonglade Silk, silky loose wave");
         assertThat(bench.tape("packs to buy")).containsText("× 12 loops");
         assertThat(bench.figure("loops")).isGreaterThan(0);

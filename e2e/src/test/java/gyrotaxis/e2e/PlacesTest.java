@@ -85,9 +85,9 @@ class PlacesTest {
     }
 
     @Test
-    void aHairLineIsPutOnTheShelf(Page page) {
+    void hairIsPutOnTheShelf(Page page) {
         page.navigate("/shelf");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New hair line"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New hair"))
                 .click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         Locator put = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put it on the shelf"));
