@@ -55,18 +55,7 @@ class BalancerTest {
         InstallBrief even = brief(texture)
                 .withHooking(HookingBrief.usual().by(Method.usual().with(Method.Spacing.EVEN)));
         Balance b = balancer.balance(even, new BalanceGoal.Fewest(0.06), Progress.UNSEEN);
-        double front = density(b, 0);
-        double back = (density(b, 2) + density(b, 3)) / 2;
-        System.out.printf(
-                "%-13s %d loops to %d; hair per mm of row front : back = %.2f : 1 (spacing %.0f %.0f %.0f %.0f mm)%n",
-                texture,
-                b.loopsBefore(),
-                b.loopsAfter(),
-                front / back,
-                b.changes().get(0).spacingAfter(),
-                b.changes().get(1).spacingAfter(),
-                b.changes().get(2).spacingAfter(),
-                b.changes().get(3).spacingAfter());
+        assertThat(density(b, 0)).isGreaterThan((density(b, 2) + density(b, 3)) / 2);
         assertThat(b.changes().get(0).spacingAfter())
                 .isLessThan(b.changes().get(2).spacingAfter())
                 .isLessThan(b.changes().get(3).spacingAfter());
@@ -87,10 +76,18 @@ class BalancerTest {
         assertThat(b.isMet()).isTrue();
         assertThat(cover(b.brief()).exposedByZone().values()).allMatch(e -> e <= 0.07 + 1e-9);
         assertThat(planner.plan(b.brief()).packs().neededLoops()).isEqualTo(b.loopsAfter());
+        // What is met as it is can only become cheaper.
         Cover usual = cover(brief);
-        if (usual.exposedByZone().values().stream().allMatch(e -> e <= 0.07)) {
-            assertThat(b.loopsAfter()).isLessThanOrEqualTo(b.loopsBefore());
-        }
+        double shown = usual.exposedByZone().values().stream()
+                .mapToDouble(e -> e)
+                .max()
+                .orElseThrow();
+        Balance kept = balancer.balance(
+                brief.withFullness(Math.min(brief.fullness(), usual.fullness())),
+                new BalanceGoal.Fewest(shown + 1e-9),
+                Progress.UNSEEN);
+        assertThat(kept.isMet()).isTrue();
+        assertThat(kept.loopsAfter()).isLessThanOrEqualTo(kept.loopsBefore());
     }
 
     /** On three spacings for each of four zones all 81 heads can be hooked and looked at. */

@@ -98,15 +98,18 @@ class PullTest {
         Region region = crown(kind);
         List<RowPull> usual = pull(own(HairDensity.MEDIUM));
         List<RowPull> spared = pull(own(HairDensity.MEDIUM), region);
+        int through = 0;
         for (int i = 0; i < usual.size(); i++) {
             boolean runsThrough = Pull.runsThrough(MEDIUM, STRAIGHT.rows().get(i), region);
             double left = spared.get(i).limitGramsPerCm() / usual.get(i).limitGramsPerCm();
             if (runsThrough) {
+                through++;
                 assertThat(left).isBetween(0.6, 0.9999);
             } else {
                 assertThat(left).isCloseTo(1, within(1e-9));
             }
         }
+        assertThat(through).isBetween(1, usual.size() - 1);
         assertThat(Pull.gramsIn(MEDIUM, region, HOOKED)).isPositive();
         // A scar is nobody's reason to hook lighter.
         assertThat(pull(own(HairDensity.MEDIUM), crown(RegionKind.SCAR))).isEqualTo(usual);

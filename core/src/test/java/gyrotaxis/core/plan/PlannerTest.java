@@ -70,7 +70,6 @@ class PlannerTest {
     })
     void aFullLookOnAMediumHeadTakesWhatStylistsCount(Texture texture, int least, int most) {
         Purchase packs = planner.plan(brief(texture)).packs();
-        System.out.printf("%-12s %d placed + %d for fills%n", texture, packs.placedLoops(), packs.reserveLoops());
         assertThat(packs.neededLoops()).isBetween(least, most);
     }
 

@@ -57,16 +57,6 @@ class FallSimulatorTest {
     void aUsualHeadIsCoveredAndOneWithHalfTheHairIsNot(Texture texture) {
         Cover full = cover(texture, 1, Way.DOWN);
         Cover half = cover(texture, 0.5, Way.DOWN);
-        System.out.printf(
-                "%-13s depth %.2f, exposed %.1f %% (front %.1f, middle %.1f, back %.1f, nape %.1f); half the hair %.1f %%%n",
-                texture,
-                full.meanDepth(),
-                100 * full.exposed(),
-                100 * full.exposedByZone().get(Zone.FRONT),
-                100 * full.exposedByZone().get(Zone.MIDDLE),
-                100 * full.exposedByZone().get(Zone.BACK),
-                100 * full.exposedByZone().get(Zone.NAPE),
-                100 * half.exposed());
         assertThat(full.exposed()).isLessThan(0.08);
         assertThat(half.exposed()).isGreaterThan(2.2 * full.exposed()).isGreaterThan(0.12);
         // Hair from above covers what lies below it, although the front is hooked most densely.
