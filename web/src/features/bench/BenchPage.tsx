@@ -123,7 +123,8 @@ function BenchHead() {
       <h1 className="max-w-96 min-w-0 truncate text-lg font-semibold" title={clientName}>
         {clientName}
       </h1>
-      <div className="min-w-0 flex-1">
+      {/* What is said of the name lies over the page: were it to move things, the press that ends the typing would miss. */}
+      <div className="relative min-w-0 flex-1">
         <input
           aria-label="Name of the plan"
           aria-invalid={isNameless}
@@ -135,7 +136,11 @@ function BenchHead() {
           className={`w-full rounded border bg-transparent px-2 py-0.5 hover:border-edge ${isNameless ? 'border-chalk' : 'border-transparent'}`}
         />
         {isNameless && (
-          <p id="nameless" role="alert" className="px-2 text-sm font-medium text-chalk">
+          <p
+            id="nameless"
+            role="alert"
+            className="absolute top-full left-0 z-30 rounded-b border border-chalk bg-sheet px-2 py-0.5 text-sm font-medium text-chalk"
+          >
             ✕ A plan needs a name; until it has one it stays “{lastName}”.
           </p>
         )}

@@ -274,7 +274,7 @@ class BenchTest {
         bench.button("more: Rows in front").click();
         page.getByRole(
                         AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("Book").setExact(true))
+                        new Page.GetByRoleOptions().setName("book").setExact(true))
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(CLIENT)))
                 .isVisible();

@@ -188,7 +188,7 @@ class HookingBrowserTest {
             bench.button("more: Fullness").click();
         }
         bench.step("Knots");
-        page.getByLabel("Share at the front").selectOption("whole");
+        page.getByLabel("Share at the front").selectOption("whole loop");
         Locator front = region(page, "front");
         for (int i = 0; i < 10; i++) {
             bench.button("hook the front closer").click();
