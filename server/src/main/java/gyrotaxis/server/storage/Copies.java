@@ -1,9 +1,12 @@
 package gyrotaxis.server.storage;
 
 import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -41,10 +44,17 @@ final class Copies {
             return;
         }
         Files.createDirectories(folder);
-        // Under another name until it is whole: a copy that a full disk cut short must not be taken for one.
-        Path half = folder.resolve("half");
-        Files.copy(database, half, StandardCopyOption.REPLACE_EXISTING);
-        Files.move(half, copy, StandardCopyOption.ATOMIC_MOVE);
+        try (FileChannel open = FileChannel.open(database, StandardOpenOption.READ, StandardOpenOption.WRITE);
+                FileLock lock = open.tryLock()) {
+            if (lock == null) {
+                // Another server writes in it: a copy of that would be no whole file.
+                return;
+            }
+            // Under another name until it is whole: a copy that a full disk cut short must not be taken for one.
+            Path half = folder.resolve("half");
+            Files.copy(database, half, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(half, copy, StandardCopyOption.ATOMIC_MOVE);
+        }
         for (Path old : all().stream().skip(KEPT).toList()) {
             Files.delete(old);
         }
