@@ -72,13 +72,12 @@ class StorageGuardTest {
     /** As a failed write does, the database is closed under the connections to it. */
     @Test
     void connectionsToADatabaseThatClosedItselfAreGivenUp() throws SQLException {
-        SQLException closed;
         try (connections) {
-            try (Connection c = connections.getConnection()) {
-                c.createStatement().execute("CREATE TABLE note (words VARCHAR)");
-                shutDown(c);
-                closed = failureOf(c, "INSERT INTO note VALUES ('high water')");
-            }
+            Connection broken = connections.getConnection();
+            broken.createStatement().execute("CREATE TABLE note (words VARCHAR)");
+            cutOff(() -> broken.createStatement().execute("SHUTDOWN IMMEDIATELY"));
+            SQLException closed = failureOf(broken, "INSERT INTO note VALUES ('high water')");
+            cutOff(broken::close);
             assertThat(guard.told(new IllegalStateException("at commit", closed)))
                     .hasValueSatisfying(p -> assertThat(p.getDetail()).contains("not kept", "Try again"));
             try (Connection c = connections.getConnection()) {
@@ -90,11 +89,15 @@ class StorageGuardTest {
         }
     }
 
-    private static void shutDown(Connection c) {
+    /** What the closing database may cut off at times, and then says so. */
+    private interface MayBeCutOff {
+        void run() throws SQLException;
+    }
+
+    private static void cutOff(MayBeCutOff work) {
         try {
-            c.createStatement().execute("SHUTDOWN IMMEDIATELY");
+            work.run();
         } catch (SQLException itself) {
-            // At times the statement is among what the closing cuts off.
             assertThat((Throwable) itself).hasMessageContaining("closed");
         }
     }
