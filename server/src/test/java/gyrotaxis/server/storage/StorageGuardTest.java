@@ -42,7 +42,7 @@ class StorageGuardTest {
 
     @BeforeEach
     void open() {
-        connections.setJdbcUrl("jdbc:h2:file:" + folder.resolve("book"));
+        connections.setJdbcUrl("jdbc:h2:file:" + folder.resolve("book") + ";WRITE_DELAY=0");
         guard = new StorageGuard(ground, connections, new StorageSettings(SPARE));
     }
 
