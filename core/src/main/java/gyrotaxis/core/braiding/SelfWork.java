@@ -19,18 +19,32 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
     /** ASSUMPTION: all weights and both limits; what people say they manage, to be learned from recorded visits. */
     private static final double BY_FEEL = 1.5;
 
+    /** At the nape, where hands work over the head. ASSUMPTION, as above. */
     private static final double UPSIDE_DOWN = 3;
+
+    /** For every 10 cm that run round and round. ASSUMPTION, as above. */
     private static final double SPIRAL_PER_DM = 1.2;
+
+    /** A plait that is short and lies in sight. ASSUMPTION, as above. */
     private static final double INDIVIDUAL = 0.6;
+
+    /** A row of a small strip, beside what its place costs. ASSUMPTION, as above. */
     private static final double SMALL_ROW = 0.3;
+
+    /** A strip narrower than this is small, mm. ASSUMPTION: half a finger more than can hardly be parted. */
     private static final double SMALL_STRIP_MM = 13;
+
+    /** From this strain on it is fair, and from the next on hard. ASSUMPTION, as above. */
     private static final double FAIR_FROM = 8;
+
     private static final double HARD_FROM = 16;
 
     /** From here back it is worked by mirror and feel. */
     private static final double BEHIND = 0.5;
 
+    /** From here back it is the nape, where hands work over the head. */
     private static final double NAPE = 0.8;
+
     private static final double MM_PER_DM = 100;
 
     /** How hard. */

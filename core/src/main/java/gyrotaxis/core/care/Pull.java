@@ -42,9 +42,12 @@ public final class Pull {
     /** The strip of scalp that the limits are meant for, mm. ASSUMPTION: as for the usual spacings. */
     private static final double USUAL_STRIP_MM = HookingPlan.USUAL_STRIP_MM;
 
+    /** A wide strip shares the weight among more hair, but not without end. ASSUMPTION. */
     private static final Interval GATHERED = new Interval(0.6, 1.6);
 
+    /** From here back it is the nape, where hair is finest. */
     private static final double NAPE_FROM = 0.85;
+
     private static final double MM_PER_CM = 10;
     private static final double HAIRLINE_STEP_RAD = 0.02;
 

@@ -32,6 +32,7 @@ final class PartFindings {
     /** How far beside a peak a part starts clear of it, beyond half of the peak's reach, mm. */
     private static final double BESIDE_PEAK_MM = 2;
 
+    /** How far a remedy moves a part out of a cowlick, mm. ASSUMPTION: about a finger, most of what a cowlick reaches. */
     private static final double OUT_OF_COWLICK_MM = 15;
 
     private final FindingList list;

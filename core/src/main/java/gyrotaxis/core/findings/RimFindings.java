@@ -28,7 +28,9 @@ final class RimFindings {
     /** Bases smaller than this pull on thin edges, mm. ASSUMPTION. */
     private static final double SMALL_BASE_MM = 12;
 
+    /** Individuals that a remedy asks for. ASSUMPTION: as many as frame a face. */
     private static final int USUAL_PLAITS = 12;
+
     private static final Place RIM = new Place.Rim();
 
     private final FindingList list;

@@ -54,6 +54,7 @@ final class RowFindings {
     /** Nearer to the crown than this a region counts as at the crown, mm. ASSUMPTION: three fingers. */
     private static final double AT_CROWN_MM = 55;
 
+    /** Level rows that a remedy asks for. ASSUMPTION: as many as take the tails of a usual front. */
     private static final int USUAL_LEVELS = 4;
 
     private final FindingList list;

@@ -34,7 +34,10 @@ final class TailFindings {
     /** Bulk that shows through curly hair even on top. ASSUMPTION. */
     static final double GROWN_BULK = 6;
 
+    /** From here back a tail lies at the nape. */
     private static final double NAPE_FROM = 0.8;
+
+    /** Level rows that a remedy asks for. ASSUMPTION: as many as take the tails of a usual front. */
     private static final int USUAL_LEVELS = 4;
 
     private final FindingList list;

@@ -37,6 +37,7 @@ public final class WornFindings {
     /** Deeper than this at the nape is hot, and hotter than somebody in the heat should have it. ASSUMPTION. */
     private static final double HOT_DEPTH = 12;
 
+    /** The same where she swims, sweats or lives in the heat. ASSUMPTION. */
     private static final double HOT_DEPTH_IN_HEAT = 9;
 
     private final InstallPlan plan;

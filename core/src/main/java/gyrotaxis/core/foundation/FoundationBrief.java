@@ -41,7 +41,10 @@ public record FoundationBrief(
     /** More parts than these leave no rows between them. */
     public static final int MOST_PARTS = 5;
 
+    /** A third would leave no rows between them. */
     public static final int MOST_OVERLAYS = 2;
+
+    /** Three for each of the most rows in front. */
     public static final int MOST_EDITS = 60;
 
     /** As many as there can be rows: with a line of individuals all round, a choice for each of them is a hundred and more. */

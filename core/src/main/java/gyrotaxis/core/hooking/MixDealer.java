@@ -19,6 +19,8 @@ import java.util.SplittableRandom;
  */
 final class MixDealer {
     private static final double ALL_PERCENT = 100;
+
+    /** Stations nearer than so many spacings are neighbours. */
     private static final double NEIGHBOUR = 1.5;
 
     /** How much chance there is, in shares of a station. */

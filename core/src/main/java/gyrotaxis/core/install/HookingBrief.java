@@ -29,7 +29,10 @@ public record HookingBrief(
         List<StationEdit> edits,
         boolean usesBaseHair,
         boolean cutsInHalf) {
+    /** As many shares as a head has: each may be placed by hand. */
     public static final int MOST_EDITS = 200;
+
+    /** Wishes for parts that are no longer there are kept for when they come back. */
     private static final int MOST_PARTS = 8;
 
     public HookingBrief {

@@ -31,6 +31,7 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
     /** Centre to centre in the back by the fine school, and with big shares, mm. */
     private static final double FINE_MM = 15;
 
+    /** The same with big shares, mm. ASSUMPTION: two fingers and a half. */
     private static final double WIDE_MM = 48;
 
     public HookingPlan {

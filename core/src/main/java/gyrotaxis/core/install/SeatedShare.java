@@ -8,6 +8,7 @@ public final class SeatedShare {
     /** Width of the knot of 1 g of hair, mm; it grows with the root of the weight. ASSUMPTION. */
     private static final double ROOT_MM = 1.9;
 
+    /** However little hair, a knot takes so much, mm. ASSUMPTION: the loop of a hook. */
     private static final double LEAST_MM = 1.5;
 
     private SeatedShare() {}

@@ -21,6 +21,7 @@ public record Hold(List<Factor> factors) {
     /** A share at least so small locks under a first twist. */
     public static final int LOCKS_FROM_PARTS = 3;
 
+    /** Weeks for which holds are given; a longer wear asks for more. ASSUMPTION: between the four and the six that are advised. */
     private static final int USUAL_WEEKS = 5;
 
     /** How much better a single leg holds for each part of the fibre more that goes through. */

@@ -30,6 +30,7 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
     /** What is offered by hand, from least to most. */
     public static final List<Double> LEGS_OFFERED = List.of(SINGLE_LEG.min(), USUAL_LEG, SINGLE_LEG.max());
 
+    /** The part of a share in one of its two legs. */
     private static final double ONE_LEG = 0.5;
 
     public Tie {

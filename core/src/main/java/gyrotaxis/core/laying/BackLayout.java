@@ -34,6 +34,8 @@ final class BackLayout {
     private static final double CROSS_FROM = 0.24;
 
     private static final int CROSS_STEPS = 24;
+
+    /** The latest place in a row where a tail of the row before enters, as a part of its length. ASSUMPTION: so that something is left to hold it. */
     private static final double LATE_ENTRY = 0.9;
 
     private final Scalp scalp;

@@ -19,7 +19,9 @@ import java.util.List;
 final class RimRows {
     private static final int PLAIT_STEPS = 6;
 
+    /** How far to both sides the way straight in is looked for, rad. */
     private static final double ACROSS_RAD = 0.24;
+
     private static final int ACROSS_STEPS = 12;
 
     /** Points that differ by less are equally near; then the one straight in is taken, alike on both sides. */

@@ -27,14 +27,21 @@ public final class Hairline {
      */
     private static final double ABOVE_EAR_Y = -0.06;
 
+    /** The same place upward. */
     private static final double ABOVE_EAR_Z = 0.38;
+
+    /** The place behind the ear, forward. */
     private static final double BEHIND_EAR_Y = -0.36;
+
+    /** The same place upward. */
     private static final double BEHIND_EAR_Z = -0.10;
 
     /** The corner of the front hairline: its part of the way to the temple in λ, and how far it recedes in φ. */
     private static final double CORNER_OF_TEMPLE = 0.62;
 
+    /** How far that corner recedes. ASSUMPTION: a slight one; the drawn hairline says more. */
     private static final double CORNER_RECESS_RAD = Math.toRadians(3);
+
     private static final int SAMPLES_PER_SIDE = 90;
     private static final int WRAP = 3;
 

@@ -22,7 +22,10 @@ final class FallField {
      */
     private static final double THROWN = 1.4;
 
+    /** What is left of that in the end: curls keep a memory of the way they were laid. ASSUMPTION, as above. */
     private static final double COMBED = 0.35;
+
+    /** Over what length it dies away, mm. ASSUMPTION, as above. */
     private static final double DIES_AWAY_MM = 60;
 
     /** How strongly swept hair is drawn to its side. */

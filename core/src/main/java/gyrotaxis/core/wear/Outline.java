@@ -21,7 +21,10 @@ public record Outline(Map<Zone, Double> heightMm, boolean isTooRound, boolean ha
     /** Fuller than this, and even to within {@link #EVEN}, it is too round. ASSUMPTION. */
     private static final double VERY_FULL = 1.2;
 
+    /** All belts within this of the fullest make it round. ASSUMPTION. */
     private static final double EVEN = 0.8;
+
+    /** A belt so much fuller than the others humps. ASSUMPTION. */
     private static final double HUMP = 1.9;
 
     public Outline {
