@@ -186,7 +186,7 @@ class PlanApiTest {
         set(brief, at, value);
         Answer answer = api.plan(brief);
         assertThat(answer.status()).isEqualTo(400);
-        assertThat(answer.messageAt("brief." + field)).isNotBlank();
+        assertThat(answer.messageAt(field)).isNotBlank();
     }
 
     @ParameterizedTest
