@@ -22,8 +22,9 @@ export class Problem extends Error {
     super(message);
   }
 
+  /** Whether it may pass by itself: what the server failed at, it would fail at again. */
   get isAway(): boolean {
-    return this.status === 0 || this.status >= 500;
+    return this.status === 0;
   }
 
   at(field: string): FieldProblem | undefined {

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api } from '../../api/client';
-import { keepDraft, readDraft } from './draft/keptHere';
+import { Problem } from '../../api/problems';
+import { keepDraft, putDraftBy, readDraft } from './draft/keptHere';
 
 export const plansQuery = () => queryOptions({ queryKey: ['plans'], queryFn: api.plans });
 
@@ -8,8 +9,14 @@ export const plansQuery = () => queryOptions({ queryKey: ['plans'], queryFn: api
 async function openDraft(id: string, format: number): Promise<void> {
   const draft = readDraft(id);
   if (!draft || draft.format === format) return;
-  const brief = await api.opened({ format: draft.format ?? 1, ...draft.brief });
-  keepDraft(id, { ...draft, brief, format });
+  try {
+    const brief = await api.opened({ format: draft.format ?? 1, ...draft.brief });
+    keepDraft(id, { ...draft, brief, format });
+  } catch (thrown) {
+    // What nobody can read must not bar the way to the plan that is kept; it is put by, not thrown away.
+    if (!(thrown instanceof Problem) || thrown.isAway) throw thrown;
+    putDraftBy(id);
+  }
 }
 
 /** Fetched anew whenever a bench is opened, since the draft is judged against its version. */

@@ -44,6 +44,13 @@ export const keepDraft = (planId: string, draft: Draft): void =>
 
 export const dropDraft = (planId: string): void => localStorage.removeItem(draftKey(planId));
 
+/** Moves a draft that cannot be read to where nothing reads it. */
+export function putDraftBy(planId: string): void {
+  const text = localStorage.getItem(draftKey(planId));
+  if (text !== null) localStorage.setItem(`gyrotaxis-unread-${planId}`, text);
+  dropDraft(planId);
+}
+
 /** The history of a plan, if it was kept in the format of today. */
 export function readHistory(planId: string, format: number): KeptHistory | null {
   const history = read<KeptHistory>(historyKey(planId));

@@ -149,8 +149,10 @@ function useTakeRow(): (id: string) => void {
     if (tool?.kind !== 'tail') {
       holdRow(id);
     } else if (id !== tool.row) {
-      const isPass = plan?.rows.find((r) => r.id === id)?.section === 'LEVEL';
-      change(`tail ${tool.row}`, (b) => withTail(b, tool.row, isPass ? 'THREADED' : 'FED', id));
+      // A row too thin to take a tail is passed over; the next touch may find a better one.
+      const end = plan?.rows.find((r) => r.id === id)?.takesTail;
+      if (!end) return;
+      change(`tail ${tool.row}`, (b) => withTail(b, tool.row, end, id));
       take(undefined);
     }
   };

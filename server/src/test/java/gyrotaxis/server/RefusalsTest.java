@@ -80,6 +80,25 @@ class RefusalsTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "\"x\"",
+                "3",
+                "[]",
+                "{\"format\":99}",
+                "{\"format\":0}",
+                "{\"format\":1,\"head\":3}",
+                "{\"format\":1,\"foundation\":{\"edits\":[3]}}",
+                "{\"format\":1,\"hooking\":{\"edits\":[{\"kind\":\"KNOT\",\"amount\":77}]}}",
+                "{\"format\":2,\"brief\":null}"
+            })
+    void whatWasNeverKeptSoIsNotOpened(String document, Api api) {
+        Answer answer = api.post("/api/plans/opened", document);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(422);
+        assertThat(answer.json().path("detail").asString()).contains("kept");
+    }
+
     @Test
     void theErrorPageIsNoPlaceToGo(Api api) {
         assertThat(api.get("/error").status()).isEqualTo(404);

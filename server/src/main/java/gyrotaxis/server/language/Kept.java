@@ -2,8 +2,10 @@ package gyrotaxis.server.language;
 
 import com.fasterxml.jackson.annotation.Nulls;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.UnaryOperator;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,6 +39,10 @@ public class Kept {
             this.upgrades = upgrades;
         }
 
+        private String words() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+
         /** The newest format, from 1. */
         public int newest() {
             return upgrades.size() + 1;
@@ -64,14 +70,21 @@ public class Kept {
      * What a document of any format says.
      *
      * @throws NewerFormat if it was written by a newer version than this one
+     * @throws Unreadable if it is no document of this form
      */
     public <T> T read(Form form, String document, Class<T> type) {
-        return json.treeToValue(upgraded(form, json.readTree(document)), type);
+        try {
+            return json.treeToValue(upgraded(form, json.readTree(document)), type);
+        } catch (JacksonException | ClassCastException | IndexOutOfBoundsException e) {
+            // The steps take what was kept at its word; what was never kept so breaks in one of these ways.
+            throw new Unreadable(form, e);
+        }
     }
 
     /** A document in the newest format. */
     ObjectNode upgraded(Form form, JsonNode document) {
-        ObjectNode now = document instanceof ArrayNode list ? Upgrades.listAs("regions", list) : (ObjectNode) document;
+        boolean isList = form == Form.HEAD && document instanceof ArrayNode;
+        ObjectNode now = isList ? Upgrades.listAs("regions", (ArrayNode) document) : (ObjectNode) document;
         // The first format had no number.
         int format = now.path(FORMAT).asInt(1);
         if (format > form.newest()) {
@@ -84,14 +97,26 @@ public class Kept {
         return now;
     }
 
+    /** A document that cannot be read. */
+    public static class Unreadable extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Unreadable(Form form, Throwable why) {
+            super("This is no " + form.words() + " that was ever kept here.", why);
+        }
+
+        private Unreadable(String why) {
+            super(why);
+        }
+    }
+
     /** A document that only a newer version can read. */
-    public static final class NewerFormat extends RuntimeException {
+    public static final class NewerFormat extends Unreadable {
         private static final long serialVersionUID = 1L;
 
         NewerFormat(Form form, int format) {
-            super("This " + form.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ') + " was kept in format "
-                    + format + "; this version reads up to " + form.newest()
-                    + ". Open it with the version that kept it, or a newer one.");
+            super("This " + form.words() + " was kept in format " + format + "; this version reads up to "
+                    + form.newest() + ". Open it with the version that kept it, or a newer one.");
         }
     }
 }

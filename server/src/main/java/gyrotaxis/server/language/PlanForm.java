@@ -1,6 +1,7 @@
 package gyrotaxis.server.language;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -13,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param hairs every hair the brief names; empty for plans of the first format, which kept none
  */
 public record PlanForm(BriefBody brief, @Nullable List<KnownHair> hairs) {
+    public PlanForm {
+        Objects.requireNonNull(brief, "brief");
+    }
 
     /** Hair by the id under which the brief names it. */
     public record KnownHair(UUID id, HairForm hair) {}

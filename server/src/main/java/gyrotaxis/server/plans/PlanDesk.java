@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 
 /** Begins, keeps and finds plans. */
@@ -51,8 +52,17 @@ public class PlanDesk {
     private final Shelf shelf;
     private final Clock clock;
     private final Kept kept;
+    private final TransactionTemplate transaction;
 
-    PlanDesk(Planning planning, Plans plans, WorkSheets sheets, Book book, Shelf shelf, Clock clock, Kept kept) {
+    PlanDesk(
+            Planning planning,
+            Plans plans,
+            WorkSheets sheets,
+            Book book,
+            Shelf shelf,
+            Clock clock,
+            Kept kept,
+            TransactionTemplate transaction) {
         this.planning = planning;
         this.plans = plans;
         this.sheets = sheets;
@@ -60,6 +70,7 @@ public class PlanDesk {
         this.shelf = shelf;
         this.clock = clock;
         this.kept = kept;
+        this.transaction = transaction;
     }
 
     @Transactional(readOnly = true)
@@ -170,7 +181,8 @@ public class PlanDesk {
                         new Stale("\"" + stored.name() + "\" was changed elsewhere in the meantime.", view(stored)));
     }
 
-    /** Freezes a plan, as it is kept now, into a worksheet. */
+    /** Freezes a plan, as it is kept now, into a worksheet. Computed before anything is locked. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     KeptSheet freeze(UUID id) {
         SavedPlan plan = stored(id);
         KeptSheet sheet = new KeptSheet(
@@ -181,7 +193,7 @@ public class PlanDesk {
                 plan.version(),
                 clock.instant(),
                 WorkSheetForm.of(WorkSheetWriter.of(planning.plan(plan.brief()))));
-        sheets.add(sheet);
+        transaction.executeWithoutResult(t -> sheets.add(sheet));
         return sheet;
     }
 
@@ -192,7 +204,7 @@ public class PlanDesk {
     }
 
     /** A brief that was kept elsewhere in some format. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
     BriefBody opened(JsonNode document) {
         return kept.read(Form.PLAN, document.toString(), PlanForm.class).brief().completed();
     }
