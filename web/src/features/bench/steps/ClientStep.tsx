@@ -41,7 +41,7 @@ export function ClientStep() {
         onChoose={(ways) => ask({ ways })}
       />
       <Choose
-        label="It falls to"
+        label="It falls"
         value={asked.fall}
         options={words.falls}
         onChoose={(fall) => ask({ fall })}
@@ -59,7 +59,7 @@ export function ClientStep() {
         onChoose={(density) => setOwn({ density })}
       />
       <Choose
-        label="one strand"
+        label="made of"
         value={own?.strands ?? 'MEDIUM'}
         options={words.strands}
         onChoose={(strands) => setOwn({ strands })}

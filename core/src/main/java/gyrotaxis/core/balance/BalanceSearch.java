@@ -163,14 +163,16 @@ final class BalanceSearch {
     /** Changes single zones, and pairs of them, as long as that betters the sum. */
     private int[] improve(int[] from) {
         int[] best = from.clone();
+        Score worth = choices.score(best);
         boolean isBetter = true;
         for (int round = 0; isBetter && round < 12; round++) {
             isBetter = false;
             for (int a = 0; a < best.length; a++) {
                 for (int b = a; b < best.length; b++) {
-                    int[] next = choices.bestOf(best, a, b);
+                    int[] next = choices.bestOf(best, worth, a, b);
                     if (next != best) {
                         best = next;
+                        worth = choices.score(best);
                         isBetter = true;
                     }
                     tell(0.6);

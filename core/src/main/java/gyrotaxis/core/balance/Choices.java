@@ -93,10 +93,14 @@ final class Choices {
         return at;
     }
 
-    /** The best that a combination becomes when two of its zones, or one if they are the same, are chosen anew. */
-    int[] bestOf(int[] now, int a, int b) {
+    /**
+     * The best that a combination becomes when two of its zones, or one if they are the same, are chosen anew.
+     *
+     * @param worth what it comes to as it is
+     */
+    int[] bestOf(int[] now, Score worth, int a, int b) {
         int[] best = now;
-        Score least = score(now);
+        Score least = worth;
         int across = b == a ? 1 : of(b).size();
         double[] rest = new double[grid.size()];
         for (Zone z : Zone.values()) {

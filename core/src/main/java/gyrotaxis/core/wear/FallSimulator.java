@@ -109,9 +109,10 @@ public final class FallSimulator {
     /** How a station's hair lies on the head and hangs from it. */
     private FallenHair fallen(Station station, HairLine hair) {
         List<Vec3> line = new ArrayList<>();
-        double rest = follow(station, hair, 0, (space, chart, width, step) -> line.add(space));
+        Optional<Vec3> tie = field.tieOf(station.space());
+        double rest = follow(station, hair, tie, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
-        if (worn.way() != Way.BUN || field.tieOf(station.space()).isEmpty()) {
+        if (worn.way() != Way.BUN || tie.isEmpty()) {
             hang(line, rest);
         }
         return new FallenHair(station.id(), line, onHead);
@@ -122,12 +123,12 @@ public final class FallSimulator {
         HairBody body = body(hair);
         double covers = body.footprintMm() * station.share().ofLoop() * (worn.way() == Way.WIND ? COVERS_IN_WIND : 1);
         // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
-        boolean isDrawn = field.tieOf(station.space()).isPresent();
-        double rise = isDrawn ? 0 : Math.min(body.riseMm(), hair.lengthMm());
+        Optional<Vec3> tie = field.tieOf(station.space());
+        double rise = tie.isPresent() ? 0 : Math.min(body.riseMm(), hair.lengthMm());
         if (rise > 0) {
             lay(depth, station.chart(), body.widthMm(rise / 2), covers * rise);
         }
-        follow(station, hair, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
+        follow(station, hair, tie, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
     }
 
     /** Is told of every step of hair over the head. */
@@ -147,12 +148,12 @@ public final class FallSimulator {
     /**
      * Follows the hair of a station over the head until it ends, leaves the head or comes to its tie.
      *
+     * @param tie where it is drawn to, if it is
      * @param fromMm how much of its length is used up at the root
      * @return how much of its length is left where it leaves, mm
      */
-    private double follow(Station station, HairLine hair, double fromMm, Step told) {
+    private double follow(Station station, HairLine hair, Optional<Vec3> tie, double fromMm, Step told) {
         HairBody body = body(hair);
-        Optional<Vec3> tie = field.tieOf(station.space());
         Vec3 combed = field.combed(station.space());
         Vec3 p = station.space();
         Vec2 at = station.chart();
