@@ -8,7 +8,7 @@ import { Button } from '../../ui/Button';
 import { planQuery } from './bench.queries';
 import { useWords } from '../../words';
 import { createBench, type BenchStore } from './draft/benchStore';
-import type { Saving } from './draft/draftSlice';
+import type { Saving } from './draft/benchState';
 import { useKeptHistory } from './draft/useKeptHistory';
 import { Compare } from './panels/Compare';
 import { Consequences } from './panels/Consequences';

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { usePrefs } from '../../ui/prefs';
 import type { BenchStore } from './draft/benchStore';
-import type { Step } from './draft/viewSlice';
+import type { Step } from './draft/benchState';
 
 /** Letters from the trade, each to its step. */
 export const STEP_KEYS: Record<string, Step> = {

@@ -1,13 +1,9 @@
-import { createStore, type StateCreator } from 'zustand/vanilla';
+import { createStore } from 'zustand/vanilla';
 import type { SavedPlan } from '../../../api/types';
-import { draftSlice, type DraftState } from './draftSlice';
-import { historySlice, type HistoryState } from './historySlice';
-import { viewSlice, type ViewState } from './viewSlice';
-
-export type BenchState = DraftState & HistoryState & ViewState;
-
-/** A part of the state, which may look at the others. */
-export type Slice<S> = StateCreator<BenchState, [], [], S>;
+import type { BenchState } from './benchState';
+import { draftSlice } from './draftSlice';
+import { historySlice } from './historySlice';
+import { viewSlice } from './viewSlice';
 
 export type BenchStore = ReturnType<typeof createBench>;
 

@@ -1,36 +1,6 @@
-import type { Brief, SavedPlan } from '../../../api/types';
-import type { Slice } from './benchStore';
+import type { SavedPlan } from '../../../api/types';
+import type { DraftState, Slice } from './benchState';
 import { readDraft } from './keptHere';
-
-export type Saving = 'saved' | 'changed' | 'saving' | 'away' | 'refused';
-
-/** The plan as it is on this device, and how it stands to the one on the server. */
-export interface DraftState {
-  planId: string;
-  clientId: string;
-  clientName: string;
-  name: string;
-  /** The last name that was one: a plan is never kept without. */
-  lastName: string;
-  brief: Brief;
-  /** The last version known to be on the server. */
-  version: number;
-  /** The format in which the server tells briefs. */
-  format: number;
-  saving: Saving;
-  /** Why the server could not keep it, while it cannot. */
-  refusal: string | undefined;
-  texts: Record<string, string>;
-  /** A newer version from elsewhere, until somebody decides. */
-  theirs: SavedPlan | undefined;
-  setText: (field: string, text: string | undefined) => void;
-  rename: (name: string) => void;
-  saved: (plan: SavedPlan, sent: Brief) => void;
-  setSaving: (saving: Saving, refusal?: string) => void;
-  foundNewer: (theirs: SavedPlan) => void;
-  takeTheirs: () => void;
-  keepMine: () => void;
-}
 
 export function draftSlice(plan: SavedPlan, format: number): Slice<DraftState> {
   const draft = readDraft(plan.id);

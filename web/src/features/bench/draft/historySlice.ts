@@ -1,34 +1,10 @@
-import type { Brief, Ledger } from '../../../api/types';
+import type { Brief } from '../../../api/types';
 import { changed } from '../../../lib/change';
-import type { Slice } from './benchStore';
+import type { HistoryState, Slice } from './benchState';
 import { readHistory } from './keptHere';
 
 /** Changes to the same thing within this time are undone together. */
 const ONE_CHANGE_MS = 900;
-
-/** The way the plan came, and another that it is held against. */
-export interface HistoryState {
-  past: Brief[];
-  future: Brief[];
-  /** Another brief that this one is held against: what if it were done so instead? */
-  beside: Brief | undefined;
-  /** The ledger as it was before what is being dragged was taken hold of. */
-  before: Ledger | undefined;
-  change: (what: string, edit: (brief: Brief) => Brief) => void;
-  /** Makes a change that the server proposed, of the brief as it is now. */
-  apply: (what: string, change: unknown) => void;
-  undo: () => void;
-  redo: () => void;
-  /** Something is taken hold of: until it is let go, all its changes are one, however long it is held. */
-  hold: (ledger: Ledger | undefined) => void;
-  letGo: () => void;
-  /** Lets go and takes back what was changed since the hold. */
-  giveUp: () => void;
-  /** Keeps the brief as it is now beside what it will become, or takes it away again. */
-  keepBeside: (isKept: boolean) => void;
-  /** The brief that was kept beside comes onto the bench, and the one from the bench beside it. */
-  exchange: () => void;
-}
 
 /** What was kept of the way here; where the plan was changed elsewhere since, what it was here is one step of it. */
 function pastOf(planId: string, format: number, brief: Brief) {

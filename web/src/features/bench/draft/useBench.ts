@@ -3,7 +3,8 @@ import { useStore } from 'zustand';
 import type { Plan, Read } from '../../../api/types';
 import type { Problem } from '../../../api/problems';
 import { useLengths } from '../../../ui/prefs';
-import type { BenchState, BenchStore } from './benchStore';
+import type { BenchState } from './benchState';
+import type { BenchStore } from './benchStore';
 
 export const BenchContext = createContext<BenchStore | null>(null);
 

@@ -2,7 +2,7 @@ import { useQuery, keepPreviousData } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../../api/client';
 import { Tick } from '../../../ui/Tick';
-import { HeadView } from '../../../viz/HeadView';
+import { HeadView } from '../../../viz/round/HeadView';
 import { useBench, useComputed } from '../draft/useBench';
 
 /** The same head in the round, hooked and worn, to be turned; asked for only while it is looked at. */

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { Plan, StationKind } from '../../../api/types';
 import { plural } from '../../../lib/time';
 import { useLengths, usePrefs } from '../../../ui/prefs';
-import { kindOf } from '../../../viz/beads';
+import { kindOf } from '../../../viz/chart/beads';
 import { useBench } from '../draft/useBench';
 
 /** What is in her hand: a station, else a row. */

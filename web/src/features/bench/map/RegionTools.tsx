@@ -3,7 +3,7 @@ import { useRef, type PointerEvent } from 'react';
 import type { Brief, Plan, RegionKind } from '../../../api/types';
 import { points, type Point } from '../../../lib/curve';
 import { fromPolar, toPolar } from '../../../lib/polar';
-import { SHEET } from '../../../viz/ScalpChart';
+import { SHEET } from '../../../viz/chart/ScalpChart';
 import { Grip } from './Grip';
 import { withRegion, withRegions } from '../draft/edits/headEdits';
 import { mapPoint } from './mapPoint';

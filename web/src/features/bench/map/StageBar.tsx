@@ -3,7 +3,7 @@ import { Box, Download, FileText, FlipHorizontal2, Printer } from 'lucide-react'
 import { memo, type RefObject } from 'react';
 import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
-import type { Layers, ScalpChart } from '../../../viz/ScalpChart';
+import type { Layers, ScalpChart } from '../../../viz/chart/ScalpChart';
 import { fileName, offerFile } from '../paper/offerFile';
 import { useBench } from '../draft/useBench';
 

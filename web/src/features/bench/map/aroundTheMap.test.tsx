@@ -5,7 +5,7 @@ import type { Brief, Finding, Plan, PlanStation } from '../../../api/types';
 import { Problem } from '../../../api/problems';
 import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
 import { usePrefs } from '../../../ui/prefs';
-import { kindOf } from '../../../viz/beads';
+import { kindOf } from '../../../viz/chart/beads';
 import { Consequences } from '../panels/Consequences';
 import { EarLineHandle } from './EarLineHandle';
 import { ElsewhereDialog } from '../ElsewhereDialog';

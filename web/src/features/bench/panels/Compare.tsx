@@ -9,7 +9,7 @@ import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Field';
 import { useLengths, usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
-import { ScalpChart, SHEET } from '../../../viz/ScalpChart';
+import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { patternsQuery } from '../bench.queries';
 import { bestOf, useFigureWords } from './figureWords';
 import { useBench } from '../draft/useBench';

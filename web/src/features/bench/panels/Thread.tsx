@@ -1,5 +1,5 @@
 import { memo, type ComponentType } from 'react';
-import { STEPS, type Step } from '../draft/viewSlice';
+import { STEPS, type Step } from '../draft/benchState';
 import { ClientStep } from '../steps/ClientStep';
 import { CountsStep } from '../steps/CountsStep';
 import { FoundationStep } from '../steps/FoundationStep';

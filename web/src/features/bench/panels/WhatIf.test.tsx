@@ -9,7 +9,7 @@ import { WhatIf } from './WhatIf';
 const { compare } = vi.hoisted(() => ({ compare: vi.fn() }));
 vi.mock('../../../api/client', () => ({ api: { compare } }));
 // The maps have tests of their own; here it is told only which plan and which look each is given.
-vi.mock('../../../viz/ScalpChart', () => ({
+vi.mock('../../../viz/chart/ScalpChart', () => ({
   SHEET: { x: 0, y: 0, width: 1, height: 1 },
   ScalpChart: (props: { plan: { name: string }; worn?: { words: string } }) => (
     <text>

@@ -6,7 +6,7 @@ import { mmPer } from '../../../lib/length';
 import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
-import { ScalpChart, SHEET } from '../../../viz/ScalpChart';
+import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { bestOf, useFigureWords, type Figure } from './figureWords';
 import { useBench } from '../draft/useBench';
 import { useNewest } from '../plan/useNewest';

@@ -2,9 +2,9 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import type { Plan } from '../../../api/types';
 import { formatMinutes } from '../../../lib/time';
 import { PAPER } from '../../../viz/palette';
-import { regionKindsOf } from '../../../viz/RegionMark';
+import { regionKindsOf } from '../../../viz/chart/RegionMark';
 import { boundsOf } from '../../../lib/curve';
-import { ScalpChart, SHEET, type Layers } from '../../../viz/ScalpChart';
+import { ScalpChart, SHEET, type Layers } from '../../../viz/chart/ScalpChart';
 import { SideView } from '../../../viz/SideView';
 
 interface What {

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Plan } from '../../../api/types';
 import { PAPER } from '../../../viz/palette';
-import { ScalpChart, SHEET, type Layers } from '../../../viz/ScalpChart';
+import { ScalpChart, SHEET, type Layers } from '../../../viz/chart/ScalpChart';
 
 interface What {
   plan: Plan;

@@ -1,4 +1,4 @@
-import type { RowTab } from '../draft/viewSlice';
+import type { RowTab } from '../draft/benchState';
 import { useBench } from '../draft/useBench';
 import { HairlineTab } from './rows/HairlineTab';
 import { OrderTab } from './rows/OrderTab';

@@ -1,4 +1,4 @@
-import type { KnotTab } from '../draft/viewSlice';
+import type { KnotTab } from '../draft/benchState';
 import { useBench } from '../draft/useBench';
 import { FillsTab } from './knots/FillsTab';
 import { MethodTab } from './knots/MethodTab';

@@ -6,7 +6,7 @@ import { onBench, refusedAt, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { changed } from '../../../lib/change';
 import { usePrefs } from '../../../ui/prefs';
-import { kindOf } from '../../../viz/beads';
+import { kindOf } from '../../../viz/chart/beads';
 import { withHooking, withMix } from '../draft/edits/hookingEdits';
 import { HairStep } from './HairStep';
 import { FillsTab } from './knots/FillsTab';

@@ -5,7 +5,7 @@ import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
-import { kindOf } from '../../../../viz/beads';
+import { kindOf } from '../../../../viz/chart/beads';
 import { withHooking, withStationEdit, type StationDone } from '../../draft/edits/hookingEdits';
 import { useBench, useComputed } from '../../draft/useBench';
 import { ByMethod } from './ByMethod';

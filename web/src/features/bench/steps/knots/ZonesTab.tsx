@@ -3,7 +3,7 @@ import { Minus, Plus, RotateCcw } from 'lucide-react';
 import type { Plan } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
 import { CONTROL } from '../../../../ui/Field';
-import { kindOf } from '../../../../viz/beads';
+import { kindOf } from '../../../../viz/chart/beads';
 import { useLengths } from '../../../../ui/prefs';
 import { Tick } from '../../../../ui/Tick';
 import { ByMethod } from './ByMethod';

@@ -1,5 +1,5 @@
 import { useId, type SVGProps } from 'react';
-import type { Point } from '../lib/curve';
+import type { Point } from '../../lib/curve';
 
 interface Props extends SVGProps<SVGPathElement> {
   /** The closed outline that is hatched. */

@@ -1,8 +1,8 @@
 import { contours } from 'd3-contour';
 import { useMemo } from 'react';
-import type { Worn } from '../api/types';
+import type { Worn } from '../../api/types';
 import { NumberRing } from './MapText';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 /** From so many per cent of skin showing, a darker step; even steps of lightness, readable in grey and to the colour-blind. */
 export const COVER_STEPS = [

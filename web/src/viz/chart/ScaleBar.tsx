@@ -1,4 +1,4 @@
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 interface Props {
   /** Left end, mm on the map. */

@@ -1,5 +1,5 @@
 import type { SVGProps } from 'react';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 /** A figure on the map, readable however the map is turned. */
 export function Label(props: {

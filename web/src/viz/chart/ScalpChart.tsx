@@ -1,7 +1,7 @@
 import { useId, type MouseEvent, type ReactNode } from 'react';
-import type { Drawn, Worn } from '../api/types';
-import { pathData, toPicture } from '../lib/curve';
-import type { MapPalette } from './palette';
+import type { Drawn, Worn } from '../../api/types';
+import { pathData, toPicture } from '../../lib/curve';
+import type { MapPalette } from '../palette';
 import { CoverLayer, CoverLegend } from './CoverLayer';
 import { PartMark } from './PartMark';
 import { BackTone, CapMark, Ears } from './MapGround';

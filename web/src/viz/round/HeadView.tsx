@@ -9,8 +9,8 @@ import {
   TubeGeometry,
   Vector3,
 } from 'three';
-import type { Solid, Worn } from '../api/types';
-import { toScene } from '../lib/scene';
+import type { Solid, Worn } from '../../api/types';
+import { toScene } from '../../lib/scene';
 import { HeadHair } from './HeadHair';
 
 const CLAY = '#d3b79d';

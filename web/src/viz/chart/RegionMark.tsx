@@ -1,7 +1,7 @@
-import type { Drawn, RegionKind } from '../api/types';
-import { pathData, points } from '../lib/curve';
+import type { Drawn, RegionKind } from '../../api/types';
+import { pathData, points } from '../../lib/curve';
 import { Hatch } from './Hatch';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 /** Each kind has its own hatch: the ways its lines run, how close, and whether they are dotted. */
 const HATCH: Record<RegionKind, { turns: number[]; gapMm: number; isDotted: boolean }> = {

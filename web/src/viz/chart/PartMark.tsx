@@ -1,6 +1,6 @@
 import { memo } from 'react';
-import { pathData } from '../lib/curve';
-import type { MapPalette } from './palette';
+import { pathData } from '../../lib/curve';
+import type { MapPalette } from '../palette';
 
 interface Props {
   path: number[];

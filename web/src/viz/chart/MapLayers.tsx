@@ -1,7 +1,7 @@
-import type { Drawn } from '../api/types';
-import { pathData, points } from '../lib/curve';
+import type { Drawn } from '../../api/types';
+import { pathData, points } from '../../lib/curve';
 import { Label } from './MapText';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 export interface LayerProps {
   plan: Drawn;

@@ -7,9 +7,9 @@ import {
   DoubleSide,
   Vector3,
 } from 'three';
-import type { Worn } from '../api/types';
-import { toScene } from '../lib/scene';
-import { tintOf } from './tints';
+import type { Worn } from '../../api/types';
+import { toScene } from '../../lib/scene';
+import { tintOf } from '../tints';
 
 type Hair = Worn['hair'];
 

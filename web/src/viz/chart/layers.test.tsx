@@ -1,12 +1,12 @@
 // @vitest-environment jsdom
-import { said } from '../testing/onBench';
+import { said } from '../../testing/onBench';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactNode } from 'react';
 import { describe, expect, it } from 'vitest';
-import type { Fills, Worn } from '../api/types';
+import type { Fills, Worn } from '../../api/types';
 import { COVER_STEPS, CoverLayer } from './CoverLayer';
 import { FillMarks } from './FillMarks';
-import { PAPER } from './palette';
+import { PAPER } from '../palette';
 
 const draw = (layer: ReactNode) =>
   new DOMParser().parseFromString(

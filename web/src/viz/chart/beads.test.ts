@@ -1,6 +1,6 @@
 // @vitest-environment node
 import { describe, expect, it } from 'vitest';
-import type { PlanStation, StationKind } from '../api/types';
+import type { PlanStation, StationKind } from '../../api/types';
 import { beadOf, kindOf } from './beads';
 
 const KNOTS: StationKind['knot'][] = [

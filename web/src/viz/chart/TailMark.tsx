@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import type { Drawn } from '../api/types';
-import { points, type Point } from '../lib/curve';
-import type { MapPalette } from './palette';
+import type { Drawn } from '../../api/types';
+import { points, type Point } from '../../lib/curve';
+import type { MapPalette } from '../palette';
 
 interface Props {
   tail: Drawn['tails'][number];

@@ -1,7 +1,7 @@
-import type { Fills } from '../api/types';
-import { toPicture } from '../lib/curve';
+import type { Fills } from '../../api/types';
+import { toPicture } from '../../lib/curve';
 import { NumberRing } from './MapText';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 interface Props {
   fills: Fills['fills'];

@@ -1,5 +1,5 @@
-import type { Drawn, PlanStation, StationKind } from '../api/types';
-import { toPicture } from '../lib/curve';
+import type { Drawn, PlanStation, StationKind } from '../../api/types';
+import { toPicture } from '../../lib/curve';
 
 /** Radius of the bead of a whole loop, mm; smaller shares have beads of proportionate area. */
 const WHOLE_RADIUS_MM = 2.9;

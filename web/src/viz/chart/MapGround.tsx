@@ -1,7 +1,7 @@
-import type { Drawn } from '../api/types';
-import { pathData, points, toPicture } from '../lib/curve';
+import type { Drawn } from '../../api/types';
+import { pathData, points, toPicture } from '../../lib/curve';
 import { Hatch } from './Hatch';
-import type { MapPalette } from './palette';
+import type { MapPalette } from '../palette';
 
 /** The part of the scalp behind the ear line, in the second tone. */
 export function BackTone({ plan, palette }: { plan: Drawn; palette: MapPalette }) {

@@ -2,8 +2,8 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { useState } from 'react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import { sample } from '../testing/onBench';
-import { SCREEN } from './palette';
+import { sample } from '../../testing/onBench';
+import { SCREEN } from '../palette';
 import { Stations } from './Stations';
 
 const { stations, kinds } = sample.plan;

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import type { PlanRow } from '../api/types';
-import { chevrons, pathData } from '../lib/curve';
-import type { MapPalette } from './palette';
+import type { PlanRow } from '../../api/types';
+import { chevrons, pathData } from '../../lib/curve';
+import type { MapPalette } from '../palette';
 
 interface Props {
   id: string;

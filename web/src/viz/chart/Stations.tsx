@@ -1,9 +1,9 @@
 import { memo, useMemo, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Drawn, PlanStation } from '../api/types';
-import { toPicture } from '../lib/curve';
+import type { Drawn, PlanStation } from '../../api/types';
+import { toPicture } from '../../lib/curve';
 import { beadOf, kindOf } from './beads';
-import type { MapPalette } from './palette';
-import { tintOf } from './tints';
+import type { MapPalette } from '../palette';
+import { tintOf } from '../tints';
 
 /** A finger or a mouse needs more than the smallest bead to hit, mm. */
 const TOUCH_MM = 3.4;
