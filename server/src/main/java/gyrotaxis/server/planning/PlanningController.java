@@ -12,7 +12,6 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,12 +32,6 @@ class PlanningController {
         this.planning = planning;
         this.faults = faults;
         this.json = json;
-    }
-
-    /** Words, order, limits and defaults of every choice. */
-    @GetMapping("/words")
-    WordsView words() {
-        return WordsView.all();
     }
 
     @PostMapping("/plan")

@@ -7,6 +7,7 @@ import gyrotaxis.core.plan.Note;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.MethodBody;
+import gyrotaxis.server.words.Limits;
 import java.util.List;
 
 /**

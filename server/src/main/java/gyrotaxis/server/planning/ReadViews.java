@@ -28,6 +28,7 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.MethodBody;
+import gyrotaxis.server.words.Limits;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;

@@ -1,4 +1,4 @@
-package gyrotaxis.server.planning;
+package gyrotaxis.server.words;
 
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
@@ -17,7 +17,7 @@ import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.wear.PartChoice;
 
 /** What may be asked: both ends of every figure. */
-record Limits(
+public record Limits(
         Limits.Range frontRows,
         Limits.Range levels,
         Limits.Range earLineBehindMm,
@@ -51,7 +51,7 @@ record Limits(
         Limits.Range pacePercent,
         Limits.Range stationMoveMm) {
     /** Both ends included. */
-    record Range(double min, double max) {
+    public record Range(double min, double max) {
         static Range of(Interval i) {
             return new Range(i.min(), i.max());
         }

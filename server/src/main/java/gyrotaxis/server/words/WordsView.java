@@ -1,4 +1,4 @@
-package gyrotaxis.server.planning;
+package gyrotaxis.server.words;
 
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
