@@ -15,6 +15,10 @@ public record Vec2(double x, double y) {
         return new Vec2(x * k, y * k);
     }
 
+    public double dot(Vec2 o) {
+        return x * o.x + y * o.y;
+    }
+
     public double norm() {
         return Math.sqrt(x * x + y * y);
     }

@@ -59,7 +59,7 @@ final class Bearings {
     }
 
     private Vec3 fall(Vec3 p, Vec3 normal) {
-        Vec3 way = Lie.tangent(new Vec3(0, 0, -1), normal).plus(lie.combed(p).times(1.4));
+        Vec3 way = Lie.tangent(new Vec3(0, 0, -1), normal).plus(lie.combed(p).times(Lie.THROWN));
         return way.unit();
     }
 

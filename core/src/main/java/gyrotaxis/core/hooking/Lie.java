@@ -11,13 +11,21 @@ import java.util.List;
  * back.
  */
 public final class Lie {
+    /**
+     * Strength of the way hair is hooked and combed against that of gravity on an upright wall, at its root. ASSUMPTION: a knot
+     * throws its hair for three fingers.
+     */
+    public static final double THROWN = 1.4;
+
     /** Strength with which hair combed to a side also lies back. ASSUMPTION. */
     private static final double BACK_TOO = 0.7;
 
     /** Beyond this from a part hair goes by it no more than by the midline, mm on the map. ASSUMPTION: half a head. */
     private static final double PART_REACH_MM = 110;
 
-    private static final Vec3 BACK = new Vec3(0, -1, 0);
+    /** Behind the end of a part hair is combed aside no more after this, mm: it closes within a finger or so. */
+    private static final double CLOSES_MM = 20;
+
     private static final Vec3 RIGHT = new Vec3(1, 0, 0);
     private static final double NOWHERE = 1e-6;
 
@@ -37,10 +45,16 @@ public final class Lie {
         this.side = side;
     }
 
-    /** The way it is combed at its root: a unit tangent, or nothing where it is combed straight off the head. */
+    /**
+     * The way it is combed at its root: a unit tangent, or nothing where it is combed straight off the head.
+     *
+     * <p>Back is meant along the scalp, as a comb goes: up from the forehead, level over the top, down behind and in toward the
+     * neck at the nape.
+     */
     public Vec3 combed(Vec3 root) {
-        Vec3 way = BACK.times(BACK_TOO).plus(RIGHT.times(acrossPart(root) + side));
-        Vec3 along = tangent(way, scalp.surface().normal(root));
+        Vec3 normal = scalp.surface().normal(root);
+        Vec3 back = RIGHT.cross(normal);
+        Vec3 along = tangent(back.times(BACK_TOO).plus(RIGHT.times(acrossPart(root) + side)), normal);
         return along.norm() < NOWHERE ? new Vec3(0, 0, 0) : along.unit();
     }
 
@@ -49,20 +63,30 @@ public final class Lie {
         return v.minus(normal.times(v.dot(normal)));
     }
 
-    /** To the side of the nearest part on which the root lies, less with distance: in [−1, 1]. */
+    /** Away from every part, less with distance; between two of them it evens out: in [−1, 1]. */
     private double acrossPart(Vec3 root) {
         Vec2 here = scalp.chart().project(root);
-        double nearest = PART_REACH_MM;
-        double across = 0;
+        double sum = 0;
         for (LaidPart part : parts) {
-            for (Vec2 q : part.path().chart()) {
-                double mm = q.distance(here);
-                if (mm < nearest) {
-                    nearest = mm;
-                    across = Math.signum(here.x() - q.x());
-                }
-            }
+            sum += across(part.path().chart(), here);
         }
-        return across * (1 - nearest / PART_REACH_MM);
+        return Math.max(-1, Math.min(1, sum));
+    }
+
+    /** Beside a part hair is combed away from it; behind its end, where nothing parts it any more, it closes. */
+    private static double across(List<Vec2> line, Vec2 here) {
+        int nearest = 0;
+        for (int i = 1; i < line.size(); i++) {
+            nearest = line.get(i).distance(here) < line.get(nearest).distance(here) ? i : nearest;
+        }
+        Vec2 at = line.get(nearest);
+        double beside = Math.max(0, 1 - at.distance(here) / PART_REACH_MM);
+        double side = Math.signum(here.x() - at.x());
+        if (nearest < line.size() - 1) {
+            return side * beside;
+        }
+        Vec2 on = at.minus(line.get(nearest - 1));
+        double behind = Math.max(0, here.minus(at).dot(on) / on.norm());
+        return side * beside * Math.max(0, 1 - behind / CLOSES_MM);
     }
 }

@@ -3,12 +3,14 @@ package gyrotaxis.core.hooking;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 
 /** What a share is there for, by where it lies, and how large that lets it be. */
@@ -16,18 +18,28 @@ final class Roles {
     /** What is hooked so near to the edge is the first share at the hairline, mm. */
     private static final double HAIRLINE_MM = 8;
 
+    /** What is hooked so near to the hairline shows at the edge of hair that is drawn up, mm. ASSUMPTION: a finger. */
+    private static final double RIM_MM = 18;
+
+    private final Scalp scalp;
     private final HookingPlan hooking;
     private final Method method;
     private final double edgeMm;
+    private final boolean goesUp;
 
-    Roles(HookingPlan hooking, Method method, double edgeMm) {
+    Roles(Scalp scalp, HookingPlan hooking, Method method, double edgeMm, boolean goesUp) {
+        this.scalp = scalp;
         this.hooking = hooking;
         this.method = method;
         this.edgeMm = edgeMm;
+        this.goesUp = goesUp;
     }
 
-    /** The first share behind the hairline is tied to be seen, wherever the stagger puts it. */
-    Role role(Row row, boolean isFirst, double along, int part) {
+    /**
+     * The first share behind the hairline is tied to be seen, wherever the stagger puts it. Where hair goes up, all that is
+     * hooked at the rim is perimeter, whether a braid follows it or not.
+     */
+    Role role(Row row, boolean isFirst, double along, Vec2 at, int part) {
         if (row.use() == RowUse.UNDER_CAP) {
             return Role.CAP;
         }
@@ -40,9 +52,17 @@ final class Roles {
                 }
                 boolean isAtEdge =
                         row.id().section() == Section.FRONT && row.id().piece() == 1;
-                yield isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM) ? Role.HAIRLINE : Role.ROW;
+                if (isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM)) {
+                    yield Role.HAIRLINE;
+                }
+                yield goesUp && isAtRim(at) ? Role.PERIMETER : Role.ROW;
             }
         };
+    }
+
+    private boolean isAtRim(Vec2 at) {
+        double reach = scalp.hairline().chartAt(Math.atan2(at.x(), at.y())).norm();
+        return reach - at.norm() < RIM_MM;
     }
 
     /** Small where it will be seen; nothing wished for a zone makes it larger there. */

@@ -83,7 +83,7 @@ public final class StationPlacer {
         this.brief = brief;
         this.flanks = new Flanks(foundation.parts());
         this.spacing = new Spacing(scalp, foundation, hooking, brief, regions, edgeMm, goesUp);
-        this.roles = new Roles(hooking, brief.method(), edgeMm);
+        this.roles = new Roles(scalp, hooking, brief.method(), edgeMm, goesUp);
     }
 
     /** The stations of all rows by the usual method, row by row in the order of the foundation, each from the row's start. */
@@ -247,7 +247,7 @@ public final class StationPlacer {
             Vec3 solid = row.path().space().get(seg - 1).lerp(row.path().space().get(seg), t);
             Zone zone = Zone.at(scalp.frontToNape(solid));
             int part = flanks.beside(row.id(), flat);
-            Role role = roles.role(row, k == 0, along, part);
+            Role role = roles.role(row, k == 0, along, flat, part);
             list.add(Station.placed(
                     new StationId(row.id(), k + 1), along, flat, solid, zone, role, part, roles.share(role, zone)));
         }

@@ -16,16 +16,10 @@ import java.util.Optional;
  * at the tie itself; hair hangs from there. Wind lifts it back and to one side.
  */
 final class FallField {
-    /**
-     * Strength of the way it was hooked and combed against that of gravity on an upright wall: at the root, how much of it
-     * is left in the end, and over what length it dies away, mm. ASSUMPTION: a knot throws its hair for three fingers.
-     */
-    private static final double THROWN = 1.4;
-
-    /** What is left of that in the end: curls keep a memory of the way they were laid. ASSUMPTION, as above. */
+    /** How strongly the way it was combed lasts in the end: curls keep a memory of the way they were laid. ASSUMPTION. */
     private static final double COMBED = 0.35;
 
-    /** Over what length it dies away, mm. ASSUMPTION, as above. */
+    /** Over what length {@link Lie#THROWN} dies away, mm. ASSUMPTION: a knot throws its hair for three fingers. */
     private static final double DIES_AWAY_MM = 60;
 
     /** How strongly swept hair is drawn to its side. */
@@ -72,7 +66,7 @@ final class FallField {
     Vec3 falling(Vec3 p, Vec3 combed, double runMm) {
         Vec3 normal = scalp.surface().normal(p);
         Vec3 gravity = Lie.tangent(DOWN, normal);
-        double strength = COMBED + THROWN * Math.exp(-runMm / DIES_AWAY_MM);
+        double strength = COMBED + Lie.THROWN * Math.exp(-runMm / DIES_AWAY_MM);
         Vec3 sum = gravity.plus(Lie.tangent(combed, normal).times(strength));
         if (way == Way.WIND) {
             sum = sum.plus(Lie.tangent(WIND, normal));

@@ -171,7 +171,7 @@ class HookerTest {
 
     private static int perimeter(Hooked hooked) {
         return (int) hooked.stations().stream()
-                .filter(s -> s.role() == Role.PERIMETER)
+                .filter(s -> s.id().row().section() == Section.PERIMETER)
                 .count();
     }
 
