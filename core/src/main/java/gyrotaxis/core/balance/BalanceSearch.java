@@ -75,8 +75,9 @@ final class BalanceSearch {
         this.foundation = planner.foundation(asked);
         this.grid = planner.grid(scalp, SAMPLES);
         this.worn = foundation.parts().isEmpty() ? Worn.as(Way.DOWN) : Worn.parted(0);
-        this.choices = new Choices(asked, goal, grid);
         this.before = real(asked);
+        this.choices = new Choices(
+                asked, goal, FallSimulator.others(grid, foundation, before.hooked(), worn, 0), before.cover());
     }
 
     /** How far it is, in steps that only grow: how long climbing takes is not known beforehand. */

@@ -37,12 +37,20 @@ final class Choices {
     private final InstallBrief asked;
     private final BalanceGoal goal;
     private final CoverGrid grid;
+    private final double[] ground;
+    private final Cover judged;
     private final Map<Zone, List<Choice>> all = new EnumMap<>(Zone.class);
 
-    Choices(InstallBrief asked, BalanceGoal goal, CoverGrid grid) {
+    /**
+     * @param ground what lies over every cell whatever is chosen
+     * @param judged what is bare on purpose, and so not judged, is as here
+     */
+    Choices(InstallBrief asked, BalanceGoal goal, double[] ground, Cover judged) {
         this.asked = asked;
         this.goal = goal;
-        this.grid = grid;
+        this.grid = judged.grid();
+        this.ground = ground;
+        this.judged = judged;
         for (Zone z : Zone.values()) {
             all.put(z, new ArrayList<>());
         }
@@ -102,7 +110,7 @@ final class Choices {
         int[] best = now;
         Score least = worth;
         int across = b == a ? 1 : of(b).size();
-        double[] rest = new double[grid.size()];
+        double[] rest = ground.clone();
         for (Zone z : Zone.values()) {
             if (z.ordinal() != a && z.ordinal() != b) {
                 add(rest, at(z.ordinal(), now[z.ordinal()]).depth());
@@ -130,7 +138,7 @@ final class Choices {
 
     /** What a combination comes to. */
     Score score(int[] at) {
-        double[] rest = new double[grid.size()];
+        double[] rest = ground.clone();
         for (int z = 2; z < at.length; z++) {
             add(rest, at(z, at[z]).depth());
         }
@@ -144,13 +152,17 @@ final class Choices {
         double[] exposed = new double[Zone.values().length];
         int[] count = new int[exposed.length];
         double deep = 0;
+        int inside = 0;
         for (int i = 0; i < rest.length; i++) {
             int z = grid.zone(i);
             if (z >= 0) {
                 double d = rest[i] + da[i] + db[i];
-                exposed[z] += Math.exp(-d / Cover.KAPPA);
-                count[z]++;
                 deep += d;
+                inside++;
+                if (!judged.isBareOnPurpose(i)) {
+                    exposed[z] += Math.exp(-d / Cover.KAPPA);
+                    count[z]++;
+                }
             }
         }
         double shown = 0;
@@ -160,7 +172,7 @@ final class Choices {
             cells += count[z];
             exposed[z] /= Math.max(1, count[z]);
         }
-        return Score.of(goal, asked.fullness(), exposed, shown / cells, deep / cells, loops(at));
+        return Score.of(goal, asked.fullness(), exposed, shown / Math.max(1, cells), deep / inside, loops(at));
     }
 
     private static void add(double[] sum, double[] more) {

@@ -4,7 +4,6 @@ import gyrotaxis.core.balance.Fills.Fill;
 import gyrotaxis.core.balance.Fills.Kind;
 import gyrotaxis.core.balance.Fills.Trial;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
@@ -55,9 +54,6 @@ public final class FillTrial {
 
     /** Hair hooked further away than this does not reach a gap in useful depth, mm. */
     private static final double REACH_MM = 80;
-
-    /** So far to both sides of a part skin is meant to show, mm. */
-    private static final double PART_MM = 8;
 
     /** A wisp lies so far before the knot it hides, mm. */
     private static final double BEFORE_MM = 3;
@@ -115,7 +111,8 @@ public final class FillTrial {
         List<Cover> before = new ArrayList<>();
         for (int t = 0; t < trials.size(); t++) {
             depth[t] = FallSimulator.depth(grid, foundation, hooked, hooked.stations(), trials.get(t), 0);
-            before.add(FallSimulator.cover(grid, foundation, hooked, trials.get(t)));
+            add(depth[t], FallSimulator.others(grid, foundation, hooked, trials.get(t), 0));
+            before.add(FallSimulator.coverOf(grid, foundation, trials.get(t), depth[t].clone()));
             weak[t] = weakCells(before.get(t));
         }
         int reserve = plan.packs().reserveLoops();
@@ -125,7 +122,7 @@ public final class FillTrial {
         fills.addAll(wisps);
         List<Trial> told = new ArrayList<>();
         for (int t = 0; t < trials.size(); t++) {
-            Cover after = FallSimulator.coverOf(grid, trials.get(t), depth[t]);
+            Cover after = FallSimulator.coverOf(grid, foundation, trials.get(t), depth[t]);
             told.add(new Trial(
                     trials.get(t),
                     before.get(t).exposed(),
@@ -142,18 +139,14 @@ public final class FillTrial {
 
     private int[] weakCells(Cover cover) {
         return IntStream.range(0, grid.size())
-                .filter(i -> grid.isInside(i)
-                        && cover.exposedAt(i) > Cover.PLAINLY_BARE
-                        && !isAtPart(cover.worn(), grid.middle(i)))
+                .filter(i -> grid.isInside(i) && cover.exposedAt(i) > Cover.PLAINLY_BARE && !cover.isBareOnPurpose(i))
                 .toArray();
     }
 
-    private boolean isAtPart(Worn worn, Vec2 p) {
-        if (worn.part().isEmpty()) {
-            return false;
+    private static void add(double[] sum, double[] more) {
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += more[i];
         }
-        LaidPart part = foundation.parts().get(worn.part().getAsInt());
-        return part.path().chartAt(part.path().nearest(p)).distance(p) < PART_MM;
     }
 
     /** An eighth before each knot that shows by its place and kind, as far as the reserve allows. */
@@ -210,10 +203,7 @@ public final class FillTrial {
             most = hides(spot, t) > hides(spot, most) ? t : most;
         }
         for (int t = 0; t < trials.size(); t++) {
-            double[] lays = laysAll(spot.half, t);
-            for (int i = 0; i < grid.size(); i++) {
-                depth[t][i] += lays[i];
-            }
+            add(depth[t], laysAll(spot.half, t));
         }
         return new Fill(
                 Kind.FILL,

@@ -6,7 +6,6 @@ import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;
@@ -40,7 +39,7 @@ public final class Pull {
     private static final double SPARED = 0.6;
 
     /** The strip of scalp that the limits are meant for, mm. ASSUMPTION: as for the usual spacings. */
-    private static final double USUAL_STRIP_MM = HookingPlan.USUAL_STRIP_MM;
+    private static final double USUAL_STRIP_MM = 24;
 
     /** A wide strip shares the weight among more hair, but not without end. ASSUMPTION. */
     private static final Interval GATHERED = new Interval(0.6, 1.6);

@@ -7,6 +7,7 @@ import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
@@ -85,7 +86,7 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
         putIfAny(m, Stage.PLAITS, plaits(foundation, isBanded, speeds));
         putIfAny(m, Stage.SEWING, speeds.sewSecondsPerCm().times(seamMm(foundation) / MM_PER_CM / SECONDS));
         m.put(Stage.HOOKING, hooking(byPlace.getOrDefault(false, List.of()), speeds));
-        m.put(Stage.FILLS, speeds.tieSeconds(FILL).times(fillShares / SECONDS));
+        m.put(Stage.FILLS, speeds.tieSeconds(FILL, Zone.MIDDLE).times(fillShares / SECONDS));
         m.put(Stage.FINISHING, speeds.finishMinutes());
         return new ChairTime(m);
     }
@@ -121,7 +122,7 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
     /** Minutes to hook stations, one after the other. */
     public static Estimate hooking(List<Station> stations, Speeds speeds) {
         return stations.stream()
-                .map(s -> speeds.tieSeconds(s.tie()))
+                .map(s -> speeds.tieSeconds(s.tie(), s.zone()))
                 .reduce(Estimate.exactly(0), Estimate::plus)
                 .times(1 / SECONDS);
     }

@@ -1,5 +1,7 @@
 package gyrotaxis.core.estimate;
 
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
@@ -11,8 +13,11 @@ import java.util.Map;
 /**
  * How fast somebody works.
  *
- * <p>All usual values are ASSUMPTION: what stylists say of themselves, to be replaced by the log of recorded visits.
+ * <p>All usual values are ASSUMPTION: what stylists say of themselves, the reach for the next share included; to be replaced by
+ * the log of recorded visits.
  *
+ * @param installer on whom: what is seen and what is felt for
+ * @param pace how long against the usual, as a factor
  * @param braidSecondsPerCm parting and braiding, seconds per cm of row
  * @param splitSecondsPerShare splitting one share off a loop, s
  * @param hookSeconds hooking one share with one pass, by knot, s; one for every {@link Knot}
@@ -23,6 +28,8 @@ import java.util.Map;
  * @param finishMinutes separating and trimming, minutes
  */
 public record Speeds(
+        Installer installer,
+        double pace,
         Estimate braidSecondsPerCm,
         Estimate splitSecondsPerShare,
         Map<Knot, Estimate> hookSeconds,
@@ -32,8 +39,20 @@ public record Speeds(
         Estimate sewSecondsPerCm,
         Estimate finishMinutes) {
 
-    /** Everything but braiding takes so much longer on oneself; for braiding, speeds on oneself are known. */
-    private static final double SELF_FACTOR = 1.4;
+    /** On oneself everything that is felt for, not seen, takes so much longer; for braiding, speeds on oneself are known. */
+    private static final Estimate BY_FEEL = new Estimate(1.2, 1.35, 1.5);
+
+    /** What is seen in the mirror takes hardly longer. */
+    private static final Estimate BY_MIRROR = new Estimate(1, 1.07, 1.15);
+
+    /** A double-entry at the crown of one's own head. */
+    private static final Estimate KNOTLESS_AT_CROWN = new Estimate(1.6, 1.8, 2.2);
+
+    /** Finishing, sewing and plaiting on oneself: partly by mirror, partly by feel. ASSUMPTION. */
+    private static final double SELF_FACTOR = 1.2;
+
+    /** A stylist sees all of it alike. */
+    private static final Estimate SEEN = Estimate.exactly(1);
 
     public Speeds {
         EnumMap<Knot, Estimate> all = new EnumMap<>(Knot.class);
@@ -42,9 +61,31 @@ public record Speeds(
         hookSeconds = Collections.unmodifiableMap(all);
     }
 
-    /** Seconds to tie one share. */
+    /** Seconds to tie one share where a stylist sees it. */
     public Estimate tieSeconds(Tie tie) {
-        return hookSeconds.getOrDefault(tie.knot(), passSeconds).plus(passSeconds.times(tie.passes() - 1.0));
+        Estimate sum = hookSeconds.getOrDefault(tie.knot(), passSeconds);
+        if (tie.knot().hasPasses()) {
+            sum = sum.plus(passSeconds.times(tie.passes() - 1.0));
+        }
+        for (ExtraHold hold : tie.holds()) {
+            sum = sum.plus(hold.seconds().times(pace));
+        }
+        return sum;
+    }
+
+    /** The same in a zone: on oneself the back is hooked by feel. */
+    public Estimate tieSeconds(Tie tie, Zone zone) {
+        return tieSeconds(tie).times(reach(tie, zone));
+    }
+
+    private Estimate reach(Tie tie, Zone zone) {
+        if (installer == Installer.STYLIST) {
+            return SEEN;
+        }
+        if (tie.knot() == Knot.DOUBLE_ENTRY && (zone == Zone.MIDDLE || zone == Zone.BACK)) {
+            return KNOTLESS_AT_CROWN;
+        }
+        return zone == Zone.FRONT || zone == Zone.MIDDLE ? BY_MIRROR : BY_FEEL;
     }
 
     /** The usual speeds. */
@@ -52,23 +93,25 @@ public record Speeds(
         Estimate split = new Estimate(4, 5, 6);
         Estimate pass = new Estimate(3, 3.5, 4);
         Map<Knot, Estimate> hook = Map.of(
-                Knot.REGULAR, new Estimate(12, 15, 18),
-                Knot.INVISIBLE, new Estimate(25, 30, 35),
-                Knot.DOUBLE_ENTRY, new Estimate(35, 42, 50),
-                Knot.TWIST_FIRST, new Estimate(25, 30, 35),
-                Knot.BEAD, new Estimate(10, 13, 16));
-        Estimate band = new Estimate(6, 8, 12);
-        Estimate plait = new Estimate(40, 60, 90);
+                Knot.REGULAR, new Estimate(9, 12, 15),
+                Knot.INVISIBLE, new Estimate(12, 17, 22),
+                Knot.DOUBLE_ENTRY, new Estimate(25, 32, 40),
+                Knot.TWIST_FIRST, new Estimate(20, 25, 30),
+                Knot.BEAD, new Estimate(8, 11, 14));
+        Estimate band = new Estimate(8, 11, 15);
+        Estimate plait = new Estimate(60, 85, 120);
         Estimate sew = new Estimate(6, 8, 12);
-        Estimate finish = new Estimate(15, 20, 30);
+        Estimate finish = new Estimate(15, 20, 40);
         return switch (installer) {
-            case STYLIST -> new Speeds(perCm(6, 5, 4), split, hook, pass, band, plait, sew, finish);
+            case STYLIST -> new Speeds(installer, 1, perCm(6, 5, 4), split, hook, pass, band, plait, sew, finish);
             case SELF ->
                 new Speeds(
+                        installer,
+                        1,
                         perCm(3.5, 3, 2.5),
                         split,
-                        slower(hook, SELF_FACTOR),
-                        pass.times(SELF_FACTOR),
+                        hook,
+                        pass,
                         band.times(SELF_FACTOR),
                         plait.times(SELF_FACTOR),
                         sew.times(SELF_FACTOR),
@@ -79,25 +122,23 @@ public record Speeds(
     /**
      * The same by somebody who takes longer or less for everything.
      *
-     * @param pace how long against these, as a factor, at least 0.1
+     * @param factor how long against these, as a factor, at least 0.1
      */
-    public Speeds at(double pace) {
-        Require.atLeast(0.1, pace, "pace", "");
+    public Speeds at(double factor) {
+        Require.atLeast(0.1, factor, "pace", "");
+        EnumMap<Knot, Estimate> hook = new EnumMap<>(Knot.class);
+        hookSeconds.forEach((knot, seconds) -> hook.put(knot, seconds.times(factor)));
         return new Speeds(
-                braidSecondsPerCm.times(pace),
-                splitSecondsPerShare.times(pace),
-                slower(hookSeconds, pace),
-                passSeconds.times(pace),
-                bandSeconds.times(pace),
-                plaitSeconds.times(pace),
-                sewSecondsPerCm.times(pace),
-                finishMinutes.times(pace));
-    }
-
-    private static Map<Knot, Estimate> slower(Map<Knot, Estimate> hook, double factor) {
-        EnumMap<Knot, Estimate> slower = new EnumMap<>(Knot.class);
-        hook.forEach((knot, seconds) -> slower.put(knot, seconds.times(factor)));
-        return slower;
+                installer,
+                pace * factor,
+                braidSecondsPerCm.times(factor),
+                splitSecondsPerShare.times(factor),
+                hook,
+                passSeconds.times(factor),
+                bandSeconds.times(factor),
+                plaitSeconds.times(factor),
+                sewSecondsPerCm.times(factor),
+                finishMinutes.times(factor));
     }
 
     private static Estimate perCm(double fastCmPerMin, double likelyCmPerMin, double slowCmPerMin) {

@@ -29,15 +29,20 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** What is to be said about the knots: which slide, which show, which are hooked against another rule. */
 final class KnotFindings {
+    /** A change names the station that was there when it was made, mm. */
+    private static final double SAME_MM = 1;
+
     private final FindingList list;
     private final InstallBrief brief;
     private final HookingBrief asked;
@@ -84,29 +89,32 @@ final class KnotFindings {
                 .orElseThrow();
         Hold hold = hooked.holdOf(worst, brief.demand());
         List<Remedy> remedies = new ArrayList<>();
-        smallerShares(sliding).ifPresent(remedies::add);
+        byMethod(sliding).ifPresent(remedies::add);
+        smallerShares(sliding.stream().filter(s -> !s.byHand()).toList()).ifPresent(remedies::add);
         edited(
-                        "Give them one more pass",
+                        "Pass them until they last",
                         sliding,
-                        s -> s.tie().passes() < Tie.MOST_PASSES && s.tie().knot() != Knot.BEAD
-                                ? Optional.of(new StationEdit.Pass(
-                                        s.id().row(), at(s), s.tie().passes() + 1))
-                                : Optional.empty())
+                        s -> fewestPasses(s).map(n -> new StationEdit.Pass(s.id().row(), at(s), n)))
                 .ifPresent(remedies::add);
         edited(
                         "Tie small shares twist-first",
                         sliding,
-                        s -> s.share().compareTo(Share.THIRD) >= 0 && s.tie().knot() == Knot.REGULAR
+                        s -> s.tie().knot() == Knot.REGULAR
+                                        && wouldLast(
+                                                s,
+                                                Tie.of(Knot.TWIST_FIRST, s.tie().passes()))
                                 ? Optional.of(new StationEdit.Retie(s.id().row(), at(s), Knot.TWIST_FIRST))
                                 : Optional.empty())
                 .ifPresent(remedies::add);
-        edited(
-                        "Turn the last pass round a finger",
-                        sliding,
-                        s -> s.tie().holds().contains(ExtraHold.FINGER_TURN)
-                                ? Optional.empty()
-                                : Optional.of(new StationEdit.Hold(s.id().row(), at(s), ExtraHold.FINGER_TURN)))
-                .ifPresent(remedies::add);
+        for (ExtraHold more : List.of(ExtraHold.FINGER_TURN, ExtraHold.TIED_SLIVER)) {
+            edited(
+                            Sentence.of(more.words()).capital().toString(),
+                            sliding,
+                            s -> wouldLast(s, with(s.tie(), more))
+                                    ? Optional.of(new StationEdit.Hold(s.id().row(), at(s), more))
+                                    : Optional.empty())
+                    .ifPresent(remedies::add);
+        }
         list.add(
                 Code.KNOT_SLIPS,
                 Severity.WARNING,
@@ -127,6 +135,46 @@ final class KnotFindings {
                         worst.tie().words(),
                         "."),
                 remedies);
+    }
+
+    private Optional<Integer> fewestPasses(Station s) {
+        return IntStream.rangeClosed(s.tie().passes() + 1, Tie.USEFUL_PASSES)
+                .filter(n -> s.tie().knot().hasPasses() && wouldLast(s, s.tie().passing(n)))
+                .boxed()
+                .findFirst();
+    }
+
+    private static Tie with(Tie tie, ExtraHold hold) {
+        Set<ExtraHold> holds = new HashSet<>(tie.holds());
+        holds.add(hold);
+        return tie.holding(holds);
+    }
+
+    private boolean wouldLast(Station s, Tie tie) {
+        return Hold.wouldLast(hooked.hairOf(s).fibre().slip(), s.share(), tie, brief.demand());
+    }
+
+    /** What was tied by hand, tied by the method again. */
+    private Optional<Remedy> byMethod(List<Station> sliding) {
+        List<StationEdit> rest = asked.edits().stream()
+                .filter(e -> !isTie(e) || sliding.stream().noneMatch(s -> isAt(s, e)))
+                .toList();
+        return rest.size() == asked.edits().size()
+                ? Optional.empty()
+                : Optional.of(
+                        new Remedy("Leave how they are tied to the method", brief.withHooking(asked.withEdits(rest))));
+    }
+
+    private static boolean isTie(StationEdit e) {
+        return e instanceof StationEdit.Retie
+                || e instanceof StationEdit.Pass
+                || e instanceof StationEdit.Hold
+                || e instanceof StationEdit.PartLeg;
+    }
+
+    private boolean isAt(Station s, StationEdit e) {
+        double length = list.laid.foundation().row(s.id().row()).orElseThrow().lengthMm();
+        return e.row().equals(s.id().row()) && Math.abs(e.at() * length - s.alongRowMm()) < SAME_MM;
     }
 
     /** Smaller shares, hooked as much more closely that the head keeps its hair. */

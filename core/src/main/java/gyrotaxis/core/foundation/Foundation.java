@@ -23,6 +23,7 @@ import java.util.stream.Stream;
  * @param lostEdits edits that make no sense any more
  * @param braidedEdge the line within which hair is braided, a closed map polygon
  * @param braidedMm2 area within it that no region keeps rows out of, mm²
+ * @param setBackMm how far first shares are set back by wish, mm, at least 0
  */
 public record Foundation(
         List<Row> rows,
@@ -35,7 +36,8 @@ public record Foundation(
         List<MeshPiece> mesh,
         List<LostEdit> lostEdits,
         List<Vec2> braidedEdge,
-        double braidedMm2) {
+        double braidedMm2,
+        double setBackMm) {
     /** Twins are found by where they run, within this, mm. */
     private static final double TWIN_MM = 0.5;
 
@@ -48,6 +50,7 @@ public record Foundation(
         mesh = List.copyOf(mesh);
         lostEdits = List.copyOf(lostEdits);
         braidedEdge = List.copyOf(braidedEdge);
+        Require.atLeast(0, setBackMm, "setBackMm", "mm");
     }
 
     /** The rows of one section, by number. */

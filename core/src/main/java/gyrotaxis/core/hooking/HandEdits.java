@@ -142,7 +142,7 @@ final class HandEdits {
         } else if (edit instanceof StationEdit.Retie retie) {
             slot.tie(Tie.of(retie.knot(), tie.passes()));
         } else if (edit instanceof StationEdit.Pass pass) {
-            slot.tie(tie.passing(pass.passes()));
+            pass(index, slot, pass);
         } else if (edit instanceof StationEdit.Hold hold) {
             Set<ExtraHold> holds = new HashSet<>(tie.holds());
             holds.add(hold.hold());
@@ -154,6 +154,18 @@ final class HandEdits {
                     index,
                     "Only a single leg can be parted; on " + edit.row().words() + " that share is tied "
                             + tie.knot().words() + " now.");
+        }
+    }
+
+    private void pass(int index, Slot slot, StationEdit.Pass pass) {
+        Tie tie = slot.station.tie();
+        if (tie.knot().hasPasses()) {
+            slot.tie(tie.passing(pass.passes()));
+        } else {
+            lose(
+                    index,
+                    "A " + tie.knot().words() + " knot has no passes; on "
+                            + pass.row().words() + " that share is tied so now.");
         }
     }
 

@@ -10,10 +10,12 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import java.util.HashSet;
 import java.util.Set;
 
 /**
- * Chooses how a share is tied: first by what will be seen, then as many passes as it takes to last.
+ * Chooses how a share is tied: first by what will be seen, then as many passes as it takes to last, then extra hold where passes
+ * do not do. A hairline that must stand wind gets two holds beyond its passes.
  *
  * @param method decides between hidden knots
  * @param demand what the hair has to stand
@@ -21,17 +23,26 @@ import java.util.Set;
 record KnotChooser(Method method, Demand demand) {
     private static final Share SMALL = Share.THIRD;
 
+    /** What a hairline gets that must stand wind: later hair covers the leg that is carried back. */
+    private static final Set<ExtraHold> IN_WIND = Set.of(ExtraHold.FINGER_TURN, ExtraHold.CARRIED_BACK);
+
     Tie choose(Role role, Share share, HairLine hair) {
         Knot knot = knot(role, share, hair);
-        Tie tie = first(knot, least(role, knot), hair.fibre().slip());
-        while (tie.passes() < Tie.MOST_PASSES
-                && knot != Knot.BEAD
-                && !Hold.wouldLast(hair.fibre().slip(), share, tie, demand)) {
+        Slip slip = hair.fibre().slip();
+        Tie tie = first(knot, least(role, knot), slip);
+        while (knot.hasPasses() && tie.passes() < Tie.USEFUL_PASSES && !Hold.wouldLast(slip, share, tie, demand)) {
             tie = tie.passing(tie.passes() + 1);
         }
-        if (!Hold.wouldLast(hair.fibre().slip(), share, tie, demand) && demand.isWindy() && role == Role.HAIRLINE) {
-            // A hairline that must stand wind: later hair covers the leg that is carried back.
-            tie = tie.holding(Set.of(ExtraHold.CARRIED_BACK));
+        if (demand.isWindy() && role == Role.HAIRLINE) {
+            tie = tie.holding(IN_WIND);
+        }
+        for (ExtraHold more : ExtraHold.values()) {
+            boolean fits = more != ExtraHold.CARRIED_BACK || knot == Knot.INVISIBLE;
+            if (fits && knot.hasPasses() && !Hold.wouldLast(slip, share, tie, demand)) {
+                Set<ExtraHold> holds = new HashSet<>(tie.holds());
+                holds.add(more);
+                tie = tie.holding(holds);
+            }
         }
         return isDeepSet(role) ? tie.deepSet() : tie;
     }

@@ -5,11 +5,9 @@ import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
-import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
-import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 
@@ -22,14 +20,12 @@ final class Roles {
     private static final double RIM_MM = 18;
 
     private final Scalp scalp;
-    private final HookingPlan hooking;
     private final Method method;
     private final double edgeMm;
     private final boolean goesUp;
 
-    Roles(Scalp scalp, HookingPlan hooking, Method method, double edgeMm, boolean goesUp) {
+    Roles(Scalp scalp, Method method, double edgeMm, boolean goesUp) {
         this.scalp = scalp;
-        this.hooking = hooking;
         this.method = method;
         this.edgeMm = edgeMm;
         this.goesUp = goesUp;
@@ -65,9 +61,12 @@ final class Roles {
         return reach - at.norm() < RIM_MM;
     }
 
-    /** Small where it will be seen; nothing wished for a zone makes it larger there. */
-    Share share(Role role, Zone zone) {
-        Share usual = hooking.setting(zone).share();
+    /**
+     * Small where it will be seen; nothing wished for a zone makes it larger there.
+     *
+     * @param usual what a share is there otherwise
+     */
+    static Share share(Role role, Share usual) {
         return switch (role) {
             case PART, HAIRLINE -> smaller(usual, Share.QUARTER);
             case PERIMETER, PLAIT -> smaller(usual, Share.HALF);

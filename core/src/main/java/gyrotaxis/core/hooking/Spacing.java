@@ -8,14 +8,17 @@ import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
 import java.util.List;
 
 /** How far apart shares are hooked, place by place along a row. */
@@ -25,6 +28,15 @@ final class Spacing {
 
     /** Beside a part shares almost touch: spacing there against that of the front. */
     private static final double PART_OF_FRONT = 0.45;
+
+    /** So much wider than usual, shares are halved. ASSUMPTION: where one share would have to cover for two. */
+    private static final double WIDE = 1.6;
+
+    /** So much closer than usual, they are doubled. ASSUMPTION: the same the other way. */
+    private static final double CLOSE = 0.6;
+
+    /** Shares that its ends cannot take sit no closer on the rest of a row than so. ASSUMPTION. */
+    private static final double CLOSEST = 1.5;
 
     /** Thin and tender places are hooked so much more widely. ASSUMPTION. */
     private static final double SPARED = 1.4;
@@ -60,45 +72,106 @@ final class Spacing {
     }
 
     /**
-     * Stations up to each point of the path, if they were not whole: ∫ ds / spacing. None within the edge; where a row
-     * joins another it leaves the last half spacing to it, or the last whole one if it joins together with others.
+     * How one row is hooked along its path.
+     *
+     * @param stations up to each point of the path, if they were not whole: ∫ ds / spacing
+     * @param shares what a share there usually is, by the point that the step ends at
      */
-    double[] counts(Row row) {
+    record Along(double[] stations, List<Share> shares) {
+        double total() {
+            return stations[stations.length - 1];
+        }
+    }
+
+    private record Local(double mm, Share share) {}
+
+    /**
+     * How a row is hooked. As much as its strip wants, but nothing within the edge, and where it joins another not on its last
+     * half spacing, or the last whole one if it joins together with others: what that leaves out sits a little closer on the rest.
+     */
+    Along along(Row row) {
         Path path = row.path();
         double[] at = path.distancesMm();
-        double strip = row.stripWidthMm();
+        double[] strips = Strips.widthsMm(row);
         double end = at[at.length - 1];
-        double from = row.id().section() == Section.FRONT && row.id().piece() == 1 ? Math.min(edgeMm, end / 2) : 0;
-        double last = hooking.spacingMm(scalp.frontToNape(path.space().get(at.length - 1)), strip);
-        double to = end - (row.joins().isEmpty() ? StationPlacer.EDGE_MM : last * (joinsAlone(row) ? 0.5 : 1));
+        boolean isFromEdge = row.id().section() == Section.FRONT && row.id().piece() == 1;
+        double from = isFromEdge ? Math.min(edgeMm, end / 2) : 0;
+        double last = hooking.usualSpacingMm(scalp.frontToNape(path.space().get(at.length - 1)));
+        double to = Math.max(
+                (from + end) / 2,
+                end - (row.joins().isEmpty() ? StationPlacer.EDGE_MM : last * (joinsAlone(row) ? 0.5 : 1)));
         double[] n = new double[at.length];
+        double wanted = 0;
+        List<Share> shares = new ArrayList<>(at.length);
         for (int i = 1; i < at.length; i++) {
             double step = Math.max(0, Math.min(at[i], to) - Math.max(at[i - 1], from));
             Vec3 middle = path.space().get(i - 1).lerp(path.space().get(i), 0.5);
             Vec2 flat = path.chart().get(i - 1).lerp(path.chart().get(i), 0.5);
-            n[i] = n[i - 1] + step / mm(row, flat, scalp.frontToNape(middle), strip);
+            Local local = local(row, flat, scalp.frontToNape(middle), (strips[i - 1] + strips[i]) / 2);
+            n[i] = n[i - 1] + step / local.mm;
+            wanted += (at[i] - at[i - 1]) / local.mm;
+            if (i == 1) {
+                shares.add(local.share);
+            }
+            shares.add(local.share);
         }
-        return n;
+        double placed = n[n.length - 1];
+        if (isFromEdge) {
+            // Its first share is a small one, whatever the others are: what that lacks goes to the others.
+            Share first = shares.get(0);
+            wanted += 1 - Roles.share(Role.HAIRLINE, first).ofLoop() / first.ofLoop();
+        }
+        if (placed > 0) {
+            double scale = Math.min(CLOSEST, wanted / placed);
+            for (int i = 0; i < n.length; i++) {
+                n[i] *= scale;
+            }
+        }
+        return new Along(n, shares);
     }
 
-    private double mm(Row row, Vec2 at, double frontToNape, double strip) {
+    private Local local(Row row, Vec2 at, double frontToNape, double strip) {
+        Zone zone = Zone.at(frontToNape);
+        Share share = hooking.setting(zone).share();
         if (row.use() == RowUse.UNDER_CAP) {
-            return CAP_MM;
+            return new Local(CAP_MM, share);
         }
-        double usual = hooking.spacingMm(frontToNape, strip);
+        Local usual = tied(zone, share, hooking.spacingMm(frontToNape, strip) / hooking.usualSpacingMm(frontToNape));
+        double mm = usual.mm * hooking.usualSpacingMm(frontToNape);
         int part = flanks.beside(row.id(), at);
         if (part != Station.NO_PART) {
-            return Math.max(
-                    ZoneSetting.SPACING_MM.min(),
-                    Math.min(usual, hooking.setting(Zone.FRONT).spacingMm() * PART_OF_FRONT)
-                            / brief.closerBeside(part));
+            return new Local(
+                    Math.max(
+                            ZoneSetting.SPACING_MM.min(),
+                            Math.min(mm, hooking.setting(Zone.FRONT).spacingMm() * PART_OF_FRONT)
+                                    / brief.closerBeside(part)),
+                    usual.share);
         }
         // Where hair is drawn up nothing falls over the perimeter from above: all along it is as much an edge as the
         // front.
         double close = goesUp && row.id().section() == Section.PERIMETER
-                ? Math.min(usual, hooking.setting(Zone.FRONT).spacingMm())
-                : usual;
-        return spared.stream().anyMatch(rim -> Polygons.contains(rim, at)) ? close * SPARED : close;
+                ? Math.min(mm, hooking.setting(Zone.FRONT).spacingMm())
+                : mm;
+        boolean isSpared = spared.stream().anyMatch(rim -> Polygons.contains(rim, at));
+        return new Local(isSpared ? close * SPARED : close, usual.share);
+    }
+
+    /**
+     * Spacing and share go together: on narrow strips, where shares would sit far apart, they are halved and sit half as far; on
+     * wide ones doubled. A share that was wished for stays.
+     *
+     * @param spacing against the usual one
+     */
+    private Local tied(Zone zone, Share share, double spacing) {
+        if (brief.wish(zone).share().isEmpty()) {
+            if (spacing > WIDE && share.parts() * 2 <= Share.MOST_PARTS) {
+                return new Local(spacing / 2, new Share(share.parts() * 2));
+            }
+            if (spacing < CLOSE && share.parts() % 2 == 0) {
+                return new Local(spacing * 2, new Share(share.parts() / 2));
+            }
+        }
+        return new Local(spacing, share);
     }
 
     private boolean joinsAlone(Row row) {

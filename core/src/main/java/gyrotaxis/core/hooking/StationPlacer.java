@@ -83,7 +83,7 @@ public final class StationPlacer {
         this.brief = brief;
         this.flanks = new Flanks(foundation.parts());
         this.spacing = new Spacing(scalp, foundation, hooking, brief, regions, edgeMm, goesUp);
-        this.roles = new Roles(scalp, hooking, brief.method(), edgeMm, goesUp);
+        this.roles = new Roles(scalp, brief.method(), edgeMm, goesUp);
     }
 
     /** The stations of all rows by the usual method, row by row in the order of the foundation, each from the row's start. */
@@ -225,13 +225,14 @@ public final class StationPlacer {
     private void placeRow(Row row, Optional<Row> inner) {
         List<Station> neighbours =
                 inner.map(r -> placed.getOrDefault(r.id(), List.of())).orElse(List.of());
-        double[] count = spacing.counts(row);
-        placed.put(row.id(), Stagger.best(phase -> stations(row, count, phase), neighbours));
+        Spacing.Along along = spacing.along(row);
+        placed.put(row.id(), Stagger.best(phase -> stations(row, along, phase), neighbours));
     }
 
-    private List<Station> stations(Row row, double[] count, double phase) {
+    private List<Station> stations(Row row, Spacing.Along hooked, double phase) {
         double[] at = row.path().distancesMm();
-        double total = count[count.length - 1];
+        double[] count = hooked.stations();
+        double total = hooked.total();
         int m = Math.max(1, (int) Math.round(total));
         List<Station> list = new ArrayList<>(m);
         int seg = 1;
@@ -249,7 +250,14 @@ public final class StationPlacer {
             int part = flanks.beside(row.id(), flat);
             Role role = roles.role(row, k == 0, along, flat, part);
             list.add(Station.placed(
-                    new StationId(row.id(), k + 1), along, flat, solid, zone, role, part, roles.share(role, zone)));
+                    new StationId(row.id(), k + 1),
+                    along,
+                    flat,
+                    solid,
+                    zone,
+                    role,
+                    part,
+                    Roles.share(role, hooked.shares().get(seg))));
         }
         return roles.isFullStart(list) ? fullyStarted(row, list) : list;
     }

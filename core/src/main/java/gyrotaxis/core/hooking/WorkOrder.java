@@ -1,5 +1,6 @@
 package gyrotaxis.core.hooking;
 
+import gyrotaxis.core.foundation.Along;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -10,12 +11,15 @@ import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.WorkStep;
 import gyrotaxis.core.install.WorkStep.Stage;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * In which order a head is hooked.
@@ -127,7 +131,7 @@ public final class WorkOrder {
     private static String words(Row row, List<Station> on) {
         Map<String, Integer> kinds = new LinkedHashMap<>();
         for (Station s : on) {
-            kinds.merge(s.share().words() + " " + s.tie().words(), 1, Integer::sum);
+            kinds.merge(s.share().words() + " " + s.tie().words() + holds(s.tie()), 1, Integer::sum);
         }
         StringBuilder words = new StringBuilder(row.id().words()).append(": ");
         boolean isFirst = true;
@@ -138,9 +142,27 @@ public final class WorkOrder {
             words.append(kind.getValue()).append(" × ").append(kind.getKey());
             isFirst = false;
         }
-        return words.append(", ")
-                .append(on.get(0).bearing().words())
-                .append('.')
-                .toString();
+        words.append(
+                on.stream().anyMatch(s -> s.tie().knot() == Knot.TWIST_FIRST) ? ". Twist before the first pass" : "");
+        return words.append(". Hook ").append(directions(row, on)).append('.').toString();
+    }
+
+    private static String holds(Tie tie) {
+        return tie.holds().stream().map(h -> ", " + h.shortWords()).collect(Collectors.joining());
+    }
+
+    /** Which way the hook goes in, and how far along the row that changes. */
+    private static String directions(Row row, List<Station> on) {
+        StringBuilder words = new StringBuilder();
+        String last = "";
+        for (Station s : on) {
+            String now = s.bearing().words();
+            if (!now.equals(last)) {
+                words.append(
+                        last.isEmpty() ? now : "; from " + Along.words(s.alongRowMm() / row.lengthMm()) + " on " + now);
+                last = now;
+            }
+        }
+        return words.toString();
     }
 }

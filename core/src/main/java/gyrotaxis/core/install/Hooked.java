@@ -15,9 +15,15 @@ import java.util.List;
  * @param stations where shares are hooked, row by row
  * @param tallies shares by size for every strand, as many as {@code hairs}
  * @param lost changes by hand that make no sense any more
+ * @param others hair that covers without being hooked
  */
 public record Hooked(
-        HookingPlan plan, List<Strand> hairs, List<Station> stations, List<LoopTally> tallies, List<LostEdit> lost) {
+        HookingPlan plan,
+        List<Strand> hairs,
+        List<Station> stations,
+        List<LoopTally> tallies,
+        List<LostEdit> lost,
+        List<OtherHair> others) {
 
     /**
      * One hair in one colour.
@@ -32,6 +38,22 @@ public record Hooked(
         stations = List.copyOf(stations);
         tallies = List.copyOf(tallies);
         lost = List.copyOf(lost);
+        others = List.copyOf(others);
+    }
+
+    /** A head on which nothing covers but what is hooked. */
+    public Hooked(
+            HookingPlan plan,
+            List<Strand> hairs,
+            List<Station> stations,
+            List<LoopTally> tallies,
+            List<LostEdit> lost) {
+        this(plan, hairs, stations, tallies, lost, List.of());
+    }
+
+    /** The same with other hair on it. */
+    public Hooked beside(List<OtherHair> hair) {
+        return new Hooked(plan, hairs, stations, tallies, lost, hair);
     }
 
     /** The hair that a station takes. */

@@ -10,6 +10,7 @@ import gyrotaxis.core.quantity.Sentence;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Spacing and share for every zone: the graded school, close in front and wide at the nape.
@@ -21,12 +22,10 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
     public static final Interval FULLNESS = new Interval(0.5, 1.6);
 
     /**
-     * The strip of scalp that the usual spacings are meant for, mm.
-     *
-     * @see "ASSUMPTION: one and a half fingers. Going by the root lies between keeping the spacing, which leaves wide
-     *     strips bare, and keeping the hair per area, which crowds them; the cover of a whole head will replace it"
+     * The strips of scalp that the usual spacings are meant for, in the middle of each zone from front to nape, mm: those of
+     * fourteen rows that join into five on a medium head, of which stylists tell their spacings.
      */
-    public static final double USUAL_STRIP_MM = 24;
+    private static final double[] USUAL_STRIPS_MM = {17, 29, 46, 34};
 
     /** Centre to centre in the back by the fine school, and with big shares, mm. */
     private static final double FINE_MM = 15;
@@ -58,8 +57,9 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
             case SPRINGY_CURL, SHORT_TWIST ->
                 graded(fullness, 13, 18, 24, 30, Share.THIRD, Share.HALF, Share.WHOLE, Share.WHOLE);
             case DEEP_WAVE, LOOSE_WAVE ->
-                graded(fullness, 11.5, 16, 22, 27, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
-            case SILKY_WAVE -> graded(fullness, 10, 14, 19, 24, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
+                graded(fullness, 12.5, 17.5, 24, 29, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
+            case SILKY_WAVE ->
+                graded(fullness, 10.5, 15, 20.5, 25.5, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
         };
     }
 
@@ -116,29 +116,39 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
     }
 
     /**
-     * Spacing centre to centre, mm, at least {@link ZoneSetting#SPACING_MM}'s lower end.
+     * Spacing centre to centre, mm, in {@link ZoneSetting#SPACING_MM}.
      *
-     * <p>Straight lines between the middles of the zones, level beyond them; closer on a row that has a wide strip of scalp
-     * to cover, wider on a narrow one, by the root of the ratio to {@link #USUAL_STRIP_MM}.
+     * <p>What counts is hair for an area: on a strip half as wide shares sit twice as far apart. Between the middles of zones it
+     * changes evenly, beyond them it stays.
      *
      * @param frontToNape how far back, in [0, 1]
-     * @param stripWidthMm mean width of the row's strip, mm, greater than 0
+     * @param stripWidthMm width of the row's strip there, mm, greater than 0
      */
     public double spacingMm(double frontToNape, double stripWidthMm) {
-        double forStrip = Math.sqrt(USUAL_STRIP_MM / Require.atLeast(0.1, stripWidthMm, "stripWidthMm", "mm"));
-        return Math.max(ZoneSetting.SPACING_MM.min(), usualSpacingMm(frontToNape) * forStrip);
+        Require.atLeast(0.1, stripWidthMm, "stripWidthMm", "mm");
+        return ZoneSetting.SPACING_MM.clamp(usualSpacingMm(frontToNape) * usualStripMm(frontToNape) / stripWidthMm);
     }
 
-    private double usualSpacingMm(double frontToNape) {
+    /** Spacing on a strip as wide as usual there, mm. */
+    public double usualSpacingMm(double frontToNape) {
+        return between(frontToNape, z -> setting(z).spacingMm());
+    }
+
+    private static double usualStripMm(double frontToNape) {
+        return between(frontToNape, z -> USUAL_STRIPS_MM[z.ordinal()]);
+    }
+
+    /** Straight lines between the middles of the zones, level beyond them. */
+    private static double between(double frontToNape, ToDoubleFunction<Zone> figure) {
         Zone[] all = Zone.values();
         for (int i = 1; i < all.length; i++) {
             if (frontToNape < all[i].middle()) {
                 double t = (frontToNape - all[i - 1].middle()) / (all[i].middle() - all[i - 1].middle());
-                double near = setting(all[i - 1]).spacingMm();
-                return near + (setting(all[i]).spacingMm() - near) * Math.max(0, t);
+                double near = figure.applyAsDouble(all[i - 1]);
+                return near + (figure.applyAsDouble(all[i]) - near) * Math.max(0, t);
             }
         }
-        return setting(Zone.NAPE).spacingMm();
+        return figure.applyAsDouble(Zone.NAPE);
     }
 
     /** The setting of a zone. */

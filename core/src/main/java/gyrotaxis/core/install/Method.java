@@ -239,6 +239,11 @@ public record Method(
         return new Method(name, other, back, partKnot, hairlineKnot, rowStart, bearing, order, terms);
     }
 
+    /** The same with the back hooked otherwise. */
+    public Method with(BackSpacing other) {
+        return new Method(name, spacing, other, partKnot, hairlineKnot, rowStart, bearing, order, terms);
+    }
+
     /** The same going by something else first. */
     public Method with(BearingFirst other) {
         return new Method(name, spacing, back, partKnot, hairlineKnot, rowStart, other, order, terms);

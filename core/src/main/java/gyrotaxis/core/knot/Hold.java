@@ -4,6 +4,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -46,7 +47,7 @@ public record Hold(List<Factor> factors) {
                 new Factor(slip.words() + " fibre", slipFactor(slip)),
                 new Factor(share.words(), shareFactor(share)),
                 new Factor(knotWords(tie.knot(), locks), knotFactor(tie, locks)),
-                new Factor(tie.passes() == 1 ? "1 pass" : tie.passes() + " passes", passFactor(tie)),
+                new Factor(passWords(tie), passFactor(tie)),
                 new Factor(holdWords(tie), holdFactor(tie)),
                 new Factor(demandWords(demand), demandFactor(demand))));
     }
@@ -69,7 +70,7 @@ public record Hold(List<Factor> factors) {
                 .mapToObj(Share::new)
                 .filter(share -> {
                     boolean locks = slip == Slip.SLIDING && share.parts() >= LOCKS_FROM_PARTS;
-                    Tie best = Tie.of(locks ? Knot.TWIST_FIRST : Knot.REGULAR, Tie.MOST_PASSES);
+                    Tie best = Tie.of(locks ? Knot.TWIST_FIRST : Knot.REGULAR, Tie.USEFUL_PASSES);
                     return wouldLast(slip, share, best, demand);
                 })
                 .findFirst();
@@ -90,7 +91,7 @@ public record Hold(List<Factor> factors) {
     }
 
     private static double holdFactor(Tie tie) {
-        return 1 + 0.15 * tie.holds().size();
+        return tie.holds().stream().mapToDouble(ExtraHold::factor).reduce(1, (a, b) -> a * b);
     }
 
     private static double slipFactor(Slip slip) {
@@ -105,7 +106,8 @@ public record Hold(List<Factor> factors) {
         return switch (tie.knot()) {
             case REGULAR -> 1;
             case INVISIBLE -> 0.92 + LEG_HOLDS * (tie.legPart() - Tie.USUAL_LEG);
-            case DOUBLE_ENTRY -> 0.9;
+            // The row lies between its legs, drawn tight: about as good as two passes.
+            case DOUBLE_ENTRY -> 1.2;
             case TWIST_FIRST -> locks ? 1.35 : 0.7;
             case BEAD -> 1.5;
         };
@@ -116,11 +118,23 @@ public record Hold(List<Factor> factors) {
     }
 
     private static double passFactor(Tie tie) {
-        return tie.knot() == Knot.BEAD ? 1 : 0.7 + 0.3 * Math.pow(tie.passes(), 0.85);
+        return tie.knot().hasPasses() ? 0.7 + 0.3 * Math.pow(Math.min(tie.passes(), Tie.USEFUL_PASSES), 0.85) : 1;
+    }
+
+    private static String passWords(Tie tie) {
+        if (!tie.knot().hasPasses()) {
+            return "no passes";
+        }
+        String words = tie.passes() == 1 ? "1 pass" : tie.passes() + " passes";
+        return tie.passes() > Tie.USEFUL_PASSES
+                ? words + ": beyond " + Tie.USEFUL_PASSES + " they add size only"
+                : words;
     }
 
     private static String holdWords(Tie tie) {
-        return tie.holds().isEmpty() ? "nothing extra" : tie.holds().size() + " extra";
+        return tie.holds().isEmpty()
+                ? "nothing extra"
+                : tie.holds().stream().map(ExtraHold::shortWords).collect(Collectors.joining(", "));
     }
 
     private static double demandFactor(Demand d) {

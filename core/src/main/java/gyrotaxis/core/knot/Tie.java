@@ -18,8 +18,11 @@ import java.util.Set;
  * @param holds what else is done; iterates in the order of {@link ExtraHold}
  */
 public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<ExtraHold> holds) {
+    /** Some pass so often. */
+    public static final int MOST_PASSES = 6;
+
     /** More passes than this add size, not hold. */
-    public static final int MOST_PASSES = 4;
+    public static final int USEFUL_PASSES = 4;
 
     /** Of a share tied with a single leg about a third to a half goes through; the one limit there is. */
     public static final Interval SINGLE_LEG = new Interval(0.33, 0.5);
@@ -89,7 +92,7 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
     /** What is said of it: "invisible, 2 passes". */
     public String words() {
         return knot.words()
-                + (knot == Knot.BEAD ? "" : passes == 1 ? ", 1 pass" : ", " + passes + " passes")
+                + (knot.hasPasses() ? passes == 1 ? ", 1 pass" : ", " + passes + " passes" : "")
                 + (isDeepSet ? ", deep set" : "");
     }
 }

@@ -222,7 +222,8 @@ public final class RowLayout {
                 mesh(left),
                 edits.lost(),
                 rim.outline(rim.braided),
-                cut.openAreaMm2(rim.outline(rim.braided)));
+                cut.openAreaMm2(rim.outline(rim.braided)),
+                brief.rim().setBackMm());
     }
 
     /** The section line a way behind the ear line over the top. */

@@ -1,9 +1,12 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.Along;
+import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Slip;
@@ -12,12 +15,16 @@ import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
+import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -169,26 +176,32 @@ public final class Notes {
     }
 
     private void takedown() {
-        List<String> loose = plan.braiding().tails().stream()
-                .filter(t -> !t.end().entersRow() || !t.end().isSecured())
-                .map(t -> t.row().words())
-                .toList();
         add(
                 Moment.TAKEDOWN,
-                "Find and mark the tails first"
-                        + (loose.isEmpty()
-                                ? "."
-                                : ", those that end by themselves: " + String.join(", ", loose) + "."));
+                "Find and mark every tail before the first cut; threaded and loose ones are easily taken for fibre.");
+        Map<TailEnd, List<Tail>> byEnd = plan.braiding().tails().stream()
+                .collect(Collectors.groupingBy(Tail::end, () -> new EnumMap<>(TailEnd.class), Collectors.toList()));
+        byEnd.forEach((end, tails) -> add(
+                Moment.TAKEDOWN,
+                Sentence.of(end.words()).capital() + ": "
+                        + tails.stream().map(this::tail).collect(Collectors.joining("; ")) + "."));
         add(
                 Moment.TAKEDOWN,
                 "Draw each share straight out from the head, cut it close to the row but never the row, and draw the rest out from beneath.");
         long many = plan.stations().stream()
-                .filter(s -> s.tie().passes() == Tie.MOST_PASSES)
+                .filter(s -> s.tie().knot().hasPasses() && s.tie().passes() >= Tie.USEFUL_PASSES)
                 .count();
         addIf(
                 many > 0,
                 Moment.TAKEDOWN,
-                many + (many == 1 ? " knot has " : " knots have ") + Tie.MOST_PASSES + " passes: they take longest.");
+                many + (many == 1 ? " knot has " : " knots have ") + Tie.USEFUL_PASSES
+                        + " passes or more: they take longest.");
+        plan.stations().stream()
+                .flatMap(s -> s.tie().holds().stream())
+                .filter(h -> h != ExtraHold.COMBED_DOWN)
+                .distinct()
+                .sorted()
+                .forEach(h -> add(Moment.TAKEDOWN, "Where a knot has its " + h.shortWords() + ": " + h.undone() + "."));
         add(
                 Moment.TAKEDOWN,
                 "Undo the rows against the order of braiding: "
@@ -197,6 +210,15 @@ public final class Notes {
                                 .map(r -> r.words())
                                 .collect(Collectors.joining(", "))
                         + " and so on. Loops in good state can be washed and used again.");
+    }
+
+    /** A tail with its place: "front row 3, into level row 2 three quarters along". */
+    private String tail(Tail tail) {
+        return tail.row().words()
+                + tail.into()
+                        .flatMap(plan.foundation()::row)
+                        .map(into -> ", in " + into.id().words() + " " + Along.words(tail.entryMm() / into.lengthMm()))
+                        .orElse("");
     }
 
     private void add(Moment moment, String words) {

@@ -17,6 +17,7 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hooking.Hooker;
+import gyrotaxis.core.hooking.OtherHairs;
 import gyrotaxis.core.hooking.WorkOrder;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingException;
@@ -147,7 +148,7 @@ public final class Planner {
 
     /** The head hooked by a brief, on a foundation that is laid already. */
     public static Hooked hook(InstallBrief brief, Scalp scalp, Foundation foundation) {
-        return Hooker.hook(
+        Hooked hooked = Hooker.hook(
                 scalp,
                 foundation,
                 brief.hair(),
@@ -156,6 +157,13 @@ public final class Planner {
                 brief.demand(),
                 brief.head().regions(),
                 brief.foundation().rim().setBackMm());
+        return hooked.beside(OtherHairs.of(
+                scalp,
+                foundation,
+                brief.foundation(),
+                brief.ownHair(),
+                brief.head().regions(),
+                hooked.hairs().get(0).line()));
     }
 
     /** How a plan looks in a way of wearing, on the day of the install. */

@@ -2,6 +2,7 @@ package gyrotaxis.core.wear;
 
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.quantity.Sentence;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,14 +15,14 @@ public final class Cover {
      *
      * @see "ASSUMPTION: with the footprints, set so that a usual head shows a few per cent"
      */
-    public static final double KAPPA = 0.62;
+    public static final double KAPPA = 0.7;
 
     /**
      * Mean depth of a full head, footprints.
      *
      * @see "ASSUMPTION: what the usual method gives on a medium head, between textures"
      */
-    public static final double FULL_DEPTH = 4.5;
+    public static final double FULL_DEPTH = 4.8;
 
     /** Where more than this of the skin is bare it is plainly seen. ASSUMPTION. */
     public static final double PLAINLY_BARE = 0.3;
@@ -29,6 +30,7 @@ public final class Cover {
     private final CoverGrid grid;
     private final Worn worn;
     private final double[] depth;
+    private final boolean[] isBareOnPurpose;
     private final Map<Zone, Double> exposedByZone;
     private final Map<Zone, Double> depthByZone;
     private final double exposed;
@@ -47,39 +49,52 @@ public final class Cover {
      */
     public record Gap(Sentence place, double areaMm2, double exposed, double x, double y, Zone zone) {}
 
-    Cover(CoverGrid grid, Worn worn, double[] depth) {
+    /**
+     * @param isBareOnPurpose cells that are meant to show, and are never complained of
+     */
+    Cover(CoverGrid grid, boolean[] isBareOnPurpose, Worn worn, double[] depth) {
         this.grid = grid;
+        this.isBareOnPurpose = isBareOnPurpose;
         this.worn = worn;
         this.depth = depth;
         double[] shown = new double[Zone.values().length];
         double[] deep = new double[Zone.values().length];
-        double sum = 0;
-        double all = 0;
-        int inside = 0;
+        int[] judged = new int[shown.length];
+        int[] inside = new int[shown.length];
         for (int i = 0; i < depth.length; i++) {
             int z = grid.zone(i);
             if (z >= 0) {
-                double e = exposedAt(i);
-                shown[z] += e;
                 deep[z] += depth[i];
-                sum += e;
-                all += depth[i];
-                inside++;
+                inside[z]++;
+                if (!isBareOnPurpose[i]) {
+                    shown[z] += exposedAt(i);
+                    judged[z]++;
+                }
             }
         }
-        exposedByZone = byZone(shown);
-        depthByZone = byZone(deep);
-        exposed = sum / inside;
-        meanDepth = all / inside;
+        exposedByZone = byZone(shown, judged);
+        depthByZone = byZone(deep, inside);
+        exposed = mean(shown, judged);
+        meanDepth = mean(deep, inside);
         gaps = GapFinder.find(grid, this);
     }
 
-    private Map<Zone, Double> byZone(double[] sums) {
+    private static Map<Zone, Double> byZone(double[] sums, int[] counts) {
         EnumMap<Zone, Double> map = new EnumMap<>(Zone.class);
         for (Zone z : Zone.values()) {
-            map.put(z, grid.count(z) == 0 ? 0 : sums[z.ordinal()] / grid.count(z));
+            int count = counts[z.ordinal()];
+            map.put(z, count == 0 ? 0 : sums[z.ordinal()] / count);
         }
         return Collections.unmodifiableMap(map);
+    }
+
+    private static double mean(double[] sums, int[] counts) {
+        return Arrays.stream(sums).sum() / Math.max(1, Arrays.stream(counts).sum());
+    }
+
+    /** Whether a cell is meant to show: beside a worn part, before first shares that are set back, where rows are shown. */
+    public boolean isBareOnPurpose(int cell) {
+        return isBareOnPurpose[cell];
     }
 
     /** The grid it is laid out on. */
@@ -107,7 +122,7 @@ public final class Cover {
         return Math.exp(-depth / KAPPA);
     }
 
-    /** Mean exposed fraction of every zone. */
+    /** Mean exposed fraction of every zone, of what is not bare on purpose. */
     public Map<Zone, Double> exposedByZone() {
         return exposedByZone;
     }
@@ -117,7 +132,7 @@ public final class Cover {
         return depthByZone;
     }
 
-    /** Exposed fraction of the whole scalp. */
+    /** Exposed fraction of the whole scalp, of what is not bare on purpose. */
     public double exposed() {
         return exposed;
     }

@@ -27,7 +27,6 @@ public final class CoverGrid {
     private final int columns;
     private final int lines;
     private final byte[] zone;
-    private final int[] inZone = new int[Zone.values().length];
     /** Distance of the hairline from the middle of the map by azimuth, mm. */
     private final double[] reach = new double[720];
 
@@ -61,7 +60,6 @@ public final class CoverGrid {
             if (p.norm() <= reachMm(p)) {
                 Zone z = Zone.at(scalp.frontToNape(scalp.chart().lift(p)));
                 zone[i] = (byte) z.ordinal();
-                inZone[z.ordinal()]++;
             }
         }
     }
@@ -118,11 +116,6 @@ public final class CoverGrid {
     /** The zone of a cell within the hairline, by its place in {@link Zone}; −1 outside. */
     public int zone(int i) {
         return zone[i];
-    }
-
-    /** Cells in a zone. */
-    int count(Zone z) {
-        return inZone[z.ordinal()];
     }
 
     /** The middle of a cell on the map, mm. */

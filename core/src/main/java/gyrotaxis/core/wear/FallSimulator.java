@@ -7,6 +7,7 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -41,6 +42,9 @@ public final class FallSimulator {
     /** Over what length hair that leaves the head turns downward, mm. */
     private static final double TURNS_DOWN_MM = 35;
 
+    /** A square is laid out as a round patch so much wider than its side, so that patches run together. */
+    private static final double ROUND = 1.6;
+
     /** Drawn hair is smoothed flat: bands stay narrower than falling ones. ASSUMPTION. */
     private static final double DRAWN_SPREAD = 0.3;
 
@@ -74,7 +78,25 @@ public final class FallSimulator {
      * @param day in [0, {@link Loft#LAST_DAY}]
      */
     public static Cover cover(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
-        return coverOf(grid, worn, depth(grid, foundation, hooked, hooked.stations(), worn, day));
+        double[] depth = others(grid, foundation, hooked, worn, day);
+        FallSimulator s = new FallSimulator(grid, foundation, worn, day);
+        for (Station station : hooked.stations()) {
+            s.cover(station, hooked.hairOf(station), depth);
+        }
+        return coverOf(grid, foundation, worn, depth);
+    }
+
+    /** The depth that all hair which is not hooked lays over every cell, footprints. */
+    public static double[] others(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
+        double[] depth = new double[grid.size()];
+        if (!hooked.others().isEmpty()) {
+            FallSimulator s = new FallSimulator(grid, foundation, worn, day);
+            HairLine main = hooked.hairs().get(0).line();
+            for (OtherHair other : hooked.others()) {
+                s.cover(other, main, depth);
+            }
+        }
+        return depth;
     }
 
     /** The depth that some of the stations lay over every cell, footprints; depths of different stations add up. */
@@ -89,8 +111,8 @@ public final class FallSimulator {
     }
 
     /** What shows under a depth that is summed up already; the depth is kept, not copied. */
-    public static Cover coverOf(CoverGrid grid, Worn worn, double[] depth) {
-        return new Cover(grid, worn, depth);
+    public static Cover coverOf(CoverGrid grid, Foundation foundation, Worn worn, double[] depth) {
+        return new Cover(grid, BareOnPurpose.of(grid, foundation, worn), worn, depth);
     }
 
     /** How the hair of every station lies and hangs. */
@@ -110,7 +132,13 @@ public final class FallSimulator {
     private FallenHair fallen(Station station, HairLine hair) {
         List<Vec3> line = new ArrayList<>();
         Optional<Vec3> tie = field.tieOf(station.space());
-        double rest = follow(station, hair, tie, 0, (space, chart, width, step) -> line.add(space));
+        Lock lock = new Lock(
+                station.space(),
+                station.chart(),
+                body(hair),
+                hair.lengthMm(),
+                station.share().ofLoop());
+        double rest = follow(lock, tie, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
         if (worn.way() != Way.BUN || tie.isEmpty()) {
             hang(line, rest);
@@ -120,15 +148,44 @@ public final class FallSimulator {
 
     /** Lays a station's hair over the cells, each by how much of it lies there. */
     private void cover(Station station, HairLine hair, double[] depth) {
-        HairBody body = body(hair);
-        double covers = body.footprintMm() * station.share().ofLoop() * (worn.way() == Way.WIND ? COVERS_IN_WIND : 1);
-        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
-        Optional<Vec3> tie = field.tieOf(station.space());
-        double rise = tie.isPresent() ? 0 : Math.min(body.riseMm(), hair.lengthMm());
-        if (rise > 0) {
-            lay(depth, station.chart(), body.widthMm(rise / 2), covers * rise);
+        Lock lock = new Lock(
+                station.space(),
+                station.chart(),
+                body(hair),
+                hair.lengthMm(),
+                station.share().ofLoop());
+        cover(lock, depth);
+    }
+
+    private void cover(OtherHair other, HairLine main, double[] depth) {
+        if (other instanceof OtherHair.Weft w) {
+            cover(new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops()), depth);
+        } else if (other instanceof OtherHair.LeftOut l) {
+            HairBody body = HairBody.own(l.widthMm());
+            lay(depth, l.chart(), Math.sqrt(l.rootsMm2()) * ROUND, l.rootsMm2() * HairBody.OWN_ROOTS);
+            cover(new Lock(l.space(), l.chart(), body, l.lengthMm(), l.widthMm() / body.footprintMm()), depth);
+        } else if (other instanceof OtherHair.Laid l) {
+            lay(depth, l.chart(), Math.sqrt(l.areaMm2()) * ROUND, l.areaMm2() * l.depth());
         }
-        follow(station, hair, tie, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
+    }
+
+    /**
+     * Hair that is rooted at one place.
+     *
+     * @param loops how much of it there is, against what its body is meant for
+     */
+    private record Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops) {}
+
+    private void cover(Lock lock, double[] depth) {
+        HairBody body = lock.body;
+        double covers = body.footprintMm() * lock.loops * (worn.way() == Way.WIND ? COVERS_IN_WIND : 1);
+        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
+        Optional<Vec3> tie = field.tieOf(lock.space);
+        double rise = tie.isPresent() ? 0 : Math.min(body.riseMm(), lock.lengthMm);
+        if (rise > 0) {
+            lay(depth, lock.chart, body.widthMm(rise / 2), covers * rise);
+        }
+        follow(lock, tie, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
     }
 
     /** Is told of every step of hair over the head. */
@@ -146,21 +203,21 @@ public final class FallSimulator {
     }
 
     /**
-     * Follows the hair of a station over the head until it ends, leaves the head or comes to its tie.
+     * Follows hair over the head until it ends, leaves the head or comes to its tie.
      *
      * @param tie where it is drawn to, if it is
      * @param fromMm how much of its length is used up at the root
      * @return how much of its length is left where it leaves, mm
      */
-    private double follow(Station station, HairLine hair, Optional<Vec3> tie, double fromMm, Step told) {
-        HairBody body = body(hair);
-        Vec3 combed = field.combed(station.space());
-        Vec3 p = station.space();
-        Vec2 at = station.chart();
+    private double follow(Lock lock, Optional<Vec3> tie, double fromMm, Step told) {
+        HairBody body = lock.body;
+        Vec3 combed = field.combed(lock.space);
+        Vec3 p = lock.space;
+        Vec2 at = lock.chart;
         double run = fromMm;
-        while (run < hair.lengthMm()) {
+        while (run < lock.lengthMm) {
             double width = body.widthMm(tie.isPresent() ? run * DRAWN_SPREAD : run);
-            double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), hair.lengthMm() - run);
+            double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), lock.lengthMm - run);
             told.begins(p, at, width, step);
             Vec3 here = p;
             double ran = run;
@@ -177,7 +234,7 @@ public final class FallSimulator {
                 break;
             }
         }
-        return Math.max(0, hair.lengthMm() - run);
+        return Math.max(0, lock.lengthMm - run);
     }
 
     /** Hangs what is left: it turns downward from the way it left the head. */

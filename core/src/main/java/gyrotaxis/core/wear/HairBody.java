@@ -17,6 +17,9 @@ public record HairBody(double footprintMm, double spread, double riseMm) {
     /** However long it runs, one share's hair stays together within this, mm. ASSUMPTION: a hand's breadth. */
     public static final double WIDEST_MM = 80;
 
+    /** How deep own hair lies over the scalp that it grows on. ASSUMPTION: hardly any skin is seen through grown hair. */
+    public static final double OWN_ROOTS = 2;
+
     public HairBody {
         Require.atLeast(1, footprintMm, "footprintMm", "mm");
         Require.inRange(spread, 0, 1, "spread", "");
@@ -39,6 +42,16 @@ public record HairBody(double footprintMm, double spread, double riseMm) {
             case LOOSE_WAVE -> new HairBody(15.5, 0.4, 55);
             case SILKY_WAVE -> new HairBody(13, 0.36, 50);
         };
+    }
+
+    /**
+     * The body of own hair that is laid back: it lies as flat as it was grown.
+     *
+     * @param widthMm width that it covers once over, mm
+     * @see "ASSUMPTION: it spreads little and does not stand up"
+     */
+    public static HairBody own(double widthMm) {
+        return new HairBody(Math.max(1, widthMm), 0.2, 0);
     }
 
     /**

@@ -148,7 +148,16 @@ class EstimateTest {
             hook.put(k, minute);
         }
         return new Speeds(
-                minute, minute, hook, Estimate.exactly(passSeconds), minute, minute, minute, Estimate.exactly(9));
+                Installer.STYLIST,
+                1,
+                minute,
+                minute,
+                hook,
+                Estimate.exactly(passSeconds),
+                minute,
+                minute,
+                minute,
+                Estimate.exactly(9));
     }
 
     private static ChairTime minuteForEverything(FoundationBrief brief) {

@@ -10,7 +10,6 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
-import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.HookingPlan;
@@ -33,6 +32,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -50,30 +50,44 @@ class StationPlacerTest {
         return RowLayout.lay(HEAD, FoundationBrief.of(rows, Math.max(2, rows / 3), 10), OwnHair.ordinary());
     }
 
+    /** Hair for an area: neither more, narrower rows nor fewer, wider ones take more of it, and fullness takes as much more. */
     @ParameterizedTest(name = "{0}, {1} rows, fullness {2}")
     @MethodSource("grid")
-    void spacingIsWhatThePlanAsksForOnEveryRow(Texture texture, int rows, double fullness) {
-        Foundation f = lay(rows);
-        HookingPlan hooking = HookingPlan.usual(texture, fullness);
-        Map<RowId, List<Station>> byRow =
-                StationPlacer.place(HEAD, f, hooking).stream().collect(Collectors.groupingBy(s -> s.id().row()));
-        for (Row row : f.rows()) {
-            List<Station> on = byRow.get(row.id());
-            double strip = row.stripWidthMm();
-            for (int i = 1; i < on.size(); i++) {
-                double gap = on.get(i).alongRowMm() - on.get(i - 1).alongRowMm();
-                Vec3 between = on.get(i).space().lerp(on.get(i - 1).space(), 0.5);
-                double asked = hooking.spacingMm(HEAD.frontToNape(between), strip);
-                // A row takes a whole number of stations, so a short one is stretched or squeezed the most.
-                assertThat(gap / asked)
-                        .as("%s of %s on %s", i, on.size(), row.id())
-                        .isBetween(0.6, 1.65);
-            }
-            assertThat(on)
-                    .extracting(s -> s.id().number())
-                    .containsExactlyElementsOf(
-                            IntStream.rangeClosed(1, on.size()).boxed().toList());
+    void aHeadTakesTheSameHairHoweverManyRowsItIsBraidedIn(Texture texture, int rows, double fullness) {
+        double usual = hair(StationPlacer.place(HEAD, lay(14), HookingPlan.usual(texture, 1)));
+        List<Station> placed = StationPlacer.place(HEAD, lay(rows), HookingPlan.usual(texture, fullness));
+        assertThat(hair(placed) / usual / fullness).isBetween(0.82, 1.15);
+        placed.stream()
+                .collect(Collectors.groupingBy(s -> s.id().row()))
+                .values()
+                .forEach(on -> assertThat(on)
+                        .extracting(s -> s.id().number())
+                        .containsExactlyElementsOf(
+                                IntStream.rangeClosed(1, on.size()).boxed().toList()));
+    }
+
+    private static double hair(List<Station> stations) {
+        return stations.stream().mapToDouble(s -> s.share().ofLoop()).sum();
+    }
+
+    /** As much of it on every row as its strip is wide, to within a share. */
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void everyRowTakesWhatItsStripWants(Texture texture) {
+        Foundation f = lay(14);
+        List<Station> placed = StationPlacer.place(HEAD, f, HookingPlan.usual(texture, 1));
+        List<Row> behind = f.rowsOf(Section.BACK);
+        double all = hair(on(placed, behind));
+        double area = behind.stream().mapToDouble(Row::stripAreaMm2).sum();
+        for (Row row : behind) {
+            assertThat(hair(on(placed, List.of(row)))).isCloseTo(all * row.stripAreaMm2() / area, within(1.6));
         }
+    }
+
+    private static List<Station> on(List<Station> stations, List<Row> rows) {
+        return stations.stream()
+                .filter(s -> rows.stream().anyMatch(r -> r.id().equals(s.id().row())))
+                .toList();
     }
 
     @Test

@@ -3,8 +3,10 @@ package gyrotaxis.core.plan;
 import static gyrotaxis.core.hooking.HookedHeads.hair;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
@@ -27,9 +29,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class NotesTest {
     private static final Planner PLANNER = new Planner();
@@ -46,6 +51,41 @@ class NotesTest {
     private static boolean says(InstallBrief brief, Moment moment, String words) {
         return notes(brief).stream()
                 .anyMatch(n -> n.moment() == moment && n.words().contains(words));
+    }
+
+    static Stream<Back> backs() {
+        return Stream.of(
+                new Back.Straight(5),
+                new Back.Straight(12),
+                new Back.Switchback(4, true, Back.FrontTails.THREADED),
+                new Back.Switchback(5, false, Back.FrontTails.COLLECTED),
+                new Back.CrossTied(),
+                new Back.Spiral(22),
+                new Back.Capped(4, 0, true, true),
+                new Back.Wefted(4, true));
+    }
+
+    /** Threaded tails are how own hair gets cut: the list holds every tail there is, with its place, and none that is not. */
+    @ParameterizedTest
+    @MethodSource("backs")
+    void everyTailIsOnTheListThatIsMarkedBeforeTheFirstCut(Back back) {
+        for (double own : List.of(40.0, 150.0, 400.0)) {
+            InstallPlan plan = PLANNER.plan(PLAIN.withFoundation(FoundationBrief.of(12, back, 12))
+                    .withOwnHair(OwnHair.of(HairDensity.MEDIUM, own, Set.of())));
+            String list = Notes.of(plan).stream()
+                    .filter(n -> n.moment() == Moment.TAKEDOWN)
+                    .map(Note::words)
+                    .collect(Collectors.joining(" "));
+            assertThat(list.indexOf("mark every tail")).isBetween(0, list.indexOf("cut it close"));
+            for (Tail t : plan.braiding().tails()) {
+                String there =
+                        t.into().map(into -> ", in " + into.words() + " ").orElse("");
+                assertThat(list).containsIgnoringCase(t.row().words() + there);
+            }
+            assertThat(list.split(", in ", -1).length - 1).isEqualTo((int) plan.braiding().tails().stream()
+                    .filter(t -> t.into().isPresent())
+                    .count());
+        }
     }
 
     @ParameterizedTest

@@ -112,7 +112,7 @@ class KnotWatchTest {
                 usual.terms());
         Hooked hooked = hook(HookingBrief.usual().by(tiny), Demand.ordinary());
         CoverGrid grid = CoverGrid.of(MEDIUM, 1500);
-        Cover bald = FallSimulator.coverOf(grid, Worn.as(way), new double[grid.size()]);
+        Cover bald = FallSimulator.coverOf(grid, PARTED, Worn.as(way), new double[grid.size()]);
         Set<StationId> seen = KnotWatch.of(hooked, PARTED, bald).stream()
                 .map(KnotSight::station)
                 .collect(Collectors.toSet());
