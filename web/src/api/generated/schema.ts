@@ -423,7 +423,7 @@ export interface components {
         };
         ChoiceExtraHold: {
             /** @enum {string} */
-            value: "FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK";
+            value: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK";
             words: string;
         };
         ChoiceFall: {
@@ -1404,7 +1404,7 @@ export interface components {
         ShareForm: {
             /** Format: double */
             at: number;
-            holds: ("FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK")[];
+            holds: ("FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK")[];
             hookWords: string;
             isDeepSet: boolean;
             isForPart: boolean;
@@ -1523,7 +1523,7 @@ export interface components {
             /** Format: double */
             at: number | null;
             /** @enum {string|null} */
-            hold: "FINGER_TURN" | "TIED_SLIVER" | "COMBED_DOWN" | "CARRIED_BACK" | null;
+            hold: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK" | null;
             /** @enum {string} */
             kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD" | "LEG";
             /** @enum {string|null} */
