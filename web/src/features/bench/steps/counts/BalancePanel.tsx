@@ -175,7 +175,11 @@ function Outcome({ result, isOfNow, onAgain, onDone }: OutcomeProps) {
         </p>
       )}
       <div className="mt-2 flex gap-2">
-        {isOfNow ? (
+        {!isOfNow ? (
+          <Button look="main" className="grow" onClick={onAgain}>
+            Balance it anew
+          </Button>
+        ) : result.isBetter ? (
           <Button
             look="main"
             className="grow"
@@ -186,11 +190,7 @@ function Outcome({ result, isOfNow, onAgain, onDone }: OutcomeProps) {
           >
             {result.isMet ? 'Hook it so' : 'Take the nearest'}
           </Button>
-        ) : (
-          <Button look="main" className="grow" onClick={onAgain}>
-            Balance it anew
-          </Button>
-        )}
+        ) : null}
         <Button onClick={onDone}>leave it</Button>
       </div>
     </div>

@@ -10,6 +10,7 @@ import java.util.List;
  *
  * @param brief the brief as it would be afterwards
  * @param isMet whether all that was wished for is met; otherwise the brief is the nearest that can be
+ * @param isBetter whether it serves the wish better than the head as it was; otherwise there is nothing to take up
  * @param words what was done and why, in one or two sentences
  * @param changes zone by zone, front to nape
  * @param loopsBefore loops needed before, fills included
@@ -21,6 +22,7 @@ import java.util.List;
 public record Balance(
         InstallBrief brief,
         boolean isMet,
+        boolean isBetter,
         String words,
         List<ZoneChange> changes,
         int loopsBefore,

@@ -31,6 +31,7 @@ final class BalanceReport {
         return new Balance(
                 after.brief(),
                 isMet(after),
+                isBetter(goal, before, after),
                 words(goal, before, after),
                 changes,
                 before.loops(),
@@ -41,6 +42,11 @@ final class BalanceReport {
     }
 
     private static String words(BalanceGoal goal, Real before, Real after) {
+        if (!isBetter(goal, before, after)) {
+            return isMet(after)
+                    ? "Nothing better was found: it stays as it is hooked."
+                    : "Nothing comes nearer to that than it is hooked now.";
+        }
         String shows = String.format(
                 Locale.ROOT,
                 "%d loops instead of %d, and %.1f %% of the scalp shows instead of %.1f %%.",
@@ -53,8 +59,15 @@ final class BalanceReport {
                     .mapToDouble(e -> e)
                     .max()
                     .orElse(0);
-            return isMet(after)
-                    ? shows + " Hair from above covers what lies below, so the back needs less than the front."
+            if (isMet(after)) {
+                return shows + " Hair from above covers what lies below, so the back needs less than the front.";
+            }
+            return most <= f.greatestExposed()
+                    ? String.format(
+                            Locale.ROOT,
+                            "No spacing makes it as full as wished; the nearest comes to %.0f %% of a full head. %s",
+                            after.cover().fullness() * ALL_PERCENT,
+                            shows)
                     : String.format(
                             Locale.ROOT,
                             "No spacing keeps every zone under %.0f %%; the nearest shows %.0f %% where it is barest. %s",
@@ -73,6 +86,13 @@ final class BalanceReport {
                             shows);
         }
         return shows;
+    }
+
+    private static boolean isBetter(BalanceGoal goal, Real before, Real after) {
+        boolean isSought = goal instanceof BalanceGoal.Fewest || goal instanceof BalanceGoal.BestFor;
+        return isSought
+                ? after.score().isBetterThan(before.score())
+                : !after.brief().hooking().equals(before.brief().hooking());
     }
 
     private static boolean isMet(Real after) {

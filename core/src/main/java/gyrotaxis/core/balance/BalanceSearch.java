@@ -17,12 +17,13 @@ import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One search for a {@link Balancer}: climbs among the {@link Choices} of the zones, and hooks the best of what it finds for real.
@@ -33,15 +34,23 @@ final class BalanceSearch {
 
     private static final double ALMOST = 0.98;
 
-    private static final int ROUNDS = 6;
+    /** Of the neighbours of each end so many are hooked for real, the likeliest first. */
+    private static final int LIKELIEST = 4;
 
-    /** So many ends of climbing are hooked for real, and of the neighbours of each so many, the likeliest first. */
-    private static final int POLISHED = 2;
-
-    private static final int LIKELIEST = 7;
+    /** What may show, in steps: every wish is served out of the heads that were found for the steps up to it and the next. */
+    private static final double[] SHOWS = {
+        0.005, 0.01, 0.015, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15, 0.2, 0.25, 0.3, 0.4, 0.5, 0.6
+    };
 
     /** A brief that was hooked for real. */
-    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, Score score) {}
+    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, Score score) {
+        /** What it comes to for another goal. */
+        Score score(BalanceGoal other) {
+            double[] exposed = new double[Zone.values().length];
+            cover.exposedByZone().forEach((z, e) -> exposed[z.ordinal()] = e);
+            return Score.of(other, brief.fullness(), exposed, cover.exposed(), cover.meanDepth(), loops);
+        }
+    }
 
     private final Planner planner;
     private final List<Double> levels;
@@ -105,24 +114,51 @@ final class BalanceSearch {
         });
     }
 
+    /**
+     * The best head for the goal.
+     *
+     * <p>Heads are searched for step by step, from the strictest wish to the one that is asked, each from the last, and the best of
+     * all that were found is taken. A laxer wish is so served out of all heads that a stricter one had, and more: it never
+     * takes more loops, nor do more packs ever show more.
+     */
     Real best() {
         gather();
-        Real best = before;
-        List<int[]> ends = new ArrayList<>();
-        for (int[] start : choices.starts()) {
-            int[] end = improve(start);
-            if (ends.stream().noneMatch(e -> Arrays.equals(e, end))) {
-                ends.add(end);
-            }
-        }
-        tell(0.85);
-        ends.sort(Comparator.comparing(choices::score));
-        for (int[] end : ends.subList(0, Math.min(POLISHED, ends.size()))) {
-            Real polished = polish(end);
-            best = best.score().compareTo(polished.score()) <= 0 ? best : polished;
+        List<BalanceGoal> steps = steps();
+        Set<Real> pool = new LinkedHashSet<>(List.of(before));
+        int[] at = choices.widest();
+        realOrNot(at).ifPresent(pool::add);
+        for (int i = 0; i < steps.size(); i++) {
+            Choices forStep = choices.under(steps.get(i));
+            List<int[]> starts = i == 0 ? forStep.starts() : List.of(at);
+            at = starts.stream()
+                    .map(start -> improve(forStep, start))
+                    .min(Comparator.comparing(forStep::score))
+                    .orElseThrow();
+            realOrNot(at).ifPresent(pool::add);
+            polish(forStep, at, pool);
+            tell(0.6 + 0.35 * (i + 1) / steps.size());
         }
         tell(1);
-        return best;
+        return pool.stream().min(Comparator.comparing(Real::score)).orElse(before);
+    }
+
+    private List<BalanceGoal> steps() {
+        List<BalanceGoal> steps = new ArrayList<>();
+        if (goal instanceof BalanceGoal.Fewest f) {
+            for (double shows : SHOWS) {
+                steps.add(new BalanceGoal.Fewest(shows));
+                if (shows > f.greatestExposed()) {
+                    break;
+                }
+            }
+        } else if (goal instanceof BalanceGoal.BestFor b) {
+            int pack = asked.hair().loopsPerPack();
+            for (int loops = pack; loops < b.loops(); loops += pack) {
+                steps.add(new BalanceGoal.BestFor(loops));
+            }
+            steps.add(goal);
+        }
+        return steps;
     }
 
     /** What every zone could be hooked like, and what each of these lays over the head. */
@@ -157,23 +193,23 @@ final class BalanceSearch {
             Map<Share, Integer> shares = new HashMap<>();
             own.forEach(s -> shares.merge(s.share(), 1, Integer::sum));
             double[] depth = FallSimulator.depth(grid, foundation, hooked, own, worn, 0);
-            choices.add(z, new Choices.Choice(h.wish(z), shares, depth));
+            choices.add(z, h.wish(z), shares, depth);
         }
     }
 
     /** Changes single zones, and pairs of them, as long as that betters the sum. */
-    private int[] improve(int[] from) {
+    private int[] improve(Choices forStep, int[] from) {
         int[] best = from.clone();
-        Score worth = choices.score(best);
+        Score worth = forStep.score(best);
         boolean isBetter = true;
         for (int round = 0; isBetter && round < 12; round++) {
             isBetter = false;
             for (int a = 0; a < best.length; a++) {
                 for (int b = a; b < best.length; b++) {
-                    int[] next = choices.bestOf(best, worth, a, b);
+                    int[] next = forStep.bestOf(best, worth, a, b);
                     if (next != best) {
                         best = next;
-                        worth = choices.score(best);
+                        worth = forStep.score(best);
                         isBetter = true;
                     }
                     tell(0.6);
@@ -183,35 +219,21 @@ final class BalanceSearch {
         return best;
     }
 
-    /** Hooks a combination and its neighbours for real, as long as one is better. */
-    private Real polish(int[] from) {
-        Real best = real(choices.brief(from));
-        int[] here = from;
-        for (int round = 0; round < ROUNDS; round++) {
-            tell(0.85);
-            Real next = best;
-            int[] there = here;
-            List<int[]> near = choices.neighbours(here);
-            near.sort(Comparator.comparing(choices::score));
-            for (int[] one : near.subList(0, Math.min(LIKELIEST, near.size()))) {
-                Real r;
-                try {
-                    r = real(choices.brief(one));
-                } catch (HookingException tooClose) {
-                    continue;
-                }
-                if (r.score().compareTo(next.score()) < 0) {
-                    next = r;
-                    there = one;
-                }
-            }
-            if (next == best) {
-                break;
-            }
-            best = next;
-            here = there;
+    /** Hooks the likeliest neighbours of a combination for real: sums foresee a head to within a loop or three. */
+    private void polish(Choices forStep, int[] at, Set<Real> pool) {
+        List<int[]> near = forStep.neighbours(at);
+        near.sort(Comparator.comparing(forStep::score));
+        for (int[] one : near.subList(0, Math.min(LIKELIEST, near.size()))) {
+            realOrNot(one).ifPresent(pool::add);
         }
-        return best;
+    }
+
+    private Optional<Real> realOrNot(int[] at) {
+        try {
+            return Optional.of(real(choices.brief(at)));
+        } catch (HookingException tooClose) {
+            return Optional.empty();
+        }
     }
 
     /** What it came to, against the head as it was. */

@@ -13,6 +13,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What every zone could be hooked like, and what a combination comes to without hooking it: depths of different zones add up.
@@ -25,20 +26,32 @@ final class Choices {
 
     private static final double ALL_PERCENT = 100;
 
+    private static final int NOT_JUDGED = -1;
+
+    /** Entries of the table for each footprint of depth; straight lines between them are right to a millionth. */
+    private static final int PER_DEPTH = 256;
+
+    private static final double[] SHOWS = IntStream.range(0, 16 * PER_DEPTH)
+            .mapToDouble(i -> Cover.exposedUnder((double) i / PER_DEPTH))
+            .toArray();
+
     /**
      * One way to hook one zone.
      *
      * @param wish how
      * @param shares how many shares of each size that places
-     * @param depth what they lay over every cell of the head
+     * @param depth what they lay over every cell within the hairline
      */
     record Choice(ZoneWish wish, Map<Share, Integer> shares, double[] depth) {}
 
     private final InstallBrief asked;
     private final BalanceGoal goal;
-    private final CoverGrid grid;
+    /** The cells within the hairline. */
+    private final int[] cells;
+    /** The zone of each of them. */
+    private final int[] zone;
+
     private final double[] ground;
-    private final Cover judged;
     private final Map<Zone, List<Choice>> all = new EnumMap<>(Zone.class);
 
     /**
@@ -48,16 +61,64 @@ final class Choices {
     Choices(InstallBrief asked, BalanceGoal goal, double[] ground, Cover judged) {
         this.asked = asked;
         this.goal = goal;
-        this.grid = judged.grid();
-        this.ground = ground;
-        this.judged = judged;
+        CoverGrid grid = judged.grid();
+        this.cells = IntStream.range(0, grid.size()).filter(grid::isInside).toArray();
+        this.zone = new int[cells.length];
+        for (int i = 0; i < cells.length; i++) {
+            zone[i] = judged.isBareOnPurpose(cells[i]) ? NOT_JUDGED : grid.zone(cells[i]);
+        }
+        this.ground = inside(ground);
         for (Zone z : Zone.values()) {
             all.put(z, new ArrayList<>());
         }
     }
 
-    void add(Zone zone, Choice choice) {
-        of(zone.ordinal()).add(choice);
+    private Choices(Choices of, BalanceGoal goal) {
+        this.asked = of.asked;
+        this.goal = goal;
+        this.cells = of.cells;
+        this.zone = of.zone;
+        this.ground = of.ground;
+        this.all.putAll(of.all);
+    }
+
+    /** The same choices for another goal. */
+    Choices under(BalanceGoal other) {
+        return new Choices(this, other);
+    }
+
+    /** Every zone as wide and as light as can be. */
+    int[] widest() {
+        int[] at = new int[Zone.values().length];
+        for (int z = 0; z < at.length; z++) {
+            for (int k = 1; k < of(z).size(); k++) {
+                at[z] = hair(of(z).get(k)) < hair(of(z).get(at[z])) ? k : at[z];
+            }
+        }
+        return at;
+    }
+
+    private static double hair(Choice c) {
+        return c.shares().entrySet().stream()
+                .mapToDouble(e -> e.getKey().ofLoop() * e.getValue())
+                .sum();
+    }
+
+    /**
+     * Adds a way to hook a zone.
+     *
+     * @param depth what it lays over every cell of the grid
+     */
+    void add(Zone zone, ZoneWish wish, Map<Share, Integer> shares, double[] depth) {
+        of(zone.ordinal()).add(new Choice(wish, shares, inside(depth)));
+    }
+
+    private double[] inside(double[] depth) {
+        double[] inside = new double[cells.length];
+        for (int i = 0; i < cells.length; i++) {
+            inside[i] = depth[cells[i]];
+        }
+        return inside;
     }
 
     private List<Choice> of(int zone) {
@@ -152,27 +213,30 @@ final class Choices {
         double[] exposed = new double[Zone.values().length];
         int[] count = new int[exposed.length];
         double deep = 0;
-        int inside = 0;
         for (int i = 0; i < rest.length; i++) {
-            int z = grid.zone(i);
-            if (z >= 0) {
-                double d = rest[i] + da[i] + db[i];
-                deep += d;
-                inside++;
-                if (!judged.isBareOnPurpose(i)) {
-                    exposed[z] += Math.exp(-d / Cover.KAPPA);
-                    count[z]++;
-                }
+            double d = rest[i] + da[i] + db[i];
+            deep += d;
+            int z = zone[i];
+            if (z != NOT_JUDGED) {
+                exposed[z] += exposedUnder(d);
+                count[z]++;
             }
         }
         double shown = 0;
-        int cells = 0;
+        int judged = 0;
         for (int z = 0; z < exposed.length; z++) {
             shown += exposed[z];
-            cells += count[z];
+            judged += count[z];
             exposed[z] /= Math.max(1, count[z]);
         }
-        return Score.of(goal, asked.fullness(), exposed, shown / Math.max(1, cells), deep / inside, loops(at));
+        return Score.of(goal, asked.fullness(), exposed, shown / Math.max(1, judged), deep / rest.length, loops(at));
+    }
+
+    /** As {@link Cover#exposedUnder}, from a table: it is asked for a million times. */
+    private static double exposedUnder(double depth) {
+        double at = depth * PER_DEPTH;
+        int i = (int) at;
+        return i >= SHOWS.length - 1 ? 0 : SHOWS[i] + (SHOWS[i + 1] - SHOWS[i]) * (at - i);
     }
 
     private static void add(double[] sum, double[] more) {

@@ -3,6 +3,7 @@ package gyrotaxis.core.hooking;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Polygons;
@@ -73,7 +74,9 @@ public final class OtherHairs {
             List<Region> regions,
             HairLine main) {
         OtherHairs o = new OtherHairs(scalp, foundation);
-        o.leftOut(own);
+        if (asked.rim().sparesEdges() || asked.rim().leaveOut() != Where.NOWHERE) {
+            o.leftOut(own);
+        }
         if (asked.back() instanceof Back.Wefted w) {
             o.wefts(main, w.isDoubled());
         }

@@ -91,7 +91,11 @@ public record Hold(List<Factor> factors) {
     }
 
     private static double holdFactor(Tie tie) {
-        return tie.holds().stream().mapToDouble(ExtraHold::factor).reduce(1, (a, b) -> a * b);
+        double factor = 1;
+        for (ExtraHold hold : tie.holds()) {
+            factor *= hold.factor();
+        }
+        return factor;
     }
 
     private static double slipFactor(Slip slip) {

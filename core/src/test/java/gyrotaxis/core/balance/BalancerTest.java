@@ -3,6 +3,7 @@ package gyrotaxis.core.balance;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
@@ -22,10 +23,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class BalancerTest {
@@ -145,6 +148,53 @@ class BalancerTest {
                     .map(b -> new Head(cover(b), planner.plan(b).packs().neededLoops()))
                     .toList();
         });
+    }
+
+    static Stream<InstallBrief> heads() {
+        InstallBrief plain = brief(Texture.SPRINGY_CURL);
+        return Stream.of(
+                plain,
+                brief(Texture.DEEP_WAVE).withFullness(0.8),
+                brief(Texture.SILKY_WAVE)
+                        .withFoundation(FoundationBrief.of(12, 12, 12)
+                                .withParts(List.of(WearingPart.straight(-30)), FlankSchool.FINE_ROWS)),
+                brief(Texture.COARSE_KINKY).withFoundation(FoundationBrief.of(10, new Back.CrossTied(), 12)),
+                plain.withHooking(HookingBrief.usual().by(Method.usual().with(Method.Spacing.EVEN))));
+    }
+
+    /** What serves a stricter wish serves a laxer one too. */
+    @ParameterizedTest
+    @MethodSource("heads")
+    void whereMoreMayShowItNeverTakesMoreLoops(InstallBrief brief) {
+        int last = Integer.MAX_VALUE;
+        for (double shows : new double[] {0.01, 0.02, 0.035, 0.06, 0.07, 0.1, 0.15, 0.3}) {
+            Balance b = balancer.balance(brief, new BalanceGoal.Fewest(shows), Progress.UNSEEN);
+            if (b.isMet()) {
+                assertThat(b.loopsAfter()).as("loops at %s", shows).isLessThanOrEqualTo(last);
+                last = b.loopsAfter();
+            } else {
+                assertThat(last).as("met once, met for more at %s", shows).isEqualTo(Integer.MAX_VALUE);
+            }
+            assertThat(b.isBetter() || b.loopsAfter() >= b.loopsBefore() || !b.isMet())
+                    .isTrue();
+        }
+        assertThat(last).isLessThan(Integer.MAX_VALUE);
+    }
+
+    @ParameterizedTest
+    @MethodSource("heads")
+    void whateverItFindsForPacksMorePacksNeverShowMore(InstallBrief brief) {
+        double last = 1;
+        for (int packs = 1; packs <= 8; packs++) {
+            int loops = packs * brief.hair().loopsPerPack();
+            Balance b = balancer.balance(brief, new BalanceGoal.BestFor(loops), Progress.UNSEEN);
+            if (b.isMet()) {
+                assertThat(b.exposedAfter()).as("%s packs", packs).isLessThanOrEqualTo(last);
+                assertThat(b.loopsAfter()).isLessThanOrEqualTo(loops);
+                last = b.exposedAfter();
+            }
+        }
+        assertThat(last).isLessThan(0.05);
     }
 
     @Test

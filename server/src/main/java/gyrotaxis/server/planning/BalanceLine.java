@@ -19,6 +19,7 @@ record BalanceLine(
     record Result(
             @Schema(implementation = Object.class) JsonNode change,
             boolean isMet,
+            boolean isBetter,
             String words,
             List<ZoneChange> zones,
             int loopsBefore,
@@ -54,6 +55,7 @@ record BalanceLine(
                 new Result(
                         changes.to(asked.changedTo(b.brief())),
                         b.isMet(),
+                        b.isBetter(),
                         b.words(),
                         b.changes().stream()
                                 .map(c -> new ZoneChange(
