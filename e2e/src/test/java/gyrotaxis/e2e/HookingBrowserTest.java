@@ -190,12 +190,12 @@ class HookingBrowserTest {
         bench.step("Knots");
         page.getByLabel("Share at the front").selectOption("whole loop");
         Locator front = region(page, "front");
-        for (int i = 0; i < 10; i++) {
+        for (int i = 0; i < 13; i++) {
             bench.button("hook the front closer").click();
         }
         assertThat(front.getByRole(AriaRole.ALERT)).containsText("would sit on its neighbour");
         assertThat(bench.stations().first()).isVisible();
-        for (int i = 0; i < 8; i++) {
+        for (int i = 0; i < 12; i++) {
             bench.button("undo").click();
             if (front.getByRole(AriaRole.ALERT).count() == 0) {
                 break;

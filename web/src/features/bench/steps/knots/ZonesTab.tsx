@@ -38,7 +38,7 @@ export function ZonesTab() {
         </p>
       )}
       <p className="text-xs text-soft">
-        Spacing on a strip one and a half fingers wide; wider strips are hooked closer. Estimates
+        As hooked on most rows of a zone; narrower rows are hooked more widely. Estimates
         until visits are recorded.
       </p>
     </>

@@ -21,8 +21,8 @@ final class BalanceReport {
         for (Zone z : Zone.values()) {
             changes.add(new ZoneChange(
                     z,
-                    before.hooked().plan().setting(z).spacingMm(),
-                    after.hooked().plan().setting(z).spacingMm(),
+                    before.hooked().spacingMm(z),
+                    after.hooked().spacingMm(z),
                     before.hooked().plan().setting(z).share(),
                     after.hooked().plan().setting(z).share(),
                     before.cover().exposedByZone().getOrDefault(z, 0.0),

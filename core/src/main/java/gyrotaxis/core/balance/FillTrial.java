@@ -58,11 +58,14 @@ public final class FillTrial {
     /** A wisp lies so far before the knot it hides, mm. */
     private static final double BEFORE_MM = 3;
 
-    private static final Share FILL = Share.HALF;
-    private static final Share WISP = new Share(Share.MOST_PARTS);
-
     /** At most this part of the reserve goes to wisps. */
     private static final int WISPS_OF_RESERVE = 3;
+
+    /** A half; a whole of what cannot be split. */
+    private final Share fill;
+
+    /** An eighth, frizzed; a whole of what cannot be split. */
+    private final Share wisp;
 
     private final InstallPlan plan;
     private final CoverGrid grid;
@@ -78,6 +81,9 @@ public final class FillTrial {
     private record Spot(Row row, Station half, double[][] lays) {}
 
     private FillTrial(InstallPlan plan, CoverGrid grid) {
+        boolean goesInWhole = plan.brief().hair().texture().goesInWhole();
+        this.fill = goesInWhole ? Share.WHOLE : Share.HALF;
+        this.wisp = goesInWhole ? Share.WHOLE : new Share(Share.MOST_PARTS);
         this.plan = plan;
         this.grid = grid;
         this.foundation = plan.foundation();
@@ -117,7 +123,7 @@ public final class FillTrial {
         }
         int reserve = plan.packs().reserveLoops();
         List<Fill> wisps = wisps(reserve);
-        int halves = FILL.parts() * (reserve - loopsOf(wisps.size()));
+        int halves = fill.parts() * (reserve - loopsOf(wisps.size()));
         List<Fill> fills = fill(halves);
         fills.addAll(wisps);
         List<Trial> told = new ArrayList<>();
@@ -133,8 +139,8 @@ public final class FillTrial {
         return new Fills(told, fills, reserve);
     }
 
-    private static int loopsOf(int wisps) {
-        return (wisps + WISP.parts() - 1) / WISP.parts();
+    private int loopsOf(int wisps) {
+        return (wisps + wisp.parts() - 1) / wisp.parts();
     }
 
     private int[] weakCells(Cover cover) {
@@ -153,7 +159,7 @@ public final class FillTrial {
     private List<Fill> wisps(int reserve) {
         List<Fill> wisps = new ArrayList<>();
         Set<StationId> hidden = new HashSet<>();
-        int most = WISP.parts() * (reserve / WISPS_OF_RESERVE);
+        int most = wisp.parts() * (reserve / WISPS_OF_RESERVE);
         for (int t = 0; t < trials.size(); t++) {
             for (KnotSight sight : KnotWatch.of(hooked, foundation, trials.get(t))) {
                 if (wisps.size() < most && hidden.add(sight.station())) {
@@ -176,7 +182,7 @@ public final class FillTrial {
                 row.id(),
                 along / row.lengthMm(),
                 row.path().chartAt(along),
-                WISP,
+                wisp,
                 trial,
                 Sentence.of("hides ", sight.why()));
     }
@@ -210,7 +216,7 @@ public final class FillTrial {
                 spot.row.id(),
                 spot.half.alongRowMm() / spot.row.lengthMm(),
                 spot.half.chart(),
-                FILL,
+                fill,
                 most,
                 Sentence.of("hides ", Quantity.mm2(hides), " of skin"));
     }
@@ -274,12 +280,12 @@ public final class FillTrial {
                 .noneMatch(s -> Math.abs(s.alongRowMm() - along)
                         < (SeatedShare.widthMm(hooked.hairOf(s), s.share())
                                         + SeatedShare.widthMm(
-                                                hooked.hairs().get(0).line(), FILL))
+                                                hooked.hairs().get(0).line(), fill))
                                 / 2);
     }
 
     private Spot spot(Row row, double along) {
-        Station half = Hooker.byHand(plan.scalp(), row, along, FILL);
+        Station half = Hooker.byHand(plan.scalp(), row, along, fill);
         double[][] lays = new double[trials.size()][];
         for (int t = 0; t < trials.size(); t++) {
             double[] all = laysAll(half, t);

@@ -99,7 +99,7 @@ public final class HookingComparison {
                     Kind.LENGTH_MM,
                     Better.NEITHER,
                     plans,
-                    p -> p.hooked().plan().setting(zone).spacingMm()));
+                    p -> p.hooked().spacingMm(zone)));
             all.add(Figure.of(
                     zone.words() + ", loops",
                     Kind.RATIO,

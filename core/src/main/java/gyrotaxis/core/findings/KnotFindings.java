@@ -183,6 +183,7 @@ final class KnotFindings {
         for (Station s : sliding) {
             Share usual = hooked.plan().setting(s.zone()).share();
             Hold.largestThatLasts(hooked.hairOf(s).fibre().slip(), brief.demand())
+                    .filter(lasting -> !hooked.hairOf(s).texture().goesInWhole())
                     .filter(lasting -> s.share().equals(usual) && lasting.parts() > usual.parts())
                     .ifPresent(lasting -> zones.put(s.zone(), lasting));
         }

@@ -20,4 +20,9 @@ public enum Texture {
     public String words() {
         return words;
     }
+
+    /** Whether it comes ready twisted, and so comes undone when it is split: it goes in whole. */
+    public boolean goesInWhole() {
+        return this == SHORT_TWIST;
+    }
 }

@@ -108,6 +108,11 @@ final class HandEdits {
             return;
         }
         double along = edit.at() * row.get().lengthMm();
+        if (edit instanceof StationEdit.Add add
+                && splitsWhole(add.share(), hairs.get(0).line())) {
+            lose(index, undone(hairs.get(0).line(), edit));
+            return;
+        }
         if (edit instanceof StationEdit.Add add) {
             Station s = added(scalp, row.get(), along, add.share());
             slots.add(new Slot(
@@ -138,7 +143,11 @@ final class HandEdits {
         } else if (edit instanceof StationEdit.Move move) {
             slot.station = moved(slot.station, row, move.mm());
         } else if (edit instanceof StationEdit.Resize resize) {
-            resize(slot, resize.share());
+            if (splitsWhole(resize.share(), hairOf(slot.station))) {
+                lose(index, undone(hairOf(slot.station), edit));
+            } else {
+                resize(slot, resize.share());
+            }
         } else if (edit instanceof StationEdit.Retie retie) {
             slot.tie(Tie.of(retie.knot(), tie.passes()));
         } else if (edit instanceof StationEdit.Pass pass) {
@@ -167,6 +176,14 @@ final class HandEdits {
                     "A " + tie.knot().words() + " knot has no passes; on "
                             + pass.row().words() + " that share is tied so now.");
         }
+    }
+
+    private static boolean splitsWhole(Share share, HairLine hair) {
+        return hair.texture().goesInWhole() && share.parts() > 1;
+    }
+
+    private static String undone(HairLine hair, StationEdit edit) {
+        return hair.name() + " comes undone when it is split: on " + edit.row().words() + " it goes in whole.";
     }
 
     /** Another share wants another knot, unless that was chosen by hand. */

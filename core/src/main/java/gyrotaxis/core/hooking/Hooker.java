@@ -54,7 +54,15 @@ public final class Hooker {
             double setBackMm) {
         HairLine main = cut(hair, brief);
         HookingPlan plan = HookingPlan.of(main, fullness, brief);
-        List<Station> placed = StationPlacer.place(scalp, foundation, plan, brief, regions, setBackMm, demand.goesUp());
+        List<Station> placed = StationPlacer.place(
+                scalp,
+                foundation,
+                plan,
+                brief,
+                regions,
+                setBackMm,
+                demand.goesUp(),
+                main.texture().goesInWhole());
         return new Hooker(scalp, foundation, brief, demand).hook(main, plan, placed);
     }
 
@@ -72,10 +80,10 @@ public final class Hooker {
         brief.mix().others().forEach(s -> hairs.add(new Hooked.Strand(s.line(), s.colour())));
         List<Station> dealt = new MixDealer(brief.mix()).deal(placed);
         KnotChooser chooser = new KnotChooser(brief.method(), demand);
-        List<Station> tied = dealt.stream()
-                .map(s -> s.tied(chooser.choose(
-                        s.role(), s.share(), hairs.get(s.strand()).line())))
+        List<Station> whole = dealt.stream()
+                .map(s -> hairs.get(s.strand()).line().texture().goesInWhole() ? s.taking(Share.WHOLE) : s)
                 .toList();
+        List<Station> tied = new Beads(hairs, chooser).tie(whole);
         HandEdits hand = new HandEdits(scalp, foundation, chooser, hairs, tied);
         hand.make(brief.edits());
         Bearings bearings = new Bearings(scalp, foundation.parts(), brief.method(), demand);

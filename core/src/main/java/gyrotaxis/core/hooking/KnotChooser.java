@@ -27,7 +27,16 @@ record KnotChooser(Method method, Demand demand) {
     private static final Set<ExtraHold> IN_WIND = Set.of(ExtraHold.FINGER_TURN, ExtraHold.CARRIED_BACK);
 
     Tie choose(Role role, Share share, HairLine hair) {
-        Knot knot = knot(role, share, hair);
+        return choose(role, share, hair, hair.hasBead());
+    }
+
+    /** How a share is tied that was split from a loop whose bead another has. */
+    Tie withoutBead(Role role, Share share, HairLine hair) {
+        return choose(role, share, hair, false);
+    }
+
+    private Tie choose(Role role, Share share, HairLine hair, boolean hasBead) {
+        Knot knot = knot(role, share, hair, hasBead);
         Slip slip = hair.fibre().slip();
         Tie tie = first(knot, least(role, knot), slip);
         while (knot.hasPasses() && tie.passes() < Tie.USEFUL_PASSES && !Hold.wouldLast(slip, share, tie, demand)) {
@@ -60,14 +69,14 @@ record KnotChooser(Method method, Demand demand) {
         };
     }
 
-    private Knot knot(Role role, Share share, HairLine hair) {
+    private Knot knot(Role role, Share share, HairLine hair, boolean hasBead) {
         boolean slides = hair.fibre().slip() == Slip.SLIDING;
         return switch (role) {
             case PART -> method.partKnot() == Method.PartKnot.DOUBLE_ENTRY ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
             case HAIRLINE -> method.hairlineKnot() == Method.HairlineKnot.TINY_TWICE ? Knot.REGULAR : Knot.INVISIBLE;
             case PERIMETER -> demand.goesUp() ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
             default -> {
-                if (hair.hasBead()) {
+                if (hasBead) {
                     yield Knot.BEAD;
                 }
                 yield slides && share.compareTo(SMALL) >= 0 ? Knot.TWIST_FIRST : Knot.REGULAR;

@@ -11,11 +11,12 @@ import java.util.List;
 import java.util.SplittableRandom;
 
 /**
- * Deals hair out to stations: each strand gets its part of a hundred, evenly over the head, and, unless clumps are wanted, no
- * two neighbours take the same of what is mixed in.
+ * Deals hair out to stations: each strand gets its part of a hundred of the hair, evenly over the head, and, unless clumps are
+ * wanted, no two neighbours take the same of what is mixed in as long as its part allows that.
  *
  * <p>Method: station by station, the strand that is furthest behind its part is taken; small random amounts from the seed
- * decide near ties, so that no pattern shows. Neighbours are the nearest stations dealt before, within a spacing and a half.
+ * decide near ties, so that no pattern shows. Neighbours are the nearest stations dealt before, within a spacing and a half; what has
+ * fallen behind by more than {@link #BEHIND} of a share is taken beside its like, so that the mix comes out as asked.
  */
 final class MixDealer {
     private static final double ALL_PERCENT = 100;
@@ -25,6 +26,9 @@ final class MixDealer {
 
     /** How much chance there is, in shares of a station. */
     private static final double CHANCE = 0.8;
+
+    /** So many shares behind its part, a strand no longer waits for a place of its own. */
+    private static final double BEHIND = 1.2;
 
     private final HairMix mix;
 
@@ -61,18 +65,20 @@ final class MixDealer {
                 dealt.add(s);
                 continue;
             }
+            double takes = s.share().ofLoop();
             boolean[] isNear = mix.mayClump() ? new boolean[part.length] : near(s, dealt, part.length);
             int best = 0;
             double most = Double.NEGATIVE_INFINITY;
             for (int k = 0; k < part.length; k++) {
-                owed[k] += part[k];
-                double want = owed[k] + CHANCE * part[k] * (random.nextDouble() - 0.5);
-                if (!(k > 0 && isNear[k]) && want > most) {
+                owed[k] += part[k] * takes;
+                double want = owed[k] + CHANCE * part[k] * takes * (random.nextDouble() - 0.5);
+                boolean waits = k > 0 && isNear[k] && owed[k] < BEHIND * takes;
+                if (!waits && want > most) {
                     most = want;
                     best = k;
                 }
             }
-            owed[best]--;
+            owed[best] -= takes;
             dealt.add(s.of(best));
         }
         return dealt;

@@ -65,8 +65,12 @@ final class Roles {
      * Small where it will be seen; nothing wished for a zone makes it larger there.
      *
      * @param usual what a share is there otherwise
+     * @param goesInWhole whether the hair cannot be split
      */
-    static Share share(Role role, Share usual) {
+    static Share share(Role role, Share usual, boolean goesInWhole) {
+        if (goesInWhole) {
+            return Share.WHOLE;
+        }
         return switch (role) {
             case PART, HAIRLINE -> smaller(usual, Share.QUARTER);
             case PERIMETER, PLAIT -> smaller(usual, Share.HALF);

@@ -49,6 +49,7 @@ final class Spacing {
     private final List<List<Vec2>> spared;
     private final double edgeMm;
     private final boolean goesUp;
+    private final boolean goesInWhole;
 
     Spacing(
             Scalp scalp,
@@ -57,7 +58,8 @@ final class Spacing {
             HookingBrief brief,
             List<Region> regions,
             double edgeMm,
-            boolean goesUp) {
+            boolean goesUp,
+            boolean goesInWhole) {
         this.scalp = scalp;
         this.foundation = foundation;
         this.hooking = hooking;
@@ -69,6 +71,7 @@ final class Spacing {
                 .toList();
         this.edgeMm = edgeMm;
         this.goesUp = goesUp;
+        this.goesInWhole = goesInWhole;
     }
 
     /**
@@ -119,7 +122,7 @@ final class Spacing {
         if (isFromEdge) {
             // Its first share is a small one, whatever the others are: what that lacks goes to the others.
             Share first = shares.get(0);
-            wanted += 1 - Roles.share(Role.HAIRLINE, first).ofLoop() / first.ofLoop();
+            wanted += 1 - Roles.share(Role.HAIRLINE, first, goesInWhole).ofLoop() / first.ofLoop();
         }
         if (placed > 0) {
             double scale = Math.min(CLOSEST, wanted / placed);
@@ -163,7 +166,7 @@ final class Spacing {
      * @param spacing against the usual one
      */
     private Local tied(Zone zone, Share share, double spacing) {
-        if (brief.wish(zone).share().isEmpty()) {
+        if (brief.wish(zone).share().isEmpty() && !goesInWhole) {
             if (spacing > WIDE && share.parts() * 2 <= Share.MOST_PARTS) {
                 return new Local(spacing / 2, new Share(share.parts() * 2));
             }

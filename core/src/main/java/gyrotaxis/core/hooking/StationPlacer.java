@@ -31,7 +31,7 @@ import java.util.Optional;
  * the neighbouring row, as bricks are laid.
  *
  * <p>Method: along a row the number of stations grows by ds / spacing; the row is given the nearest whole number, at
- * least 1, evenly in that measure. Where its first station lies is then chosen, out of a few places near the row's start,
+ * least 1, evenly in that measure, and what that leaves out or adds is made up for by the next. Where its first station lies is then chosen, out of a few places near the row's start,
  * so that the stations are as nearly as possible midway between those of the next row toward the midline. On a mirrored
  * foundation the left side repeats the right, so that both end with the same number; the two rows beside the midline then
  * lie level with each other. Deterministic; linear in rows, quadratic in stations per row.
@@ -52,6 +52,9 @@ public final class StationPlacer {
     /** The two shares of a full start, mm apart. ASSUMPTION: two knots side by side. */
     private static final double START_APART_MM = 6;
 
+    /** No row makes up for more than so many shares of its neighbours. */
+    private static final double MOST_OWED = 0.5;
+
     /** A gap with a station nearer than this needs no other, mm. ASSUMPTION: half a finger. */
     private static final double NEAR_MM = 9;
 
@@ -64,10 +67,13 @@ public final class StationPlacer {
     private final Scalp scalp;
     private final Foundation foundation;
     private final HookingBrief brief;
+    private final boolean goesInWhole;
     private final Spacing spacing;
     private final Roles roles;
     private final Flanks flanks;
     private final Map<RowId, List<Station>> placed = new HashMap<>();
+    /** What whole numbers of shares left out on the rows before, or gave too much. */
+    private double owed;
 
     private StationPlacer(
             Scalp scalp,
@@ -76,19 +82,21 @@ public final class StationPlacer {
             HookingBrief brief,
             List<Region> regions,
             double setBackMm,
-            boolean goesUp) {
+            boolean goesUp,
+            boolean goesInWhole) {
         double edgeMm = EDGE_MM + Require.atLeast(0, setBackMm, "setBackMm", "mm");
         this.scalp = scalp;
         this.foundation = foundation;
         this.brief = brief;
+        this.goesInWhole = goesInWhole;
         this.flanks = new Flanks(foundation.parts());
-        this.spacing = new Spacing(scalp, foundation, hooking, brief, regions, edgeMm, goesUp);
+        this.spacing = new Spacing(scalp, foundation, hooking, brief, regions, edgeMm, goesUp, goesInWhole);
         this.roles = new Roles(scalp, brief.method(), edgeMm, goesUp);
     }
 
     /** The stations of all rows by the usual method, row by row in the order of the foundation, each from the row's start. */
     public static List<Station> place(Scalp scalp, Foundation foundation, HookingPlan hooking) {
-        return place(scalp, foundation, hooking, HookingBrief.usual(), List.of(), 0, false);
+        return place(scalp, foundation, hooking, HookingBrief.usual(), List.of(), 0, false, false);
     }
 
     /**
@@ -99,6 +107,7 @@ public final class StationPlacer {
      * @param setBackMm how far the first share of every row that starts at the hairline is set back beyond {@link #EDGE_MM},
      *     mm, at least 0
      * @param goesUp whether the hair is to be drawn up
+     * @param goesInWhole whether the hair cannot be split
      */
     public static List<Station> place(
             Scalp scalp,
@@ -107,8 +116,9 @@ public final class StationPlacer {
             HookingBrief brief,
             List<Region> regions,
             double setBackMm,
-            boolean goesUp) {
-        return new StationPlacer(scalp, foundation, hooking, brief, regions, setBackMm, goesUp).place();
+            boolean goesUp,
+            boolean goesInWhole) {
+        return new StationPlacer(scalp, foundation, hooking, brief, regions, setBackMm, goesUp, goesInWhole).place();
     }
 
     private List<Station> place() {
@@ -170,8 +180,13 @@ public final class StationPlacer {
             return;
         }
         List<Station> all = new ArrayList<>(on);
-        all.add(at(row, along, Role.CROSSING, Share.HALF));
+        all.add(at(row, along, Role.CROSSING, half()));
         placed.put(row.id(), numbered(all));
+    }
+
+    /** A half, or a whole of what cannot be split. */
+    private Share half() {
+        return goesInWhole ? Share.WHOLE : Share.HALF;
     }
 
     private Station at(Row row, double along, Role role, Share share) {
@@ -197,13 +212,14 @@ public final class StationPlacer {
         Vec2 across = along.norm() < 1e-9 ? new Vec2(side, 0) : new Vec2(along.y(), -along.x()).times(1 / along.norm());
         Vec2 chart = s.chart().plus(across.times(across.x() * side < 0 ? -out : out));
         Vec3 space = scalp.chart().lift(chart);
-        return Station.placed(s.id(), s.alongRowMm() + 0.5, chart, space, s.zone(), Role.BASE, s.part(), Share.HALF);
+        return Station.placed(s.id(), s.alongRowMm() + 0.5, chart, space, s.zone(), Role.BASE, s.part(), half());
     }
 
     /** From the midline outward, the right side first; the left side mirrors it where the rows do. */
     private void placeSection(List<Row> all) {
         List<Row> rows = all.stream().filter(StationPlacer::isHooked).toList();
         int middle = rows.size() / 2;
+        owed = 0;
         for (int i = middle; i < rows.size(); i++) {
             placeRow(rows.get(i), i > middle ? Optional.of(rows.get(i - 1)) : Optional.empty());
         }
@@ -226,14 +242,15 @@ public final class StationPlacer {
         List<Station> neighbours =
                 inner.map(r -> placed.getOrDefault(r.id(), List.of())).orElse(List.of());
         Spacing.Along along = spacing.along(row);
-        placed.put(row.id(), Stagger.best(phase -> stations(row, along, phase), neighbours));
+        int m = Math.max(1, (int) Math.round(along.total() + owed));
+        owed = Math.max(-MOST_OWED, Math.min(MOST_OWED, owed + along.total() - m));
+        placed.put(row.id(), Stagger.best(phase -> stations(row, along, m, phase), neighbours));
     }
 
-    private List<Station> stations(Row row, Spacing.Along hooked, double phase) {
+    private List<Station> stations(Row row, Spacing.Along hooked, int m, double phase) {
         double[] at = row.path().distancesMm();
         double[] count = hooked.stations();
         double total = hooked.total();
-        int m = Math.max(1, (int) Math.round(total));
         List<Station> list = new ArrayList<>(m);
         int seg = 1;
         for (int k = 0; k < m; k++) {
@@ -257,7 +274,7 @@ public final class StationPlacer {
                     zone,
                     role,
                     part,
-                    Roles.share(role, hooked.shares().get(seg))));
+                    Roles.share(role, hooked.shares().get(seg), goesInWhole)));
         }
         return roles.isFullStart(list) ? fullyStarted(row, list) : list;
     }
@@ -267,8 +284,8 @@ public final class StationPlacer {
         Station first = list.get(0);
         double next = Math.min(first.alongRowMm() + START_APART_MM, row.lengthMm());
         List<Station> all = new ArrayList<>(list);
-        all.set(0, first.taking(Share.HALF));
-        all.add(1, at(row, next, Role.HAIRLINE, Share.HALF));
+        all.set(0, first.taking(half()));
+        all.add(1, at(row, next, Role.HAIRLINE, half()));
         return numbered(all);
     }
 

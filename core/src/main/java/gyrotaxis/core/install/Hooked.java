@@ -5,6 +5,7 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -64,6 +65,28 @@ public record Hooked(
     /** Weight of what a station takes, g. */
     public double gramsOf(Station s) {
         return s.share().ofLoop() * hairOf(s).gramsPerLoop();
+    }
+
+    /**
+     * How far apart shares of a zone sit, centre to centre, mm: the median along its rows, of those that are there for neither part
+     * nor hairline. What is asked for on the usual strip where there are no two.
+     */
+    public double spacingMm(Zone zone) {
+        List<Double> gaps = new ArrayList<>();
+        for (int i = 1; i < stations.size(); i++) {
+            Station a = stations.get(i - 1);
+            Station b = stations.get(i);
+            boolean isPair = a.id().row().equals(b.id().row()) && a.zone() == zone && b.zone() == zone;
+            if (isPair && isPlain(a) && isPlain(b)) {
+                gaps.add(b.alongRowMm() - a.alongRowMm());
+            }
+        }
+        gaps.sort(null);
+        return gaps.isEmpty() ? plan.setting(zone).spacingMm() : gaps.get(gaps.size() / 2);
+    }
+
+    private static boolean isPlain(Station s) {
+        return s.role() == Role.ROW || s.role() == Role.CAP;
     }
 
     /** Whole loops that are opened, of all strands. */

@@ -54,8 +54,9 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
         return switch (texture) {
             case COARSE_KINKY, TIGHT_CURL ->
                 graded(fullness, 16, 21, 27, 33, Share.HALF, Share.HALF, Share.WHOLE, Share.WHOLE);
-            case SPRINGY_CURL, SHORT_TWIST ->
-                graded(fullness, 13, 18, 24, 30, Share.THIRD, Share.HALF, Share.WHOLE, Share.WHOLE);
+            case SPRINGY_CURL -> graded(fullness, 13, 18, 24, 30, Share.THIRD, Share.HALF, Share.WHOLE, Share.WHOLE);
+            // As much hair as springy curl, in whole pieces that sit further apart in front.
+            case SHORT_TWIST -> graded(fullness, 39, 36, 24, 30, Share.WHOLE, Share.WHOLE, Share.WHOLE, Share.WHOLE);
             case DEEP_WAVE, LOOSE_WAVE ->
                 graded(fullness, 12.5, 17.5, 24, 29, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
             case SILKY_WAVE ->
@@ -66,7 +67,7 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
     /**
      * The plan for a head by a stylist's own method and wishes.
      *
-     * @throws HookingException if a wish puts stations closer than their knots are wide
+     * @throws HookingException if a wish puts stations closer than their knots are wide, or splits what cannot be split
      */
     public static HookingPlan of(HairLine hair, double fullness, HookingBrief brief) {
         HookingPlan usual = usual(hair.texture(), fullness);
@@ -81,8 +82,8 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
             if (zone == Zone.BACK || zone == Zone.NAPE) {
                 switch (brief.method().back()) {
                     case FINE -> {
-                        spacing = FINE_MM / fullness;
-                        share = Share.HALF;
+                        share = hair.texture().goesInWhole() ? Share.WHOLE : Share.HALF;
+                        spacing = FINE_MM / fullness * share.ofLoop() / Share.HALF.ofLoop();
                     }
                     case BIG_SHARES -> {
                         spacing = WIDE_MM / fullness;
@@ -93,6 +94,13 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
             }
             ZoneWish wish = brief.wish(zone);
             Share taken = wish.share().orElse(share);
+            if (hair.texture().goesInWhole() && taken.parts() > 1) {
+                throw new HookingException(
+                        HookingException.Wish.ZONE,
+                        zone.ordinal(),
+                        hair.name() + " comes ready twisted and comes undone when it is split. Take whole loops at the "
+                                + zone.words() + ", or another line.");
+            }
             double wanted = spacing / wish.closer();
             double knot = SeatedShare.widthMm(hair, taken);
             if (wanted < Math.max(knot, ZoneSetting.SPACING_MM.min())) {

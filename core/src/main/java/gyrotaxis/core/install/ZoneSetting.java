@@ -11,8 +11,8 @@ import gyrotaxis.core.quantity.Require;
  * @param share what each station takes
  */
 public record ZoneSetting(double spacingMm, Share share) {
-    /** Closer than 3 mm knots sit on each other; wider than 70 mm the row shows. */
-    public static final Interval SPACING_MM = new Interval(3, 70);
+    /** Closer than 3 mm knots sit on each other; wider than 120 mm a row shows. */
+    public static final Interval SPACING_MM = new Interval(3, 120);
 
     public ZoneSetting {
         Require.inRange(spacingMm, SPACING_MM.min(), SPACING_MM.max(), "spacingMm", "mm");

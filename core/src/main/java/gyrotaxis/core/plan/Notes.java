@@ -15,6 +15,7 @@ import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
@@ -75,7 +76,7 @@ public final class Notes {
         add(Moment.BEFORE, "Cut the ties under the band and separate the loops.");
         addIf(plan.brief().hooking().cutsInHalf(), Moment.BEFORE, "Cut the loose lengths in half.");
         add(Moment.BEFORE, "Sort them, since packs are uneven: the thin ones go to the front.");
-        add(Moment.BEFORE, Note.SPLITTING);
+        addIf(plan.hooked().tallies().stream().anyMatch(t -> t.splitShares() > 0), Moment.BEFORE, Note.SPLITTING);
         addIf(
                 !mix.others().isEmpty(),
                 Moment.BEFORE,
@@ -84,10 +85,31 @@ public final class Notes {
                                 .map(o -> o.line().name() + ", " + o.colour())
                                 .collect(Collectors.joining("; "))
                         + ".");
+        int alike = mix.mayClump() ? 0 : alike();
+        addIf(
+                alike > 0,
+                Moment.BEFORE,
+                "So much is mixed in that " + alike + (alike == 1 ? " pair" : " pairs")
+                        + " of a kind sit side by side.");
+        addIf(
+                lines.stream().anyMatch(l -> l.texture().goesInWhole()),
+                Moment.BEFORE,
+                "Split none of what comes ready twisted: it comes undone, and goes in whole.");
         addIf(
                 lines.stream().anyMatch(l -> WAVES.contains(l.texture())),
                 Moment.BEFORE,
                 "Smooth wave that tangles with setting lotion.");
+    }
+
+    /** Neighbours on a row that took the same of what is mixed in. */
+    private int alike() {
+        int alike = 0;
+        for (int i = 1; i < plan.stations().size(); i++) {
+            Station a = plan.stations().get(i - 1);
+            Station b = plan.stations().get(i);
+            alike += b.strand() > 0 && a.strand() == b.strand() && a.id().row().equals(b.id().row()) ? 1 : 0;
+        }
+        return alike;
     }
 
     private void chair() {

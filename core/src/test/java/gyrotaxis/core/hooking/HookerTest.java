@@ -45,6 +45,7 @@ import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.laying.RowLayout;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.OwnHair;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -54,6 +55,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -241,29 +243,82 @@ class HookerTest {
                 .isLessThan(Hold.of(Slip.SLIDING, Share.WHOLE, plain, DOWN).score());
     }
 
+    /** By hair, not by pieces: half asked is half placed, whatever has to sit side by side for it. */
     @ParameterizedTest
-    @ValueSource(ints = {10, 25, 40})
-    void aMixComesToItsPartsAndNeverClumps(int percent) {
+    @ValueSource(ints = {10, 25, 40, 50, 65})
+    void aMixComesToItsPartsAndClumpsOnlyWhereItMust(int percent) {
         HairLine other = HookedHeads.hair(Texture.LOOSE_WAVE);
         HairMix mix = new HairMix(
                 HairMix.How.RATIO, List.of(new HairMix.Strand(other, "honey", percent, Optional.empty())), 7, false);
         Hooked h = hook(STRAIGHT, USUAL.mixing(mix), DOWN);
-        long of = h.stations().stream().filter(s -> s.strand() == 1).count();
-        double is = 100.0 * of / h.stations().size();
-        // Keeping neighbours apart costs some of a large part.
-        assertThat(is).isBetween(percent < 40 ? percent - 4.0 : 25.0, percent + 2.0);
-        for (int i = 1; i < h.stations().size(); i++) {
-            Station a = h.stations().get(i - 1);
-            Station b = h.stations().get(i);
-            assertThat(a.id().row().equals(b.id().row()) && a.strand() == 1 && b.strand() == 1)
-                    .isFalse();
+        assertThat(100 * hair(h, 1) / (hair(h, 0) + hair(h, 1))).isCloseTo(percent, within(2.0));
+        long alike = IntStream.range(1, h.stations().size())
+                .filter(i -> {
+                    Station a = h.stations().get(i - 1);
+                    Station b = h.stations().get(i);
+                    return a.id().row().equals(b.id().row()) && a.strand() == 1 && b.strand() == 1;
+                })
+                .count();
+        if (percent <= 25) {
+            assertThat(alike).isZero();
         }
+        assertThat(alike).isLessThan((long)
+                (percent / 100.0 * percent / 100.0 * h.stations().size()));
         assertThat(hook(STRAIGHT, USUAL.mixing(mix), DOWN).stations()).isEqualTo(h.stations());
         HairMix reseeded = new HairMix(mix.how(), mix.others(), 8, false);
-        assertThat(hook(STRAIGHT, USUAL.mixing(reseeded), DOWN).stations()).isNotEqualTo(h.stations());
+        if (percent <= 40) {
+            // Where every other share is of it there is only one way.
+            assertThat(hook(STRAIGHT, USUAL.mixing(reseeded), DOWN).stations()).isNotEqualTo(h.stations());
+        }
         assertThat(h.tallies()).hasSize(2);
         assertThat(h.tallies().stream().mapToInt(LoopTally::shares).sum())
                 .isEqualTo(h.stations().size());
+    }
+
+    private static double hair(Hooked h, int strand) {
+        return h.stations().stream()
+                .filter(s -> s.strand() == strand)
+                .mapToDouble(s -> s.share().ofLoop())
+                .sum();
+    }
+
+    /** What comes ready twisted goes in whole everywhere, and takes no more hair for it. */
+    @Test
+    void whatComesUndoneWhenItIsSplitGoesInWhole() {
+        for (Method method : List.of(
+                Method.usual(),
+                Method.usual().with(Method.RowStart.FULL),
+                Method.usual().with(Method.BackSpacing.FINE),
+                Method.usual().with(Method.Spacing.EVEN))) {
+            Hooked h = HookedHeads.hook(
+                    HookedHeads.STRAIGHT, Texture.SHORT_TWIST, USUAL.by(method).usingBaseHair(true), UP);
+            assertThat(h.stations()).allMatch(s -> s.share().equals(Share.WHOLE));
+            assertThat(h.tallies()).allMatch(t -> t.splitShares() == 0);
+        }
+        double whole = HookedHeads.medium(Texture.SHORT_TWIST).loops();
+        assertThat(whole).isCloseTo(HookedHeads.medium(Texture.SPRINGY_CURL).loops(), within(10.0));
+        assertThatExceptionOfType(HookingException.class)
+                .isThrownBy(() -> HookedHeads.hook(
+                        HookedHeads.STRAIGHT, Texture.SHORT_TWIST, USUAL.taking(Zone.FRONT, Share.HALF), DOWN))
+                .withMessageContaining("comes undone");
+    }
+
+    /** A loop with one bead splits into one share that has it and others that need a knot. */
+    @Test
+    void aLoopHasOneBeadHoweverItIsSplit() {
+        HairLine beaded = new HairLine(
+                "Ebb", Texture.SPRINGY_CURL, 300, true, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+        Hooked h = Hooker.hook(MEDIUM, STRAIGHT, beaded, 1, USUAL, DOWN, List.of(), 0);
+        for (Share share : h.tallies().get(0).sharesBySize().keySet()) {
+            List<Station> of =
+                    h.stations().stream().filter(s -> s.share().equals(share)).toList();
+            long beads = of.stream().filter(s -> s.tie().knot() == Knot.BEAD).count();
+            assertThat(beads).isLessThanOrEqualTo(LoopTally.loops(share, of.size()));
+            if (share.equals(Share.WHOLE)) {
+                assertThat(beads).isEqualTo(of.size());
+            }
+        }
+        assertThat(h.stations()).anyMatch(s -> s.tie().knot() == Knot.REGULAR);
     }
 
     @Test

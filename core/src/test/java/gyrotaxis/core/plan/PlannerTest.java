@@ -117,10 +117,12 @@ class PlannerTest {
                 assertThat(plan.scalp().hairline().encloses(s.space())).isTrue();
                 Share usual = plan.hooked().plan().setting(s.zone()).share();
                 // Small at the hairline, where it is seen; elsewhere halved or doubled as the strip is narrow or wide.
-                if (s.role() == Role.HAIRLINE) {
+                if (texture.goesInWhole()) {
+                    assertThat(s.share()).isEqualTo(Share.WHOLE);
+                } else if (s.role() == Role.HAIRLINE) {
                     assertThat(s.share().parts()).isGreaterThanOrEqualTo(4);
                 } else {
-                    assertThat((double) s.share().parts() / usual.parts()).isIn(0.5, 1.0, 2.0);
+                    assertThat((double) s.share().parts() / usual.parts()).isIn(0.5, 2.0 / 3, 1.0, 1.5, 2.0);
                 }
                 last = s.alongRowMm();
             }

@@ -214,12 +214,13 @@ final class ReadViews {
 
     private ReadView.ZoneView zone(Zone zone) {
         ZoneSetting setting = plan.hooked().plan().setting(zone);
+        double apart = plan.hooked().spacingMm(zone);
         double seated = SeatedShare.widthMm(plan.hooked().hairs().get(0).line(), setting.share());
         return new ReadView.ZoneView(
                 zone,
                 zone.words(),
-                tenth(setting.spacingMm()),
-                tenth(Math.max(0, setting.spacingMm() - seated)),
+                tenth(apart),
+                tenth(Math.max(0, apart - seated)),
                 setting.share().parts(),
                 setting.share().words(),
                 (int) plan.stations().stream().filter(s -> s.zone() == zone).count());
