@@ -54,6 +54,8 @@ public record Finding(Code code, Severity severity, Place place, Sentence reason
         BEARING_CONTESTED,
         SCALP_SHOWS,
         NOT_AS_FULL,
+        TOO_FULL,
+        HAIR_HUMPS,
         TOO_ROUND,
         HOT_NAPE,
         CARE

@@ -8,6 +8,7 @@ import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
@@ -19,6 +20,7 @@ import gyrotaxis.core.wear.Way;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** What is to be said about a plan as it is worn. */
 public final class WornFindings {
@@ -33,6 +35,9 @@ public final class WornFindings {
 
     /** A head that lacks less than this of the wish is as full as wished. ASSUMPTION: nobody sees less. */
     private static final double FULLNESS_TOLERANCE = 0.15;
+
+    /** So much over the wish is too full. ASSUMPTION: a fifth is seen. */
+    private static final double TOO_FULL = 1.2;
 
     /** Deeper than this at the nape is hot, and hotter than somebody in the heat should have it. ASSUMPTION. */
     private static final double HOT_DEPTH = 12;
@@ -90,6 +95,14 @@ public final class WornFindings {
                             "It stands as high at the sides and behind as on top: an outline so even reads like a wig."),
                     List.of(lighter(Zone.BACK)));
         }
+        if (outline.hasHump()) {
+            say(
+                    Code.HAIR_HUMPS,
+                    Severity.HINT,
+                    Zone.NAPE,
+                    Sentence.of("Hair stands out at the nape: it is hooked so much more fully there than on top."),
+                    List.of(lighter(Zone.NAPE)));
+        }
         nape();
     }
 
@@ -107,6 +120,40 @@ public final class WornFindings {
                     Sentence.of("It comes to ", part(is), " of a full head, and ", part(wished), " was wished for."),
                     List.of()));
         }
+        if (is > wished * TOO_FULL) {
+            tooFull(wished, is);
+        }
+    }
+
+    /** Too full is as common a complaint as too thin: the remedy names what to leave out, and time does some of it. */
+    private void tooFull(double wished, double is) {
+        double toward = Loft.of(plan.brief().hair().texture()).toward();
+        Sentence falls = toward < 1 - FULLNESS_TOLERANCE / 2
+                ? Sentence.of(" About ", part(1 - toward), " of its volume falls by itself within days.")
+                : Sentence.of("");
+        Thinning thinning = new Thinning(plan, cover, 1 - wished / is);
+        List<Remedy> remedies = new ArrayList<>();
+        if (!thinning.leftOut().isEmpty()) {
+            String first = thinning.leftOut().stream()
+                    .limit(3)
+                    .map(s -> s.id().toString())
+                    .collect(Collectors.joining(", "));
+            remedies.add(new Remedy(
+                    Sentence.of(
+                            "Leave out ",
+                            thinning.leftOut().size(),
+                            " hidden shares, first " + first + ": about ",
+                            part(is * (1 - thinning.part())),
+                            " of a full head is left"),
+                    thinning.brief()));
+        }
+        remarks.add(new Finding(
+                Code.TOO_FULL,
+                Severity.HINT,
+                FindingList.head(),
+                Sentence.of(
+                        "It comes to ", part(is), " of a full head where ", part(wished), " was wished for.", falls),
+                remedies));
     }
 
     private void nape() {

@@ -56,7 +56,7 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
                 graded(fullness, 16, 21, 27, 33, Share.HALF, Share.HALF, Share.WHOLE, Share.WHOLE);
             case SPRINGY_CURL -> graded(fullness, 13, 18, 24, 30, Share.THIRD, Share.HALF, Share.WHOLE, Share.WHOLE);
             // As much hair as springy curl, in whole pieces that sit further apart in front.
-            case SHORT_TWIST -> graded(fullness, 39, 36, 24, 30, Share.WHOLE, Share.WHOLE, Share.WHOLE, Share.WHOLE);
+            case SHORT_TWIST -> graded(fullness, 36, 33, 22, 28, Share.WHOLE, Share.WHOLE, Share.WHOLE, Share.WHOLE);
             case DEEP_WAVE, LOOSE_WAVE ->
                 graded(fullness, 12.5, 17.5, 24, 29, Share.HALF, Share.WHOLE, Share.WHOLE, Share.WHOLE);
             case SILKY_WAVE ->
