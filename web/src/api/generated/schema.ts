@@ -635,15 +635,18 @@ export interface components {
         FillsView: {
             change: unknown;
             fills: components["schemas"]["FillView"][];
+            left: components["schemas"]["LeftView"][];
             /** Format: int32 */
             reserveLoops: number;
             trials: components["schemas"]["TrialView"][];
             /** Format: int32 */
             usedLoops: number;
+            /** Format: int32 */
+            wouldDoLoops: number | null;
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_FULL" | "HAIR_HUMPS" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
             place: components["schemas"]["PlaceView"];
             reason: components["schemas"]["Piece"][];
             remedies: components["schemas"]["RemedyView"][];
@@ -989,6 +992,11 @@ export interface components {
             weightGrams: number;
             zones: components["schemas"]["ZoneView"][];
         };
+        LeftView: {
+            /** Format: int32 */
+            trial: number;
+            words: components["schemas"]["Piece"][];
+        };
         Limits: {
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
@@ -1293,6 +1301,7 @@ export interface components {
             exposedPercentAfter: number;
             /** Format: double */
             exposedPercentBefore: number;
+            isBetter: boolean;
             isMet: boolean;
             /** Format: int32 */
             loopsAfter: number;
@@ -1537,6 +1546,8 @@ export interface components {
             row: string;
             /** Format: int32 */
             shareParts: number | null;
+            /** Format: double */
+            towardDeg: number | null;
         };
         StationKind: {
             bearingWhy: string;

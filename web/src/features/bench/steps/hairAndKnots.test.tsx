@@ -2,7 +2,7 @@
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, HairLine, Method, Plan, PlanStation } from '../../../api/types';
-import { onBench, refusedAt, sample } from '../../../testing/onBench';
+import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { changed } from '../../../lib/change';
 import { usePrefs } from '../../../ui/prefs';
@@ -233,8 +233,8 @@ describe('ByMethod', () => {
     const even = { ...plan, method: { ...plan.method, name: 'Harbour', spacing: 'EVEN' } } as Plan;
     const bench = onBench(<ZonesTab />, { plan: even });
     const name = await screen.findByRole('button', { name: 'Harbour' });
-    const said = name.closest('p') as HTMLElement;
-    expect(said.textContent).toContain('By Harbour method: spacing, front to nape even;');
+    const paragraph = name.closest('p') as HTMLElement;
+    expect(paragraph.textContent).toContain('By Harbour method: spacing, front to nape even;');
     expect(within(said).getByTitle(/easy to keep/)).toBeTruthy();
     fireEvent.click(name);
     expect(bench.getState()).toMatchObject({ step: 'knots', knotTab: 'method' });
@@ -341,7 +341,9 @@ describe('FillsTab', () => {
 
   it('puts them all in at one touch, which one undo takes back', async () => {
     const bench = await show();
-    expect(screen.getAllByRole('listitem').length).toBe(fills.trials.length + fills.fills.length);
+    expect(screen.getAllByRole('listitem').length).toBe(
+      fills.trials.length + fills.fills.length + fills.left.length,
+    );
     press('Hook them in now');
     expect(bench.getState().brief).toEqual(changed(savedPlan.brief, fills.change));
     expect(bench.getState().brief.hooking.edits).toHaveLength(
@@ -349,6 +351,14 @@ describe('FillsTab', () => {
     );
     act(() => bench.getState().undo());
     expect(bench.getState().brief).toEqual(savedPlan.brief);
+  });
+
+  it('says which gap stays open and why, and how much more would do', async () => {
+    const words = said('1.8 cm² at the crown stay open: the reserve is spent.');
+    await show({}, () => ({ ...fills, left: [{ trial: 0, words }], wouldDoLoops: 19 }));
+    const open = screen.getByRole('region', { name: 'Gaps that stay open' });
+    expect(open.textContent).toContain(`${fills.trials[0]?.words}: 1.8 cm² at the crown`);
+    expect(open.textContent).toContain('19 loops kept back would do.');
   });
 
   it('keeps the reserve where nothing would be hidden', async () => {

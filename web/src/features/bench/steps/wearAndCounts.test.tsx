@@ -50,10 +50,10 @@ describe('WearStep', () => {
   });
 
   it('leads from a knot or a row that shows to its place on the map', () => {
-    const bench = onBench(<WearStep />, { worn });
-    const knot = worn.knots[0];
-    press(knot?.station ?? '');
-    expect(bench.getState().heldStation).toBe(knot?.station);
+    const knot = { station: plan.stations[0]?.id ?? '', why: 'a regular knot beside the part' };
+    const bench = onBench(<WearStep />, { worn: { ...worn, knots: [knot] } });
+    press(knot.station);
+    expect(bench.getState().heldStation).toBe(knot.station);
     const rows = screen.getByRole('region', { name: 'Rows that show' });
     fireEvent.click(within(rows).getAllByRole('button')[0] as HTMLElement);
     expect(bench.getState().heldRow).toBe(worn.rows[0]?.row);
@@ -107,6 +107,7 @@ const balancing = (lines: BalanceLine[], cut = 7) => {
 const RESULT: NonNullable<BalanceLine['result']> = {
   change: { fullness: 0.8 },
   isMet: true,
+  isBetter: true,
   words: '9 loops fewer, and no more shows.',
   zones: [
     {

@@ -40,6 +40,7 @@ const NOTHING_MORE = {
   passes: null,
   hold: null,
   legPercent: null,
+  towardDeg: null,
 };
 
 /** A change to one station, on top of the changes there are: it is found where those left it. */

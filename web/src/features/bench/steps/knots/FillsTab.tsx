@@ -59,11 +59,40 @@ export function FillsTab() {
           <Places fills={fills} />
         </>
       )}
+      <Left fills={fills} />
       <p className="text-sm text-soft">
         Put them in after separating, one trial after the other, or the day after. An estimate: look
         before you hook.
       </p>
     </>
+  );
+}
+
+/** The gaps that stay open all the same, and how much more would close them. */
+function Left({ fills }: { fills: Fills }) {
+  const { sentence } = useLengths();
+  if (fills.left.length === 0) return null;
+  return (
+    <section
+      aria-label="Gaps that stay open"
+      className="rounded-md border border-chalk p-2 text-sm"
+    >
+      <ul>
+        {fills.left.map((l) => {
+          const said = `${fills.trials[l.trial]?.words}: ${sentence(l.words)}`;
+          return (
+            <li key={said} className="first-letter:uppercase">
+              {said}
+            </li>
+          );
+        })}
+      </ul>
+      {fills.wouldDoLoops !== null && (
+        <p className="mt-1 font-semibold">
+          {plural(fills.wouldDoLoops, 'loop')} kept back would do.
+        </p>
+      )}
+    </section>
   );
 }
 

@@ -38,8 +38,8 @@ export function ZonesTab() {
         </p>
       )}
       <p className="text-xs text-soft">
-        As hooked on most rows of a zone; narrower rows are hooked more widely. Estimates
-        until visits are recorded.
+        As hooked on most rows of a zone; narrower rows are hooked more widely. Estimates until
+        visits are recorded.
       </p>
     </>
   );

@@ -2,6 +2,7 @@ package gyrotaxis.core.balance;
 
 import gyrotaxis.core.balance.Fills.Fill;
 import gyrotaxis.core.balance.Fills.Kind;
+import gyrotaxis.core.balance.Fills.Left;
 import gyrotaxis.core.balance.Fills.Trial;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
@@ -31,6 +32,9 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -49,11 +53,20 @@ public final class FillTrial {
     /** A half that hides less skin than this is better kept, mm². ASSUMPTION: a thumbnail. */
     static final double LEAST_MM2 = 120;
 
+    /** While a gap is left, a half that hides so little of it is still worth its place, mm²: small gaps are closed by little. */
+    static final double LEAST_AT_GAP_MM2 = 6;
+
+    /** The reserve is imagined no larger than by so many loops, to say how many would do. */
+    private static final int MOST_MORE = 40;
+
     /** Places that are tried along a row, mm. */
     private static final double STEP_MM = 10;
 
     /** Hair hooked further away than this does not reach a gap in useful depth, mm. */
     private static final double REACH_MM = 80;
+
+    /** A fill is thrown across a gap from no further away, mm. ASSUMPTION: what a knot throws. */
+    private static final double THROWN_MM = 60;
 
     /** A wisp lies so far before the knot it hides, mm. */
     private static final double BEFORE_MM = 3;
@@ -78,7 +91,7 @@ public final class FillTrial {
     private final int[][] weak;
 
     /** A half at a place on a row, with what it would lay over the weak cells of every trial. */
-    private record Spot(Row row, Station half, double[][] lays) {}
+    private record Spot(Row row, Station half, OptionalDouble towardRad, double[][] lays) {}
 
     private FillTrial(InstallPlan plan, CoverGrid grid) {
         boolean goesInWhole = plan.brief().hair().texture().goesInWhole();
@@ -124,8 +137,9 @@ public final class FillTrial {
         int reserve = plan.packs().reserveLoops();
         List<Fill> wisps = wisps(reserve);
         int halves = fill.parts() * (reserve - loopsOf(wisps.size()));
-        List<Fill> fills = fill(halves);
-        fills.addAll(wisps);
+        List<Spot> open = spots();
+        List<Fill> fills = fill(open, halves);
+        boolean isSpent = fills.size() >= halves;
         List<Trial> told = new ArrayList<>();
         for (int t = 0; t < trials.size(); t++) {
             Cover after = FallSimulator.coverOf(grid, foundation, trials.get(t), depth[t]);
@@ -136,7 +150,40 @@ public final class FillTrial {
                     before.get(t).gaps().size(),
                     after.gaps().size()));
         }
-        return new Fills(told, fills, reserve);
+        List<Left> left = left(isSpent);
+        OptionalInt wouldDo = OptionalInt.empty();
+        if (isSpent && !left.isEmpty()) {
+            int more = fill(open, fill.parts() * MOST_MORE).size();
+            wouldDo = OptionalInt.of(reserve + (more + fill.parts() - 1) / fill.parts());
+        }
+        fills.addAll(wisps);
+        return new Fills(told, fills, reserve, left, wouldDo);
+    }
+
+    /** The gaps of every trial that are left, and what keeps them from being closed. */
+    private List<Left> left(boolean isSpent) {
+        List<List<Vec2>> spared = spared();
+        List<Left> left = new ArrayList<>();
+        for (int t = 0; t < trials.size(); t++) {
+            for (Cover.Gap gap : gaps(t)) {
+                Vec2 at = new Vec2(gap.x(), gap.y());
+                String why = spared.stream().anyMatch(rim -> Polygons.contains(rim, at))
+                        ? "thin or tender ground is spared"
+                        : isSpent
+                                ? "the reserve is spent"
+                                : "nothing more can be hooked from where hair would fall over it";
+                left.add(new Left(t, gap, Sentence.of(why)));
+            }
+        }
+        return left;
+    }
+
+    private List<Cover.Gap> gaps(int t) {
+        return FallSimulator.coverOf(grid, foundation, trials.get(t), depth[t]).gaps();
+    }
+
+    private boolean hasGaps() {
+        return IntStream.range(0, trials.size()).anyMatch(t -> !gaps(t).isEmpty());
     }
 
     private int loopsOf(int wisps) {
@@ -184,21 +231,21 @@ public final class FillTrial {
                 row.path().chartAt(along),
                 wisp,
                 trial,
-                Sentence.of("hides ", sight.why()));
+                Sentence.of("hides ", sight.why()),
+                OptionalDouble.empty());
     }
 
-    private List<Fill> fill(int halves) {
-        List<Spot> open = spots();
+    private List<Fill> fill(List<Spot> open, int halves) {
         List<Fill> fills = new ArrayList<>();
         while (fills.size() < halves && !open.isEmpty()) {
             Spot best =
                     open.stream().max(Comparator.comparingDouble(this::hides)).orElseThrow();
             double hides = hides(best);
-            if (hides < LEAST_MM2) {
+            if (hides < LEAST_MM2 && (hides < LEAST_AT_GAP_MM2 || !hasGaps())) {
                 break;
             }
             fills.add(put(best, hides));
-            open.remove(best);
+            open.removeIf(s -> s.row == best.row && s.half.alongRowMm() == best.half.alongRowMm());
         }
         return fills;
     }
@@ -218,7 +265,10 @@ public final class FillTrial {
                 spot.half.chart(),
                 fill,
                 most,
-                Sentence.of("hides ", Quantity.mm2(hides), " of skin"));
+                spot.towardRad.isPresent()
+                        ? Sentence.of("thrown across the gap, hides ", Quantity.mm2(hides), " of skin")
+                        : Sentence.of("hides ", Quantity.mm2(hides), " of skin"),
+                spot.towardRad);
     }
 
     /** Skin that a half at a spot hides, over all trials, mm². */
@@ -250,47 +300,81 @@ public final class FillTrial {
                 .distinct()
                 .mapToObj(grid::middle)
                 .toList();
-        List<List<Vec2>> spared = plan.brief().head().regions().stream()
-                .filter(r -> r.kind() == RegionKind.THIN || r.kind() == RegionKind.TENDER)
-                .map((Region r) -> plan.scalp().chartOf(r))
-                .toList();
+        List<List<Vec2>> spared = spared();
+        List<Vec2> middles = gapMiddles();
         List<Spot> spots = new ArrayList<>();
         for (Row row : foundation.rows()) {
             if (hooked.stations().stream().noneMatch(s -> s.id().row().equals(row.id()))) {
                 continue;
             }
-            for (double along = STEP_MM / 2; along < row.lengthMm(); along += STEP_MM) {
-                if (!isClear(row, along)) {
-                    continue;
-                }
+            for (double along : places(row)) {
                 Vec2 at = row.path().chartAt(along);
                 boolean reaches = bare.stream().anyMatch(p -> p.distance(at) < REACH_MM);
                 if (reaches && spared.stream().noneMatch(rim -> Polygons.contains(rim, at))) {
-                    spots.add(spot(row, along));
+                    spots.add(spot(row, along, OptionalDouble.empty()));
+                    Optional<Vec2> middle = middles.stream()
+                            .filter(m -> m.distance(at) < THROWN_MM)
+                            .min(Comparator.comparingDouble(m -> m.distance(at)));
+                    if (middle.isPresent()) {
+                        spots.add(spot(row, along, toward(at, middle.get())));
+                    }
                 }
             }
         }
         return spots;
     }
 
-    /** Whether a fill would not sit on a knot that is there already. */
-    private boolean isClear(Row row, double along) {
-        return hooked.stations().stream()
+    /** Places on a row that are clear of the knots that sit there: between each two, and more where they are far apart. */
+    private List<Double> places(Row row) {
+        List<Station> on = hooked.stations().stream()
                 .filter(s -> s.id().row().equals(row.id()))
-                .noneMatch(s -> Math.abs(s.alongRowMm() - along)
-                        < (SeatedShare.widthMm(hooked.hairOf(s), s.share())
-                                        + SeatedShare.widthMm(
-                                                hooked.hairs().get(0).line(), fill))
-                                / 2);
+                .toList();
+        double half = SeatedShare.widthMm(hooked.hairs().get(0).line(), fill) / 2;
+        List<Double> places = new ArrayList<>();
+        double from = 0;
+        for (int i = 0; i <= on.size(); i++) {
+            boolean isLast = i == on.size();
+            double seat = isLast
+                    ? 0
+                    : SeatedShare.widthMm(hooked.hairOf(on.get(i)), on.get(i).share()) / 2;
+            double to = isLast ? row.lengthMm() : on.get(i).alongRowMm() - seat;
+            int n = Math.max(1, (int) Math.floor((to - from) / STEP_MM));
+            for (int k = 0; k < n && to - from > 2 * half; k++) {
+                places.add(from + (k + 0.5) / n * (to - from));
+            }
+            from = isLast ? to : on.get(i).alongRowMm() + seat;
+        }
+        return places;
     }
 
-    private Spot spot(Row row, double along) {
-        Station half = Hooker.byHand(plan.scalp(), row, along, fill);
+    private Spot spot(Row row, double along, OptionalDouble towardRad) {
+        Station half = Hooker.byHand(plan.scalp(), row, along, fill, towardRad);
         double[][] lays = new double[trials.size()][];
         for (int t = 0; t < trials.size(); t++) {
             double[] all = laysAll(half, t);
             lays[t] = Arrays.stream(weak[t]).mapToDouble(i -> all[i]).toArray();
         }
-        return new Spot(row, half, lays);
+        return new Spot(row, half, towardRad, lays);
+    }
+
+    private static OptionalDouble toward(Vec2 from, Vec2 to) {
+        Vec2 way = to.minus(from);
+        return OptionalDouble.of(Math.atan2(way.x(), way.y()));
+    }
+
+    /** The middles of all gaps that there are before anything is filled. */
+    private List<Vec2> gapMiddles() {
+        return IntStream.range(0, trials.size())
+                .boxed()
+                .flatMap(t -> gaps(t).stream())
+                .map(g -> new Vec2(g.x(), g.y()))
+                .toList();
+    }
+
+    private List<List<Vec2>> spared() {
+        return plan.brief().head().regions().stream()
+                .filter(r -> r.kind() == RegionKind.THIN || r.kind() == RegionKind.TENDER)
+                .map((Region r) -> plan.scalp().chartOf(r))
+                .toList();
     }
 }

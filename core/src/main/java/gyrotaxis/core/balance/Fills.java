@@ -8,9 +8,12 @@ import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * Where fills and wisps are likely to go once every part and way of wearing was tried; what the reserve is kept for.
@@ -18,8 +21,10 @@ import java.util.List;
  * @param trials what was tried, in turn
  * @param fills what is put where, what hides most first; wisps last
  * @param reserveLoops loops that are kept back
+ * @param left gaps that are left all the same
+ * @param wouldDoLoops how many loops of reserve would close what can be closed, if those that are kept back do not
  */
-public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
+public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List<Left> left, OptionalInt wouldDoLoops) {
 
     /** What is put in. */
     public enum Kind {
@@ -50,12 +55,31 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
      * @param share how much
      * @param trial the trial that asks for it most, by its place
      * @param why in a sentence without a full stop
+     * @param towardRad which way it is thrown, as {@link StationEdit.Add} says; empty if it is hooked as it falls
      */
-    public record Fill(Kind kind, RowId row, double at, Vec2 chart, Share share, int trial, Sentence why) {}
+    public record Fill(
+            Kind kind,
+            RowId row,
+            double at,
+            Vec2 chart,
+            Share share,
+            int trial,
+            Sentence why,
+            OptionalDouble towardRad) {}
+
+    /**
+     * A gap that is left.
+     *
+     * @param trial in which trial, by its place
+     * @param gap where and how large
+     * @param why what keeps it from being closed, in a sentence without a full stop
+     */
+    public record Left(int trial, Cover.Gap gap, Sentence why) {}
 
     public Fills {
         trials = List.copyOf(trials);
         fills = List.copyOf(fills);
+        left = List.copyOf(left);
     }
 
     /** Loops they take, pooled by size. */
@@ -73,7 +97,7 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops) {
         List<StationEdit> edits = new ArrayList<>(brief.hooking().edits());
         for (Fill f : fills) {
             if (edits.size() < HookingBrief.MOST_EDITS) {
-                edits.add(new StationEdit.Add(f.row(), f.at(), f.share()));
+                edits.add(new StationEdit.Add(f.row(), f.at(), f.share(), f.towardRad()));
             }
         }
         return brief.withHooking(brief.hooking().withEdits(edits));

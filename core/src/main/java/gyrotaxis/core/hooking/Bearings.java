@@ -23,6 +23,9 @@ import java.util.List;
 final class Bearings {
     private static final double STEEP = 0.6;
 
+    /** A step on the map that gives a direction on the scalp, mm. */
+    private static final double ACROSS_STEP_MM = 3;
+
     private final Scalp scalp;
     private final List<LaidPart> parts;
     private final Flanks flanks;
@@ -40,6 +43,9 @@ final class Bearings {
     }
 
     Bearing of(Station s) {
+        if (s.bearing().rule() == Rule.ACROSS) {
+            return s.bearing();
+        }
         Vec3 normal = scalp.surface().normal(s.space());
         Vec3 fall = fall(s.space(), normal);
         boolean isEdge = demand.goesUp() && (s.role() == Role.PERIMETER || s.role() == Role.PLAIT);
@@ -56,6 +62,18 @@ final class Bearings {
             return new Bearing(up, Rule.UPDO, false, from(up) + ", up and away from the edge");
         }
         return new Bearing(fall, Rule.FALL, isEdge, from(fall) + ", " + toward(fall));
+    }
+
+    /**
+     * Thrown across a gap, whatever falls otherwise there.
+     *
+     * @param towardRad on the map, from straight to the face round by her right, rad
+     */
+    static Bearing across(Scalp scalp, Station s, double towardRad) {
+        Vec2 on = s.chart().plus(new Vec2(Math.sin(towardRad), Math.cos(towardRad)).times(ACROSS_STEP_MM));
+        Vec3 normal = scalp.surface().normal(s.space());
+        Vec3 way = Lie.tangent(scalp.chart().lift(on).minus(s.space()), normal).unit();
+        return new Bearing(way, Rule.ACROSS, false, from(way) + ", across the gap, " + toward(way));
     }
 
     private Vec3 fall(Vec3 p, Vec3 normal) {

@@ -21,6 +21,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -87,10 +88,11 @@ final class HandEdits {
      * A share put on a row by hand, before it is tied.
      *
      * @param along how far from the row's start, mm
+     * @param towardRad which way it is thrown, on the map; empty if as it falls
      */
-    static Station added(Scalp scalp, Row row, double along, Share share) {
+    static Station added(Scalp scalp, Row row, double along, Share share, OptionalDouble towardRad) {
         Vec3 space = row.path().spaceAt(along);
-        return Station.placed(
+        Station s = Station.placed(
                 new StationId(row.id(), NOT_NUMBERED),
                 along,
                 row.path().chartAt(along),
@@ -99,6 +101,7 @@ final class HandEdits {
                 Role.HAND,
                 Station.NO_PART,
                 share);
+        return towardRad.isPresent() ? s.hooked(Bearings.across(scalp, s, towardRad.getAsDouble())) : s;
     }
 
     private void make(int index, StationEdit edit) {
@@ -114,7 +117,7 @@ final class HandEdits {
             return;
         }
         if (edit instanceof StationEdit.Add add) {
-            Station s = added(scalp, row.get(), along, add.share());
+            Station s = added(scalp, row.get(), along, add.share(), add.towardRad());
             slots.add(new Slot(
                     s.tied(chooser.choose(Role.HAND, add.share(), hairOf(s))).madeByHand()));
             return;

@@ -16,6 +16,7 @@ import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 /**
@@ -113,8 +114,9 @@ public final class Hooker {
      * A share put on a row by hand, before it is tied.
      *
      * @param along how far from the row's start, mm
+     * @param towardRad which way it is thrown, as {@link gyrotaxis.core.install.StationEdit.Add} says; empty if as it falls
      */
-    public static Station byHand(Scalp scalp, Row row, double along, Share share) {
-        return HandEdits.added(scalp, row, along, share);
+    public static Station byHand(Scalp scalp, Row row, double along, Share share, OptionalDouble towardRad) {
+        return HandEdits.added(scalp, row, along, share, towardRad);
     }
 }

@@ -16,7 +16,8 @@ public record Bearing(Vec3 entry, Rule rule, boolean isContested, String words) 
     public enum Rule {
         PART("toward the part"),
         UPDO("upward, for an updo"),
-        FALL("the way the hair is to fall");
+        FALL("the way the hair is to fall"),
+        ACROSS("across a gap");
 
         private final String words;
 

@@ -7,6 +7,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import java.util.OptionalDouble;
 
 /**
  * A change to one station by hand. It names a place on a row and not a number, so that it keeps its meaning when the plan
@@ -22,10 +23,23 @@ public sealed interface StationEdit {
     /** How far along it, as a part of its length, in [0, 1]. */
     double at();
 
-    /** Hooks a share there too. */
-    record Add(RowId row, double at, Share share) implements StationEdit {
+    /**
+     * Hooks a share there too.
+     *
+     * @param towardRad which way it is thrown, on the map, from straight to the face round by her right, rad, in {@link #TOWARD_RAD};
+     *     empty if it is hooked as it falls
+     */
+    record Add(RowId row, double at, Share share, OptionalDouble towardRad) implements StationEdit {
+        public static final Interval TOWARD_RAD = new Interval(-Math.PI, Math.PI);
+
         public Add {
             requirePlace(at);
+            towardRad.ifPresent(t -> Require.inRange(t, TOWARD_RAD.min(), TOWARD_RAD.max(), "towardRad", "rad"));
+        }
+
+        /** A share that is hooked as it falls. */
+        public Add(RowId row, double at, Share share) {
+            this(row, at, share, OptionalDouble.empty());
         }
     }
 

@@ -6,6 +6,7 @@ import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Bearing;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
@@ -132,12 +133,7 @@ public final class FallSimulator {
     private FallenHair fallen(Station station, HairLine hair) {
         List<Vec3> line = new ArrayList<>();
         Optional<Vec3> tie = field.tieOf(station.space());
-        Lock lock = new Lock(
-                station.space(),
-                station.chart(),
-                body(hair),
-                hair.lengthMm(),
-                station.share().ofLoop());
+        Lock lock = lock(station, hair);
         double rest = follow(lock, tie, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
         if (worn.way() != Way.BUN || tie.isEmpty()) {
@@ -148,12 +144,7 @@ public final class FallSimulator {
 
     /** Lays a station's hair over the cells, each by how much of it lies there. */
     private void cover(Station station, HairLine hair, double[] depth) {
-        Lock lock = new Lock(
-                station.space(),
-                station.chart(),
-                body(hair),
-                hair.lengthMm(),
-                station.share().ofLoop());
+        Lock lock = lock(station, hair);
         cover(lock, depth);
     }
 
@@ -173,8 +164,21 @@ public final class FallSimulator {
      * Hair that is rooted at one place.
      *
      * @param loops how much of it there is, against what its body is meant for
+     * @param thrown the way it was hooked across a gap, if it was
      */
-    private record Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops) {}
+    private record Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops, Optional<Vec3> thrown) {
+        Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops) {
+            this(space, chart, body, lengthMm, loops, Optional.empty());
+        }
+    }
+
+    private Lock lock(Station s, HairLine hair) {
+        Optional<Vec3> thrown = s.bearing().rule() == Bearing.Rule.ACROSS
+                ? Optional.of(s.bearing().entry())
+                : Optional.empty();
+        return new Lock(
+                s.space(), s.chart(), body(hair), hair.lengthMm(), s.share().ofLoop(), thrown);
+    }
 
     private void cover(Lock lock, double[] depth) {
         HairBody body = lock.body;
@@ -211,7 +215,7 @@ public final class FallSimulator {
      */
     private double follow(Lock lock, Optional<Vec3> tie, double fromMm, Step told) {
         HairBody body = lock.body;
-        Vec3 combed = field.combed(lock.space);
+        Vec3 combed = lock.thrown.orElseGet(() -> field.combed(lock.space));
         Vec3 p = lock.space;
         Vec2 at = lock.chart;
         double run = fromMm;

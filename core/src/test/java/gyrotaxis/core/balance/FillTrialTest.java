@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gyrotaxis.core.balance.Fills.Fill;
 import gyrotaxis.core.balance.Fills.Kind;
 import gyrotaxis.core.balance.Fills.Trial;
+import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
@@ -26,10 +27,12 @@ import gyrotaxis.core.scalp.ScalpPoint;
 import gyrotaxis.core.wear.Way;
 import java.util.List;
 import java.util.Set;
+import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** The reserve goes where trials show something. */
 class FillTrialTest {
@@ -109,6 +112,55 @@ class FillTrialTest {
         assertThat(fills.fills())
                 .filteredOn(f -> f.kind() == Kind.FILL)
                 .noneMatch(f -> Polygons.contains(rim, f.chart()));
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, Integer.getInteger("fills.seeds", 60));
+    }
+
+    /** A head, rows, parts and hair by chance. */
+    private static InstallBrief byChance(int seed) {
+        SplittableRandom r = new SplittableRandom(seed);
+        int front = 2 * r.nextInt(4, 10);
+        Back back = switch (r.nextInt(5)) {
+            case 0 -> new Back.Switchback(r.nextInt(3, 7), r.nextBoolean(), Back.FrontTails.THREADED);
+            case 1 -> new Back.CrossTied();
+            case 2 -> new Back.Spiral(r.nextInt(16, 34));
+            default -> new Back.Straight(Math.max(2, r.nextInt(front / 3, front + 1)));
+        };
+        FoundationBrief rows = FoundationBrief.of(front, back, 12);
+        if (!(back instanceof Back.Spiral) && r.nextBoolean()) {
+            rows = rows.withParts(List.of(WearingPart.straight(r.nextInt(-30, 31))), FlankSchool.FINE_ROWS);
+        }
+        return InstallBrief.of(
+                        HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+                        rows,
+                        HookedHeads.hair(Texture.values()[r.nextInt(Texture.values().length)]))
+                .withFullness(0.5 + 0.7 * r.nextDouble());
+    }
+
+    /** After the fills no gap is left while reserve is left, or it is said which and why; and how many loops would do. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whateverGapIsLeftIsSaidWithWhatKeepsItOpen(int seed) {
+        InstallBrief brief = byChance(seed);
+        InstallPlan plan = planner.plan(brief);
+        Fills fills = FillTrial.of(planner, plan);
+        InstallPlan filled = planner.plan(fills.hookedInto(brief));
+        int gaps = fills.trials().stream()
+                .mapToInt(t -> planner.wear(filled, t.worn(), 0, FillTrial.SAMPLES)
+                        .cover()
+                        .gaps()
+                        .size())
+                .sum();
+        assertThat(fills.left()).hasSize(gaps);
+        if (fills.wouldDoLoops().isPresent()) {
+            assertThat(fills.wouldDoLoops().getAsInt()).isGreaterThan(fills.reserveLoops());
+            assertThat(fills.left()).isNotEmpty();
+        } else {
+            assertThat(fills.left()).noneMatch(l -> l.why().toString().contains("reserve"));
+        }
+        assertThat(fills.loops()).isLessThanOrEqualTo(fills.reserveLoops());
     }
 
     /** A half would not seat on a knot that is there already. */

@@ -10,6 +10,7 @@ import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param shareParts into how many a loop is split
  * @param moveMm how far it is moved along the row, mm
  * @param legPercent how much of a single leg goes through, per cent
+ * @param towardDeg which way a share that is added is thrown, on the map, from straight to the face round by her right, degrees;
+ *     left out if it is hooked as it falls
  */
 public record StationEditBody(
         @Nullable String row,
@@ -29,8 +32,10 @@ public record StationEditBody(
         @Nullable @Schema(nullable = true) Knot knot,
         @Nullable @Schema(nullable = true) Integer passes,
         @Nullable @Schema(nullable = true) ExtraHold hold,
-        @Nullable @Schema(nullable = true) Integer legPercent) {
+        @Nullable @Schema(nullable = true) Integer legPercent,
+        @Nullable @Schema(nullable = true) Double towardDeg) {
     private static final double ALL_PERCENT = 100;
+    private static final Interval TURN = new Interval(-180, 180);
     private static final Interval ALONG = new Interval(0, 1);
     private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
     private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
@@ -51,34 +56,37 @@ public record StationEditBody(
 
     static StationEditBody of(StationEdit e) {
         StationEditBody b =
-                new StationEditBody(e.row().toString(), e.at(), Kind.REMOVE, null, null, null, null, null, null);
+                new StationEditBody(e.row().toString(), e.at(), Kind.REMOVE, null, null, null, null, null, null, null);
         if (e instanceof StationEdit.Add add) {
-            return b.with(Kind.ADD, add.share());
+            Double toward =
+                    add.towardRad().isPresent() ? Math.toDegrees(add.towardRad().getAsDouble()) : null;
+            return new StationEditBody(
+                    b.row, b.at, Kind.ADD, add.share().parts(), null, null, null, null, null, toward);
         }
         if (e instanceof StationEdit.Resize resize) {
             return b.with(Kind.SHARE, resize.share());
         }
         if (e instanceof StationEdit.Move move) {
-            return new StationEditBody(b.row, b.at, Kind.MOVE, null, move.mm(), null, null, null, null);
+            return new StationEditBody(b.row, b.at, Kind.MOVE, null, move.mm(), null, null, null, null, null);
         }
         if (e instanceof StationEdit.Retie retie) {
-            return new StationEditBody(b.row, b.at, Kind.KNOT, null, null, retie.knot(), null, null, null);
+            return new StationEditBody(b.row, b.at, Kind.KNOT, null, null, retie.knot(), null, null, null, null);
         }
         if (e instanceof StationEdit.Pass pass) {
-            return new StationEditBody(b.row, b.at, Kind.PASSES, null, null, null, pass.passes(), null, null);
+            return new StationEditBody(b.row, b.at, Kind.PASSES, null, null, null, pass.passes(), null, null, null);
         }
         if (e instanceof StationEdit.Hold more) {
-            return new StationEditBody(b.row, b.at, Kind.HOLD, null, null, null, null, more.hold(), null);
+            return new StationEditBody(b.row, b.at, Kind.HOLD, null, null, null, null, more.hold(), null, null);
         }
         if (e instanceof StationEdit.PartLeg leg) {
             int percent = (int) Math.round(leg.part() * ALL_PERCENT);
-            return new StationEditBody(b.row, b.at, Kind.LEG, null, null, null, null, null, percent);
+            return new StationEditBody(b.row, b.at, Kind.LEG, null, null, null, null, null, percent, null);
         }
         return b;
     }
 
     private StationEditBody with(Kind other, Share share) {
-        return new StationEditBody(row, at, other, share.parts(), null, null, null, null, null);
+        return new StationEditBody(row, at, other, share.parts(), null, null, null, null, null, null);
     }
 
     /** The change, or nothing where something is wrong with it. */
@@ -92,7 +100,11 @@ public record StationEditBody(
         return switch (asked) {
             case ADD -> {
                 Share share = share(f, path);
-                yield id.map(r -> new StationEdit.Add(r, along, share));
+                OptionalDouble toward = towardDeg == null
+                        ? OptionalDouble.empty()
+                        : OptionalDouble.of(
+                                Math.toRadians(f.number(path + "towardDeg", "The way it is thrown", towardDeg, TURN)));
+                yield id.map(r -> new StationEdit.Add(r, along, share, toward));
             }
             case REMOVE -> id.map(r -> new StationEdit.Remove(r, along));
             case MOVE -> {

@@ -2,6 +2,8 @@ package gyrotaxis.server.planning;
 
 import gyrotaxis.core.balance.Fills;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -18,6 +20,8 @@ record FillsView(
         List<FillView> fills,
         int reserveLoops,
         int usedLoops,
+        List<LeftView> left,
+        @Nullable @Schema(nullable = true) Integer wouldDoLoops,
         @Schema(implementation = Object.class) JsonNode change) {
     private static final double ALL_PERCENT = 100;
 
@@ -42,6 +46,9 @@ record FillsView(
             int trial,
             List<Piece> why) {}
 
+    /** A gap that is left, and what keeps it open. */
+    record LeftView(int trial, List<Piece> words) {}
+
     static FillsView of(InstallPlan plan, Fills fills, BriefBody asked, Change.Writer changes) {
         return new FillsView(
                 fills.trials().stream().map(FillsView::trial).toList(),
@@ -58,7 +65,16 @@ record FillsView(
                         .toList(),
                 fills.reserveLoops(),
                 fills.loops(),
+                fills.left().stream().map(FillsView::left).toList(),
+                fills.wouldDoLoops().isPresent() ? fills.wouldDoLoops().getAsInt() : null,
                 changes.to(asked.changedTo(fills.hookedInto(plan.brief()))));
+    }
+
+    private static LeftView left(Fills.Left l) {
+        return new LeftView(
+                l.trial(),
+                Piece.of(Sentence.of(
+                        Quantity.mm2(l.gap().areaMm2()), " ", l.gap().place(), " stay open: ", l.why(), ".")));
     }
 
     private static TrialView trial(Fills.Trial t) {
