@@ -235,7 +235,7 @@ describe('ByMethod', () => {
     const name = await screen.findByRole('button', { name: 'Harbour' });
     const paragraph = name.closest('p') as HTMLElement;
     expect(paragraph.textContent).toContain('By Harbour method: spacing, front to nape even;');
-    expect(within(said).getByTitle(/easy to keep/)).toBeTruthy();
+    expect(within(paragraph).getByTitle(/easy to keep/)).toBeTruthy();
     fireEvent.click(name);
     expect(bench.getState()).toMatchObject({ step: 'knots', knotTab: 'method' });
   });
