@@ -160,6 +160,11 @@ final class TailFindings {
                     "Braid the back as a switchback",
                     asked.withTails(others)
                             .withBack(new Back.Switchback(USUAL_LEVELS, true, Back.FrontTails.THREADED))));
+            remedies.add(list.lay(
+                    "Braid the back as a switchback, the tails collected down each side",
+                    asked.withTails(others)
+                            .withBack(new Back.Switchback(USUAL_LEVELS, false, Back.FrontTails.COLLECTED))));
+            remedies.add(list.lay("Tie the back across", asked.withTails(others).withBack(new Back.CrossTied())));
         }
         list.add(
                 Code.HUMP,

@@ -87,6 +87,12 @@ public final class Planner {
         return made;
     }
 
+    /** The same for a plan that is only looked at in passing, and so not remembered. */
+    public InstallPlan aside(InstallBrief brief) {
+        InstallPlan known = plans.getIfPresent(brief);
+        return known != null ? known : make(brief);
+    }
+
     private InstallPlan make(InstallBrief brief) {
         Scalp scalp = scalp(brief.head());
         FoundationBrief asked = brief.foundation();

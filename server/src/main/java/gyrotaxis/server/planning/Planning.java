@@ -78,7 +78,7 @@ public class Planning {
             Change.Writer changes = changes(brief);
             return new PlanAnswer(
                     DrawnView.of(plan, !Boolean.FALSE.equals(question.withSides())),
-                    Boolean.FALSE.equals(question.withRead()) ? null : ReadViews.of(plan, brief, changes),
+                    Boolean.FALSE.equals(question.withRead()) ? null : ReadViews.of(planner, plan, brief, changes),
                     how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
         });
     }

@@ -10,7 +10,7 @@ import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
-import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.findings.Judged;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.LoopTally;
@@ -24,6 +24,7 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Notes;
+import gyrotaxis.core.plan.Planner;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.HeadBody;
@@ -45,7 +46,7 @@ final class ReadViews {
         this.plan = plan;
     }
 
-    static ReadView of(InstallPlan plan, BriefBody asked, Change.Writer changes) {
+    static ReadView of(Planner planner, InstallPlan plan, BriefBody asked, Change.Writer changes) {
         ReadViews v = new ReadViews(plan);
         return new ReadView(
                 v.head(),
@@ -66,7 +67,7 @@ final class ReadViews {
                 MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),
                 v.ledger(),
-                FindingView.of(Findings.of(plan), asked, changes),
+                FindingView.of(Judged.of(planner, plan), asked, changes),
                 new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()));
     }
 

@@ -1,0 +1,101 @@
+package gyrotaxis.core.findings;
+
+import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.install.HookingException;
+import gyrotaxis.core.plan.ContradictoryMeasuresException;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.wear.CoverGrid;
+import gyrotaxis.core.wear.Worn;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Findings whose remedies were all tried: each is planned and looked over, and only those are kept after which the finding is gone or
+ * less is left of it, and nothing as grave has come in its stead.
+ *
+ * <p>Costs a plan for every remedy; for what is read, not for what is drawn while something is in the hand.
+ */
+public final class Judged {
+    /** As coarse as figures by zone allow. */
+    private static final int SAMPLES = (int) CoverGrid.SAMPLES.min();
+
+    private final Planner planner;
+    private final Map<InstallBrief, Optional<List<Finding>>> tried = new HashMap<>();
+
+    private Judged(Planner planner) {
+        this.planner = planner;
+    }
+
+    /** All findings about a plan, with the remedies that help. */
+    public static List<Finding> of(Planner planner, InstallPlan plan) {
+        Judged j = new Judged(planner);
+        List<Finding> found = Findings.of(plan);
+        List<Finding> all = j.all(plan, found);
+        return found.stream().map(f -> j.helped(f, all)).toList();
+    }
+
+    /** What is to be said about a plan as it is worn, with the remedies that help. */
+    public static List<Finding> worn(Planner planner, InstallPlan plan, List<Finding> remarks) {
+        Judged j = new Judged(planner);
+        List<Finding> all = new ArrayList<>(j.all(plan, Findings.of(plan)));
+        all.addAll(remarks);
+        return remarks.stream().map(f -> j.helped(f, all)).toList();
+    }
+
+    private Finding helped(Finding f, List<Finding> before) {
+        List<Remedy> help = f.remedies().stream()
+                .filter(r -> after(r.brief())
+                        .filter(after -> fault(before, after, f).isEmpty())
+                        .isPresent())
+                .toList();
+        return new Finding(f.code(), f.severity(), f.place(), f.reason(), help);
+    }
+
+    private Optional<List<Finding>> after(InstallBrief brief) {
+        return tried.computeIfAbsent(brief, b -> {
+            try {
+                InstallPlan other = planner.aside(b);
+                return Optional.of(all(other, Findings.of(other)));
+            } catch (FoundationException | HookingException | ContradictoryMeasuresException cannotBe) {
+                return Optional.empty();
+            }
+        });
+    }
+
+    private List<Finding> all(InstallPlan other, List<Finding> found) {
+        List<Finding> all = new ArrayList<>(found);
+        all.addAll(WornFindings.of(
+                other, planner.wear(other, Worn.all(other.foundation()).get(0), 0, SAMPLES)));
+        return all;
+    }
+
+    /**
+     * What is wrong with a remedy, or nothing.
+     *
+     * @param before all findings before it
+     * @param after and after it
+     * @param f which it was to mend
+     */
+    static Optional<String> fault(List<Finding> before, List<Finding> after, Finding f) {
+        boolean isThere =
+                after.stream().anyMatch(a -> a.code() == f.code() && a.reason().equals(f.reason()));
+        if (isThere) {
+            return Optional.of("it is still said alike");
+        }
+        Set<Code> known = EnumSet.noneOf(Code.class);
+        before.forEach(b -> known.add(b.code()));
+        return after.stream()
+                .filter(a -> !known.contains(a.code()) && a.severity().compareTo(f.severity()) <= 0)
+                .findFirst()
+                .map(a -> "it brings " + a.code() + ": " + a.reason());
+    }
+}
