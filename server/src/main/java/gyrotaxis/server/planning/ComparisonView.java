@@ -41,7 +41,11 @@ record ComparisonView(
                         .mapToObj(i -> new ComparedView(
                                 briefs.get(i),
                                 DrawnView.of(plans.get(i), true),
-                                ReadViews.of(plans.get(i), briefs.get(i), changes.apply(briefs.get(i)))))
+                                ReadViews.of(
+                                        plans.get(i),
+                                        Findings.of(plans.get(i)),
+                                        briefs.get(i),
+                                        changes.apply(briefs.get(i)))))
                         .toList(),
                 IntStream.range(0, seen.size())
                         .mapToObj(i -> WornView.of(

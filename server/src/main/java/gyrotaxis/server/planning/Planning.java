@@ -4,6 +4,7 @@ import gyrotaxis.core.balance.BalanceGoal;
 import gyrotaxis.core.balance.Balancer;
 import gyrotaxis.core.balance.FillTrial;
 import gyrotaxis.core.balance.Progress;
+import gyrotaxis.core.findings.Judged;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.install.HookingException;
@@ -78,7 +79,9 @@ public class Planning {
             Change.Writer changes = changes(brief);
             return new PlanAnswer(
                     DrawnView.of(plan, !Boolean.FALSE.equals(question.withSides())),
-                    Boolean.FALSE.equals(question.withRead()) ? null : ReadViews.of(planner, plan, brief, changes),
+                    Boolean.FALSE.equals(question.withRead())
+                            ? null
+                            : ReadViews.of(plan, Judged.of(planner, plan), brief, changes),
                     how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
         });
     }

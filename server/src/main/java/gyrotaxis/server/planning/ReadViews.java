@@ -10,7 +10,7 @@ import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.estimate.Speeds;
-import gyrotaxis.core.findings.Judged;
+import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.LoopTally;
@@ -24,7 +24,6 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Notes;
-import gyrotaxis.core.plan.Planner;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.HeadBody;
@@ -46,7 +45,7 @@ final class ReadViews {
         this.plan = plan;
     }
 
-    static ReadView of(Planner planner, InstallPlan plan, BriefBody asked, Change.Writer changes) {
+    static ReadView of(InstallPlan plan, List<Finding> findings, BriefBody asked, Change.Writer changes) {
         ReadViews v = new ReadViews(plan);
         return new ReadView(
                 v.head(),
@@ -67,7 +66,7 @@ final class ReadViews {
                 MethodBody.of(plan.brief().hooking().method()),
                 v.quote(),
                 v.ledger(),
-                FindingView.of(Judged.of(planner, plan), asked, changes),
+                FindingView.of(findings, asked, changes),
                 new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()));
     }
 
