@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
 import type { paths } from './generated/schema';
-import type { BalanceLine, Brief, KeptMethod, Pattern, SavedPlan } from './types';
+import type { BalanceLine, Brief, Finding, KeptMethod, Pattern, SavedPlan } from './types';
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -71,6 +71,8 @@ export const api = {
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
   fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
+  findings: (brief: Body<'/api/findings', 'post'>) =>
+    take(http.POST('/api/findings', { body: brief })) as Promise<Finding[]>,
   balance,
   methods: () => take(http.GET('/api/methods')) as Promise<KeptMethod[]>,
   keepMethod: (body: Body<'/api/methods', 'post'>) => take(http.POST('/api/methods', { body })),

@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
-import { act, fireEvent, screen, within } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, Finding, Plan, PlanStation } from '../../../api/types';
 import { Problem } from '../../../api/problems';
 import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
+import { serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/chart/beads';
 import { Consequences } from '../panels/Consequences';
@@ -92,6 +93,16 @@ describe('Findings', () => {
     act(() => bench.getState().change('who', (b) => ({ ...b, installer: 'SELF' })));
     fireEvent.click(screen.getByRole('button', { name: 'Hook it lighter' }));
     expect(bench.getState().brief).toMatchObject({ fullness: 0.75, installer: 'SELF' });
+  });
+
+  it('keeps only the remedies that the server found to help, once it has tried them', async () => {
+    const helps = { words: said('Hook it lighter'), change: { fullness: 0.75 } };
+    const harms = { words: said('Braid it anew'), change: { fullness: 0.7 } };
+    serve({ 'POST /api/findings': () => [finding({ remedies: [helps] })] });
+    onBench(<Findings />, { plan: withFindings(finding({ remedies: [helps, harms] })) });
+    expect(screen.getByRole('button', { name: 'Braid it anew' })).toBeTruthy();
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Braid it anew' })).toBeNull());
+    expect(screen.getByRole('button', { name: 'Hook it lighter' })).toBeTruthy();
   });
 
   it('says so where there is nothing to mind', () => {

@@ -2,6 +2,7 @@ import { use, useRef } from 'react';
 import type { Finding } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
+import { useRemedies } from '../plan/useRemedies';
 import { BenchContext, useBench, useComputed, useRead } from '../draft/useBench';
 
 const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
@@ -21,7 +22,7 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
   const { sentence } = useLengths();
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
-  const findings = of ?? read?.findings ?? NONE;
+  const findings = useRemedies(of ?? read?.findings ?? NONE, of === undefined);
   const store = use(BenchContext);
   // What was in hand before the pointer came over a finding is in hand again once it leaves.
   const before = useRef<string>(undefined);

@@ -12,11 +12,11 @@ import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Findings whose remedies were all tried: each is planned and looked over, and only those are kept after which the finding is gone or
@@ -29,7 +29,7 @@ public final class Judged {
     private static final int SAMPLES = (int) CoverGrid.SAMPLES.min();
 
     private final Planner planner;
-    private final Map<InstallBrief, Optional<List<Finding>>> tried = new HashMap<>();
+    private final Map<InstallBrief, Optional<List<Finding>>> tried = new ConcurrentHashMap<>();
 
     private Judged(Planner planner) {
         this.planner = planner;
@@ -39,16 +39,15 @@ public final class Judged {
     public static List<Finding> of(Planner planner, InstallPlan plan) {
         Judged j = new Judged(planner);
         List<Finding> found = Findings.of(plan);
+        j.tryAll(found);
         List<Finding> all = j.all(plan, found);
         return found.stream().map(f -> j.helped(f, all)).toList();
     }
 
-    /** What is to be said about a plan as it is worn, with the remedies that help. */
-    public static List<Finding> worn(Planner planner, InstallPlan plan, List<Finding> remarks) {
-        Judged j = new Judged(planner);
-        List<Finding> all = new ArrayList<>(j.all(plan, Findings.of(plan)));
-        all.addAll(remarks);
-        return remarks.stream().map(f -> j.helped(f, all)).toList();
+    /** On as many processors as there are: somebody waits for it. */
+    private void tryAll(List<Finding> found) {
+        found.stream().flatMap(f -> f.remedies().stream()).map(Remedy::brief).distinct().toList().parallelStream()
+                .forEach(this::after);
     }
 
     private Finding helped(Finding f, List<Finding> before) {

@@ -4,6 +4,7 @@ import gyrotaxis.core.balance.BalanceGoal;
 import gyrotaxis.core.balance.Balancer;
 import gyrotaxis.core.balance.FillTrial;
 import gyrotaxis.core.balance.Progress;
+import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Judged;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FoundationException;
@@ -81,7 +82,7 @@ public class Planning {
                     DrawnView.of(plan, !Boolean.FALSE.equals(question.withSides())),
                     Boolean.FALSE.equals(question.withRead())
                             ? null
-                            : ReadViews.of(plan, Judged.of(planner, plan), brief, changes),
+                            : ReadViews.of(plan, Findings.of(plan), brief, changes),
                     how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
         });
     }
@@ -93,6 +94,12 @@ public class Planning {
      */
     public PlanSummary summary(BriefBody body) {
         return PlanSummary.of(plan(body));
+    }
+
+    /** What is to be said about a plan, with those remedies only that help: each is planned, which takes its time. */
+    List<FindingView> findings(BriefBody body) {
+        InstallPlan plan = plan(body);
+        return FindingView.of(Judged.of(planner, plan), body, changes(body));
     }
 
     /** A plan in the round. */

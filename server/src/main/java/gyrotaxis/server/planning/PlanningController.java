@@ -10,6 +10,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -42,6 +43,12 @@ class PlanningController {
     @PostMapping("/plan/solid")
     SolidView solid(@RequestBody BriefBody brief) {
         return planning.solid(brief);
+    }
+
+    /** Findings with the remedies that help, for whoever has time to read them. */
+    @PostMapping("/findings")
+    List<FindingView> findings(@RequestBody BriefBody brief) {
+        return planning.findings(brief);
     }
 
     @PostMapping("/fills")
