@@ -36,8 +36,15 @@ record KnotChooser(Method method, Demand demand) {
     }
 
     private Tie choose(Role role, Share share, HairLine hair, boolean hasBead) {
-        Knot knot = knot(role, share, hair, hasBead);
         Slip slip = hair.fibre().slip();
+        Knot knot = knot(role, share, hair, hasBead);
+        boolean isUsual = role == Role.PERIMETER && knot == Knot.DOUBLE_ENTRY;
+        if (isUsual && !Hold.wouldLast(slip, share, Tie.of(knot, 1), demand)) {
+            // It has no passes to hold by: where the fibre slides, a single leg hides as well and can be passed. What
+            // was wished
+            // for beside parts stays.
+            knot = Knot.INVISIBLE;
+        }
         Tie tie = first(knot, least(role, knot), slip);
         while (knot.hasPasses() && tie.passes() < Tie.USEFUL_PASSES && !Hold.wouldLast(slip, share, tie, demand)) {
             tie = tie.passing(tie.passes() + 1);
