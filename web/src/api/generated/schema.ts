@@ -1309,6 +1309,7 @@ export interface components {
         };
         RemedyView: {
             change: unknown;
+            left: components["schemas"]["Piece"][] | null;
             words: components["schemas"]["Piece"][];
         };
         Result: {
@@ -1571,6 +1572,7 @@ export interface components {
             colour: string;
             decidedBy: string[];
             extraHolds: string[];
+            hasPasses: boolean;
             hold: components["schemas"]["HoldView"];
             isContested: boolean;
             /** @enum {string} */

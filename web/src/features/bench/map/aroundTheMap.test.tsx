@@ -88,7 +88,7 @@ describe('Findings', () => {
   });
 
   it('applies a remedy to the brief as it is now', () => {
-    const remedy = { words: said('Hook it lighter'), change: { fullness: 0.75 } };
+    const remedy = { words: said('Hook it lighter'), change: { fullness: 0.75 }, left: null };
     const bench = onBench(<Findings />, { plan: withFindings(finding({ remedies: [remedy] })) });
     act(() => bench.getState().change('who', (b) => ({ ...b, installer: 'SELF' })));
     fireEvent.click(screen.getByRole('button', { name: 'Hook it lighter' }));
@@ -96,13 +96,15 @@ describe('Findings', () => {
   });
 
   it('keeps only the remedies that the server found to help, once it has tried them', async () => {
-    const helps = { words: said('Hook it lighter'), change: { fullness: 0.75 } };
-    const harms = { words: said('Braid it anew'), change: { fullness: 0.7 } };
-    serve({ 'POST /api/findings': () => [finding({ remedies: [helps] })] });
+    const helps = { words: said('Hook it lighter'), change: { fullness: 0.75 }, left: null };
+    const harms = { words: said('Braid it anew'), change: { fullness: 0.7 }, left: null };
+    const tried = { ...helps, left: said('It is 90 % then.') };
+    serve({ 'POST /api/findings': () => [finding({ remedies: [tried] })] });
     onBench(<Findings />, { plan: withFindings(finding({ remedies: [helps, harms] })) });
     expect(screen.getByRole('button', { name: 'Braid it anew' })).toBeTruthy();
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Braid it anew' })).toBeNull());
     expect(screen.getByRole('button', { name: 'Hook it lighter' })).toBeTruthy();
+    expect(screen.getByText('Then: It is 90 % then.')).toBeTruthy();
   });
 
   it('says so where there is nothing to mind', () => {

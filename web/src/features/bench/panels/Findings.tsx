@@ -60,16 +60,18 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
             {sentence(f.reason)}
           </p>
           {f.remedies.map((r) => (
-            <Button
-              key={sentence(r.words)}
-              look="main"
-              className="mt-2 w-full"
-              // While something is held the findings may be of a moment ago.
-              disabled={isMoving}
-              onClick={() => apply(`remedy ${f.code} ${sentence(r.words)}`, r.change)}
-            >
-              {sentence(r.words)}
-            </Button>
+            <div key={sentence(r.words)} className="mt-2">
+              <Button
+                look="main"
+                className="w-full"
+                // While something is held the findings may be of a moment ago.
+                disabled={isMoving}
+                onClick={() => apply(`remedy ${f.code} ${sentence(r.words)}`, r.change)}
+              >
+                {sentence(r.words)}
+              </Button>
+              {r.left && <p className="mt-1 text-xs text-soft">Then: {sentence(r.left)}</p>}
+            </div>
           ))}
         </article>
       ))}

@@ -71,7 +71,7 @@ describe('WearStep', () => {
     const brief = { ...savedPlan.brief, fullness: 1 };
     const remark = {
       ...(worn.remarks[0] as Finding),
-      remedies: [{ words: said('Hook the front closer'), change: { fullness: 1 } }],
+      remedies: [{ words: said('Hook the front closer'), change: { fullness: 1 }, left: null }],
     };
     const bench = onBench(<WearStep />, { worn: { ...worn, remarks: [remark] } });
     const remarks = screen.getByRole('region', { name: 'As it is worn' });

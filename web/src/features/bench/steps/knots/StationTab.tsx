@@ -94,15 +94,17 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         options={words.knots}
         onChoose={(knot) => edit({ kind: 'KNOT', knot })}
       />
-      <Choice
-        label="Passes"
-        value={String(kind.passes)}
-        options={Array.from({ length: words.limits.mostPasses }, (_, i) => ({
-          value: String(i + 1),
-          words: String(i + 1),
-        }))}
-        onChoose={(n) => edit({ kind: 'PASSES', passes: Number(n) })}
-      />
+      {kind.hasPasses && (
+        <Choice
+          label="Passes"
+          value={String(kind.passes)}
+          options={Array.from({ length: words.limits.mostPasses }, (_, i) => ({
+            value: String(i + 1),
+            words: String(i + 1),
+          }))}
+          onChoose={(n) => edit({ kind: 'PASSES', passes: Number(n) })}
+        />
+      )}
       {kind.knot === 'INVISIBLE' && (
         <Choice
           label="Of the fibre goes through"

@@ -43,14 +43,7 @@ final class BalanceSearch {
     };
 
     /** A brief that was hooked for real. */
-    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, Score score) {
-        /** What it comes to for another goal. */
-        Score score(BalanceGoal other) {
-            double[] exposed = new double[Zone.values().length];
-            cover.exposedByZone().forEach((z, e) -> exposed[z.ordinal()] = e);
-            return Score.of(other, brief.fullness(), exposed, cover.exposed(), cover.meanDepth(), loops);
-        }
-    }
+    record Real(InstallBrief brief, Hooked hooked, Cover cover, int loops, Score score) {}
 
     private final Planner planner;
     private final List<Double> levels;

@@ -42,8 +42,8 @@ import java.util.stream.IntStream;
  * Tries every part and way in which she wears a plan, and puts the reserve where something shows.
  *
  * <p>Method: first an eighth before every knot that shows by its place and kind. Then, half loop by half loop, the place on a
- * row from which a half hides most of the skin that shows in any trial, until the reserve is spent or a half hides less than
- * {@link #LEAST_MM2}. Depths add up, so each place is followed down the head once for each trial. Cost: linear in places, trials
+ * row from which a half hides most of the skin that shows in any trial, hooked as hair falls there or thrown across a gap, until
+ * the reserve is spent or a half hides less than {@link #LEAST_MM2}, or {@link #LEAST_AT_GAP_MM2} while a gap is left. Depths add up, so each place is followed down the head once for each trial. Cost: linear in places, trials
  * and samples. Thin and tender places get no further weight; the line of the part that is worn is meant to show.
  */
 public final class FillTrial {
@@ -154,7 +154,9 @@ public final class FillTrial {
         OptionalInt wouldDo = OptionalInt.empty();
         if (isSpent && !left.isEmpty()) {
             int more = fill(open, fill.parts() * MOST_MORE).size();
-            wouldDo = OptionalInt.of(reserve + (more + fill.parts() - 1) / fill.parts());
+            if (!hasGaps()) {
+                wouldDo = OptionalInt.of(reserve + (more + fill.parts() - 1) / fill.parts());
+            }
         }
         fills.addAll(wisps);
         return new Fills(told, fills, reserve, left, wouldDo);

@@ -7,6 +7,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Worn;
@@ -22,7 +23,7 @@ import java.util.OptionalInt;
  * @param fills what is put where, what hides most first; wisps last
  * @param reserveLoops loops that are kept back
  * @param left gaps that are left all the same
- * @param wouldDoLoops how many loops of reserve would close what can be closed, if those that are kept back do not
+ * @param wouldDoLoops how many loops of reserve would close every gap, if those that are kept back do not; empty if none would
  */
 public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List<Left> left, OptionalInt wouldDoLoops) {
 
@@ -74,7 +75,12 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
      * @param gap where and how large
      * @param why what keeps it from being closed, in a sentence without a full stop
      */
-    public record Left(int trial, Cover.Gap gap, Sentence why) {}
+    public record Left(int trial, Cover.Gap gap, Sentence why) {
+        /** All of it in a sentence. */
+        public Sentence words() {
+            return Sentence.of(Quantity.mm2(gap.areaMm2()), " ", gap.place(), " stay open: ", why, ".");
+        }
+    }
 
     public Fills {
         trials = List.copyOf(trials);

@@ -7,6 +7,7 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Measure;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Something to be said about a plan.
@@ -104,11 +105,22 @@ public record Finding(Code code, Severity severity, Place place, Sentence reason
      *
      * @param words what it does, as on a button
      * @param brief the brief as it would be afterwards
+     * @param left what is said of the same afterwards, where it was tried and something of it is left
      */
-    public record Remedy(Sentence words, InstallBrief brief) {
-        /** A remedy whose words hold no figures. */
+    public record Remedy(Sentence words, InstallBrief brief, Optional<Sentence> left) {
+        /** A remedy that was not tried. */
+        public Remedy(Sentence words, InstallBrief brief) {
+            this(words, brief, Optional.empty());
+        }
+
+        /** The same, whose words hold no figures. */
         public Remedy(String words, InstallBrief brief) {
             this(Sentence.of(words), brief);
+        }
+
+        /** The same, after which something of the finding is left. */
+        Remedy leaving(Optional<Sentence> what) {
+            return new Remedy(words, brief, what);
         }
     }
 }

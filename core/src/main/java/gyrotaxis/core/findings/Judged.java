@@ -8,6 +8,7 @@ import gyrotaxis.core.plan.ContradictoryMeasuresException;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
@@ -20,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Findings whose remedies were all tried: each is planned and looked over, and only those are kept after which the finding is gone or
- * less is left of it, and nothing as grave has come in its stead.
+ * changed, which the remedy then says, and nothing as grave has come in its stead.
  *
  * <p>Costs a plan for every remedy; for what is read, not for what is drawn while something is in the hand.
  */
@@ -51,12 +52,20 @@ public final class Judged {
     }
 
     private Finding helped(Finding f, List<Finding> before) {
-        List<Remedy> help = f.remedies().stream()
-                .filter(r -> after(r.brief())
-                        .filter(after -> fault(before, after, f).isEmpty())
-                        .isPresent())
-                .toList();
+        List<Remedy> help = new ArrayList<>();
+        for (Remedy r : f.remedies()) {
+            after(r.brief())
+                    .filter(after -> helps(before, after, f))
+                    .ifPresent(after -> help.add(r.leaving(left(after, f))));
+        }
         return new Finding(f.code(), f.severity(), f.place(), f.reason(), help);
+    }
+
+    private static Optional<Sentence> left(List<Finding> after, Finding f) {
+        return after.stream()
+                .filter(a -> a.code() == f.code())
+                .map(Finding::reason)
+                .findFirst();
     }
 
     private Optional<List<Finding>> after(InstallBrief brief) {
@@ -78,23 +87,18 @@ public final class Judged {
     }
 
     /**
-     * What is wrong with a remedy, or nothing.
+     * Whether a remedy helps: the same is not said alike, nor of something graver, and nothing new is as grave.
      *
      * @param before all findings before it
      * @param after and after it
      * @param f which it was to mend
      */
-    static Optional<String> fault(List<Finding> before, List<Finding> after, Finding f) {
-        boolean isThere =
-                after.stream().anyMatch(a -> a.code() == f.code() && a.reason().equals(f.reason()));
-        if (isThere) {
-            return Optional.of("it is still said alike");
-        }
+    private static boolean helps(List<Finding> before, List<Finding> after, Finding f) {
         Set<Code> known = EnumSet.noneOf(Code.class);
         before.forEach(b -> known.add(b.code()));
         return after.stream()
-                .filter(a -> !known.contains(a.code()) && a.severity().compareTo(f.severity()) <= 0)
-                .findFirst()
-                .map(a -> "it brings " + a.code() + ": " + a.reason());
+                .noneMatch(a -> a.code() == f.code()
+                        ? a.reason().equals(f.reason()) || a.severity().compareTo(f.severity()) < 0
+                        : !known.contains(a.code()) && a.severity().compareTo(f.severity()) <= 0);
     }
 }

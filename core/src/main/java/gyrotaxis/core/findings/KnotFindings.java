@@ -29,7 +29,6 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -110,7 +109,7 @@ final class KnotFindings {
             edited(
                             Sentence.of(more.words()).capital().toString(),
                             sliding,
-                            s -> wouldLast(s, with(s.tie(), more))
+                            s -> wouldLast(s, s.tie().alsoHolding(more))
                                     ? Optional.of(new StationEdit.Hold(s.id().row(), at(s), more))
                                     : Optional.empty())
                     .ifPresent(remedies::add);
@@ -142,12 +141,6 @@ final class KnotFindings {
                 .filter(n -> s.tie().knot().hasPasses() && wouldLast(s, s.tie().passing(n)))
                 .boxed()
                 .findFirst();
-    }
-
-    private static Tie with(Tie tie, ExtraHold hold) {
-        Set<ExtraHold> holds = new HashSet<>(tie.holds());
-        holds.add(hold);
-        return tie.holding(holds);
     }
 
     private boolean wouldLast(Station s, Tie tie) {

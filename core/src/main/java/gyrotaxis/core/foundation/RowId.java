@@ -46,6 +46,11 @@ public record RowId(Section section, int number, int piece) implements Comparabl
         return Optional.empty();
     }
 
+    /** Whether the row starts at the edge in front: what lies behind a region that cuts it does not. */
+    public boolean startsInFront() {
+        return section == Section.FRONT && piece == 1;
+    }
+
     /** Short form, unique in a foundation: F3, L1, F3.2. */
     @Override
     public String toString() {

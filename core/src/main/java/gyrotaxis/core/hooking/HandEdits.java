@@ -12,17 +12,14 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.Set;
 
 /**
  * Makes the changes to single stations that were made by hand, one after the other, on stations that are placed and tied but
@@ -156,9 +153,7 @@ final class HandEdits {
         } else if (edit instanceof StationEdit.Pass pass) {
             pass(index, slot, pass);
         } else if (edit instanceof StationEdit.Hold hold) {
-            Set<ExtraHold> holds = new HashSet<>(tie.holds());
-            holds.add(hold.hold());
-            slot.tie(tie.holding(holds));
+            slot.tie(tie.alsoHolding(hold.hold()));
         } else if (edit instanceof StationEdit.PartLeg leg && tie.knot() == Knot.INVISIBLE) {
             slot.tie(tie.through(leg.part()));
         } else {

@@ -10,7 +10,6 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
-import java.util.HashSet;
 import java.util.Set;
 
 /**
@@ -55,9 +54,7 @@ record KnotChooser(Method method, Demand demand) {
         for (ExtraHold more : ExtraHold.values()) {
             boolean fits = more != ExtraHold.CARRIED_BACK || knot == Knot.INVISIBLE;
             if (fits && knot.hasPasses() && !Hold.wouldLast(slip, share, tie, demand)) {
-                Set<ExtraHold> holds = new HashSet<>(tie.holds());
-                holds.add(more);
-                tie = tie.holding(holds);
+                tie = tie.alsoHolding(more);
             }
         }
         return isDeepSet(role) ? tie.deepSet() : tie;

@@ -2,7 +2,6 @@ package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Method;
@@ -46,8 +45,7 @@ final class Roles {
                 if (part != Station.NO_PART) {
                     yield Role.PART;
                 }
-                boolean isAtEdge =
-                        row.id().section() == Section.FRONT && row.id().piece() == 1;
+                boolean isAtEdge = row.id().startsInFront();
                 if (isAtEdge && (isFirst || along < edgeMm + HAIRLINE_MM)) {
                     yield Role.HAIRLINE;
                 }

@@ -97,7 +97,7 @@ final class Spacing {
         double[] at = path.distancesMm();
         double[] strips = Strips.widthsMm(row);
         double end = at[at.length - 1];
-        boolean isFromEdge = row.id().section() == Section.FRONT && row.id().piece() == 1;
+        boolean isFromEdge = row.id().startsInFront();
         double from = isFromEdge ? Math.min(edgeMm, end / 2) : 0;
         double last = hooking.usualSpacingMm(scalp.frontToNape(path.space().get(at.length - 1)));
         double to = Math.max(

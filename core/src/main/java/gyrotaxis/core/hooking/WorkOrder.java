@@ -159,7 +159,9 @@ public final class WorkOrder {
             String now = s.bearing().words();
             if (!now.equals(last)) {
                 words.append(
-                        last.isEmpty() ? now : "; from " + Along.words(s.alongRowMm() / row.lengthMm()) + " on " + now);
+                        last.isEmpty()
+                                ? now
+                                : "; " + Along.words(s.alongRowMm() / row.lengthMm()) + " it turns: " + now);
                 last = now;
             }
         }

@@ -14,10 +14,10 @@ public record Bearing(Vec3 entry, Rule rule, boolean isContested, String words) 
 
     /** What decides a bearing, strongest first unless a method says otherwise. */
     public enum Rule {
+        ACROSS("across a gap"),
         PART("toward the part"),
         UPDO("upward, for an updo"),
-        FALL("the way the hair is to fall"),
-        ACROSS("across a gap");
+        FALL("the way the hair is to fall");
 
         private final String words;
 

@@ -15,13 +15,13 @@ public sealed interface OtherHair {
     /**
      * Own hair that was left out, laid back over the first shares.
      *
-     * @param widthMm width of scalp that it covers once over, mm, greater than 0
+     * @param widthMm width of scalp that it covers once over, mm, at least 1
      * @param lengthMm how long it is, mm
      * @param rootsMm2 the scalp it grows on, mm²
      */
     record LeftOut(Vec3 space, Vec2 chart, double widthMm, double lengthMm, double rootsMm2) implements OtherHair {
         public LeftOut {
-            Require.atLeast(0, widthMm, "widthMm", "mm");
+            Require.atLeast(1, widthMm, "widthMm", "mm");
             Require.atLeast(0, lengthMm, "lengthMm", "mm");
         }
     }

@@ -79,6 +79,13 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
         return new Tie(knot, passes, legPart, isDeepSet, other);
     }
 
+    /** The same with one more extra hold. */
+    public Tie alsoHolding(ExtraHold more) {
+        EnumSet<ExtraHold> all = EnumSet.of(more);
+        all.addAll(holds);
+        return holding(all);
+    }
+
     /** What goes through, and where the rest lies. */
     public String legWords() {
         return switch (knot) {

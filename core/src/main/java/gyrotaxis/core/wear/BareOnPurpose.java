@@ -4,7 +4,6 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import java.util.function.Predicate;
@@ -27,16 +26,12 @@ final class BareOnPurpose {
         for (Row row : foundation.rows()) {
             if (row.use() == RowUse.SHOWN) {
                 within(grid, is, row, at -> true);
-            } else if (foundation.setBackMm() > 0 && startsInFront(row)) {
+            } else if (foundation.setBackMm() > 0 && row.id().startsInFront()) {
                 double part = (foundation.setBackMm() + FIRST_MM) / row.lengthMm();
                 within(grid, is, row, at -> row.path().nearest(at) < part);
             }
         }
         return is;
-    }
-
-    private static boolean startsInFront(Row row) {
-        return row.id().section() == Section.FRONT && row.id().piece() == 1;
     }
 
     private static void round(CoverGrid grid, boolean[] is, Vec2 at) {

@@ -152,9 +152,8 @@ public final class FallSimulator {
         if (other instanceof OtherHair.Weft w) {
             cover(new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops()), depth);
         } else if (other instanceof OtherHair.LeftOut l) {
-            HairBody body = HairBody.own(l.widthMm());
             lay(depth, l.chart(), Math.sqrt(l.rootsMm2()) * ROUND, l.rootsMm2() * HairBody.OWN_ROOTS);
-            cover(new Lock(l.space(), l.chart(), body, l.lengthMm(), l.widthMm() / body.footprintMm()), depth);
+            cover(new Lock(l.space(), l.chart(), HairBody.own(l.widthMm()), l.lengthMm(), 1), depth);
         } else if (other instanceof OtherHair.Laid l) {
             lay(depth, l.chart(), Math.sqrt(l.areaMm2()) * ROUND, l.areaMm2() * l.depth());
         }

@@ -47,11 +47,11 @@ public record HairBody(double footprintMm, double spread, double riseMm) {
     /**
      * The body of own hair that is laid back: it lies as flat as it was grown.
      *
-     * @param widthMm width that it covers once over, mm
+     * @param widthMm width that it covers once over, mm, at least 1
      * @see "ASSUMPTION: it spreads little and does not stand up"
      */
     public static HairBody own(double widthMm) {
-        return new HairBody(Math.max(1, widthMm), 0.2, 0);
+        return new HairBody(widthMm, 0.2, 0);
     }
 
     /**

@@ -117,6 +117,12 @@ class RemediesTest {
                 assertThat(after)
                         .as("%s, %s: %s", seed, f.code(), r.words())
                         .noneMatch(a -> a.code() == f.code() && a.reason().equals(f.reason()));
+                assertThat(after.stream()
+                                .filter(a -> a.code() == f.code())
+                                .map(Finding::reason)
+                                .findFirst())
+                        .as("what is left of %s is said", f.code())
+                        .isEqualTo(r.left());
                 Set<Code> known = EnumSet.noneOf(Code.class);
                 before.forEach(b -> known.add(b.code()));
                 assertThat(after)

@@ -87,6 +87,38 @@ class StationPlacerTest {
         }
     }
 
+    /** Between two whole-sized neighbours lies as much strip as the plan asks for a share there, stretched or squeezed by whole numbers. */
+    @ParameterizedTest(name = "{0}, {1} rows, fullness {2}")
+    @MethodSource("grid")
+    void spacingIsWhatThePlanAsksForOnEveryRow(Texture texture, int rows, double fullness) {
+        Foundation f = lay(rows);
+        HookingPlan hooking = HookingPlan.usual(texture, fullness);
+        List<Station> placed = StationPlacer.place(HEAD, f, hooking);
+        for (Row row : f.rowsOf(Section.BACK)) {
+            double[] widths = Strips.widthsMm(row);
+            double[] at = row.path().distancesMm();
+            List<Station> on = on(placed, List.of(row));
+            for (int i = 1; i < on.size(); i++) {
+                Station a = on.get(i - 1);
+                Station b = on.get(i);
+                if (!a.share().equals(b.share())) {
+                    continue;
+                }
+                double along = (a.alongRowMm() + b.alongRowMm()) / 2;
+                int k = 1;
+                while (k < at.length - 1 && at[k] < along) {
+                    k++;
+                }
+                double t = HEAD.frontToNape(row.path().spaceAt(along));
+                double usual = hooking.setting(Zone.at(t)).share().ofLoop();
+                double asked = hooking.spacingMm(t, widths[k]) * b.share().ofLoop() / usual;
+                assertThat((b.alongRowMm() - a.alongRowMm()) / asked)
+                        .as("%s of %s on %s", i, on.size(), row.id())
+                        .isBetween(0.5, 1.9);
+            }
+        }
+    }
+
     private static List<Station> on(List<Station> stations, List<Row> rows) {
         return stations.stream()
                 .filter(s -> rows.stream().anyMatch(r -> r.id().equals(s.id().row())))

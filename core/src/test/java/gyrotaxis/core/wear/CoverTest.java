@@ -45,10 +45,15 @@ class CoverTest {
         CoverGrid grid = CoverGrid.of(HEAD, samples);
         long inside = IntStream.range(0, grid.size()).filter(grid::isInside).count();
         assertThat(inside * grid.cellMm() * grid.cellMm() / HEAD.areaMm2()).isCloseTo(1, within(0.02));
+        long inZones = 0;
         for (Zone z : Zone.values()) {
-            assertThat(IntStream.range(0, grid.size()).filter(i -> grid.zone(i) == z.ordinal()))
-                    .isNotEmpty();
+            long in = IntStream.range(0, grid.size())
+                    .filter(i -> grid.zone(i) == z.ordinal())
+                    .count();
+            assertThat(in).isPositive();
+            inZones += in;
         }
+        assertThat(inZones).isEqualTo(inside);
     }
 
     @Test

@@ -124,6 +124,7 @@ record DrawnView(
             Knot knot,
             String tieWords,
             int passes,
+            boolean hasPasses,
             int legPercent,
             String legWords,
             List<String> extraHolds,

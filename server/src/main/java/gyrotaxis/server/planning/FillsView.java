@@ -2,8 +2,6 @@ package gyrotaxis.server.planning;
 
 import gyrotaxis.core.balance.Fills;
 import gyrotaxis.core.plan.InstallPlan;
-import gyrotaxis.core.quantity.Quantity;
-import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -71,10 +69,7 @@ record FillsView(
     }
 
     private static LeftView left(Fills.Left l) {
-        return new LeftView(
-                l.trial(),
-                Piece.of(Sentence.of(
-                        Quantity.mm2(l.gap().areaMm2()), " ", l.gap().place(), " stay open: ", l.why(), ".")));
+        return new LeftView(l.trial(), Piece.of(l.words()));
     }
 
     private static TrialView trial(Fills.Trial t) {

@@ -60,10 +60,11 @@ record FindingView(
         }
     }
 
-    /** A change that mends a finding: what of the brief becomes otherwise, see {@link Change}. */
+    /** A change that mends a finding: what of the brief becomes otherwise, see {@link Change}, and what is left of it. */
     record RemedyView(
             List<Piece> words,
-            @Schema(implementation = Object.class) JsonNode change) {}
+            @Schema(implementation = Object.class) JsonNode change,
+            @Nullable @Schema(nullable = true) List<Piece> left) {}
 
     static List<FindingView> of(List<Finding> findings, BriefBody asked, Change.Writer changes) {
         return findings.stream()
@@ -73,7 +74,10 @@ record FindingView(
                         PlaceView.of(f.place()),
                         Piece.of(f.reason()),
                         f.remedies().stream()
-                                .map(r -> new RemedyView(Piece.of(r.words()), changes.to(asked.changedTo(r.brief()))))
+                                .map(r -> new RemedyView(
+                                        Piece.of(r.words()),
+                                        changes.to(asked.changedTo(r.brief())),
+                                        r.left().map(Piece::of).orElse(null)))
                                 .toList()))
                 .toList();
     }

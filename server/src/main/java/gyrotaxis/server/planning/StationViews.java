@@ -119,6 +119,7 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
                 s.tie().knot(),
                 s.tie().words(),
                 s.tie().passes(),
+                s.tie().knot().hasPasses(),
                 (int) Math.round(s.tie().legPart() * ALL_PERCENT),
                 s.tie().legWords(),
                 s.tie().holds().stream().map(ExtraHold::words).toList(),
