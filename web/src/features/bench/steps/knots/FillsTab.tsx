@@ -42,6 +42,7 @@ export function FillsTab() {
         </p>
       )}
       <Trials fills={fills} />
+      <Left fills={fills} />
       {fills.fills.length === 0 ? (
         <p className="text-sm text-soft">
           Nothing shows that a fill would hide. Keep the reserve for the check after a week.
@@ -59,7 +60,6 @@ export function FillsTab() {
           <Places fills={fills} />
         </>
       )}
-      <Left fills={fills} />
       <p className="text-sm text-soft">
         Put them in after separating, one trial after the other, or the day after. An estimate: look
         before you hook.
