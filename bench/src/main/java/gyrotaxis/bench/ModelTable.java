@@ -39,7 +39,8 @@ public final class ModelTable {
         List<Double> fullness = args.length > 0 ? List.of(Double.parseDouble(args[0])) : List.of(1.0, 0.5);
         for (double full : fullness) {
             System.out.printf(Locale.ROOT, "%nFullness %.2f%n%n", full);
-            System.out.println("| texture | foundation | loops | full | front | middle | back | nape | gaps | minutes |");
+            System.out.println(
+                    "| texture | foundation | loops | full | front | middle | back | nape | gaps | minutes |");
             System.out.println("|---|---|---|---|---|---|---|---|---|---|");
             for (Texture texture : Texture.values()) {
                 foundations().forEach((name, rows) -> print(texture, name, rows, full));
