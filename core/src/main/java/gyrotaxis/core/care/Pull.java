@@ -2,6 +2,7 @@ package gyrotaxis.core.care;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
@@ -14,6 +15,8 @@ import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * Weighs what is hooked to every row against what hair of its density should carry.
@@ -67,8 +70,10 @@ public final class Pull {
     public static List<RowPull> of(
             Scalp scalp, Foundation foundation, Hooked hooked, OwnHair ownHair, List<Region> regions) {
         Pull pull = new Pull(scalp, ownHair, regions);
+        Map<RowId, Double> grams = hooked.stations().stream()
+                .collect(Collectors.groupingBy(s -> s.id().row(), Collectors.summingDouble(hooked::gramsOf)));
         return foundation.rows().stream()
-                .map(row -> pull.of(row, grams(row, hooked)))
+                .map(row -> pull.of(row, grams.getOrDefault(row.id(), 0.0)))
                 .toList();
     }
 
@@ -83,13 +88,6 @@ public final class Pull {
         List<Vec2> rim = scalp.chartOf(region);
         return hooked.stations().stream()
                 .filter(s -> Polygons.contains(rim, s.chart()))
-                .mapToDouble(hooked::gramsOf)
-                .sum();
-    }
-
-    private static double grams(Row row, Hooked hooked) {
-        return hooked.stations().stream()
-                .filter(s -> s.id().row().equals(row.id()))
                 .mapToDouble(hooked::gramsOf)
                 .sum();
     }

@@ -4,8 +4,10 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -18,11 +20,19 @@ import java.util.Map;
 final class Beads {
     private final List<Hooked.Strand> hairs;
     private final KnotChooser chooser;
+    /** Most shares of a head are alike. */
+    private final Map<Kind, Tie> ties = new HashMap<>();
 
     Beads(List<Hooked.Strand> hairs, KnotChooser chooser) {
         this.hairs = hairs;
         this.chooser = chooser;
     }
+
+    /** What settles how a share is tied. */
+    private record Kind(Role role, Share share, int strand) {}
+
+    /** What loops are split into together. */
+    private record Cut(Share share, int strand) {}
 
     /** Shares of one size of one hair: how many there are, how many are tied by their bead, how many of those were seen. */
     private static final class Split {
@@ -40,26 +50,27 @@ final class Beads {
 
     List<Station> tie(List<Station> stations) {
         List<Station> tied = new ArrayList<>(stations.size());
-        Map<List<Integer>, Split> splits = new HashMap<>();
+        Map<Cut, Split> splits = new HashMap<>();
         for (Station s : stations) {
-            Station now = s.tied(chooser.choose(s.role(), s.share(), hair(s)));
+            Station now = s.tied(ties.computeIfAbsent(
+                    new Kind(s.role(), s.share(), s.strand()), k -> chooser.choose(k.role(), k.share(), hair(s))));
             tied.add(now);
-            Split split = splits.computeIfAbsent(key(s), k -> new Split());
+            Split split = splits.computeIfAbsent(cut(s), k -> new Split());
             split.all++;
             split.wanted += now.tie().knot() == Knot.BEAD ? 1 : 0;
         }
         for (int k = 0; k < tied.size(); k++) {
             Station s = tied.get(k);
             if (s.tie().knot() == Knot.BEAD
-                    && !splits.getOrDefault(key(s), new Split()).hasBead(s.share())) {
+                    && !splits.getOrDefault(cut(s), new Split()).hasBead(s.share())) {
                 tied.set(k, s.tied(chooser.withoutBead(s.role(), s.share(), hair(s))));
             }
         }
         return tied;
     }
 
-    private static List<Integer> key(Station s) {
-        return List.of(s.strand(), s.share().parts());
+    private static Cut cut(Station s) {
+        return new Cut(s.share(), s.strand());
     }
 
     private HairLine hair(Station s) {

@@ -2,6 +2,7 @@ package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairCutException;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
@@ -16,7 +17,9 @@ import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -101,12 +104,9 @@ public final class Hooker {
     }
 
     private List<Station> inOrder(List<Station> stations) {
+        Map<RowId, List<Station>> byRow = stations.stream().collect(Collectors.groupingBy(s -> s.id().row()));
         return foundation.rows().stream()
-                .flatMap(r ->
-                        StationPlacer.numbered(stations.stream()
-                                        .filter(s -> s.id().row().equals(r.id()))
-                                        .toList())
-                                .stream())
+                .flatMap(r -> StationPlacer.numbered(byRow.getOrDefault(r.id(), List.of())).stream())
                 .toList();
     }
 

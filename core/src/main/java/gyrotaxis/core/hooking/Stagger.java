@@ -1,5 +1,6 @@
 package gyrotaxis.core.hooking;
 
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
 import java.util.List;
 import java.util.function.DoubleFunction;
@@ -12,19 +13,28 @@ final class Stagger {
     private Stagger() {}
 
     /**
+     * A place on a row's path.
+     *
+     * @param seg number of the point that its piece of the path ends at, from 1
+     * @param t how far along that piece, in [0, 1]
+     * @param space where that is on the head, mm
+     */
+    record Spot(int seg, double t, Vec3 space) {}
+
+    /**
      * The stations that lie most nearly midway between those of the row beside.
      *
-     * @param stations the stations of a row that starts at a phase, in parts of the local spacing
+     * @param row where the stations of a row lie that starts at a phase, in parts of the local spacing
      * @param neighbours those of the row beside; without any, the row starts as close to the edge as any
      */
-    static List<Station> best(DoubleFunction<List<Station>> stations, List<Station> neighbours) {
-        List<Station> best = stations.apply(PHASES[0]);
+    static List<Spot> best(DoubleFunction<List<Spot>> row, List<Station> neighbours) {
+        List<Spot> best = row.apply(PHASES[0]);
         if (neighbours.isEmpty()) {
             return best;
         }
         double least = Double.POSITIVE_INFINITY;
         for (double phase : PHASES) {
-            List<Station> tried = stations.apply(phase);
+            List<Spot> tried = row.apply(phase);
             double unevenness = unevenness(tried, neighbours);
             if (unevenness < least) {
                 least = unevenness;
@@ -35,12 +45,12 @@ final class Stagger {
     }
 
     /** 0 where every station is midway between its two nearest neighbours in the other row; toward 1 as it lies level with one. */
-    static double unevenness(List<Station> row, List<Station> neighbours) {
+    static double unevenness(List<Spot> row, List<Station> neighbours) {
         if (neighbours.size() < 2) {
             return 0;
         }
         double sum = 0;
-        for (Station s : row) {
+        for (Spot s : row) {
             double nearest = Double.POSITIVE_INFINITY;
             double second = Double.POSITIVE_INFINITY;
             for (Station n : neighbours) {

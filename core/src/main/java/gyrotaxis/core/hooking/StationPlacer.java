@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
@@ -244,14 +245,15 @@ public final class StationPlacer {
         Spacing.Along along = spacing.along(row);
         int m = Math.max(1, (int) Math.round(along.total() + owed));
         owed = Math.max(-MOST_OWED, Math.min(MOST_OWED, owed + along.total() - m));
-        placed.put(row.id(), Stagger.best(phase -> stations(row, along, m, phase), neighbours));
+        List<Stagger.Spot> spots = Stagger.best(phase -> spots(row.path(), along, m, phase), neighbours);
+        placed.put(row.id(), stations(row, along, spots));
     }
 
-    private List<Station> stations(Row row, Spacing.Along hooked, int m, double phase) {
-        double[] at = row.path().distancesMm();
+    /** Where the shares of a row lie whose first is a phase, in parts of the local spacing, behind the edge. */
+    private static List<Stagger.Spot> spots(Path path, Spacing.Along hooked, int m, double phase) {
         double[] count = hooked.stations();
         double total = hooked.total();
-        List<Station> list = new ArrayList<>(m);
+        List<Stagger.Spot> list = new ArrayList<>(m);
         int seg = 1;
         for (int k = 0; k < m; k++) {
             double want = total * (k + phase) / m;
@@ -260,18 +262,27 @@ public final class StationPlacer {
             }
             double step = count[seg] - count[seg - 1];
             double t = step > 0 ? (want - count[seg - 1]) / step : 0;
-            double along = at[seg - 1] + (at[seg] - at[seg - 1]) * t;
-            Vec2 flat = row.path().chart().get(seg - 1).lerp(row.path().chart().get(seg), t);
-            Vec3 solid = row.path().space().get(seg - 1).lerp(row.path().space().get(seg), t);
-            Zone zone = Zone.at(scalp.frontToNape(solid));
+            list.add(new Stagger.Spot(
+                    seg, t, path.space().get(seg - 1).lerp(path.space().get(seg), t)));
+        }
+        return list;
+    }
+
+    private List<Station> stations(Row row, Spacing.Along hooked, List<Stagger.Spot> spots) {
+        double[] at = row.path().distancesMm();
+        List<Station> list = new ArrayList<>(spots.size());
+        for (Stagger.Spot spot : spots) {
+            int seg = spot.seg();
+            double along = at[seg - 1] + (at[seg] - at[seg - 1]) * spot.t();
+            Vec2 flat = row.path().chart().get(seg - 1).lerp(row.path().chart().get(seg), spot.t());
             int part = flanks.beside(row.id(), flat);
-            Role role = roles.role(row, k == 0, along, flat, part);
+            Role role = roles.role(row, list.isEmpty(), along, flat, part);
             list.add(Station.placed(
-                    new StationId(row.id(), k + 1),
+                    new StationId(row.id(), list.size() + 1),
                     along,
                     flat,
-                    solid,
-                    zone,
+                    spot.space(),
+                    Zone.at(scalp.frontToNape(spot.space())),
                     role,
                     part,
                     Roles.share(role, hooked.shares().get(seg), goesInWhole)));

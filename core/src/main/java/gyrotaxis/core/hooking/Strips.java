@@ -22,7 +22,8 @@ final class Strips {
     /** The width at every point of a row's path, mm. */
     static double[] widthsMm(Row row) {
         Path path = row.path();
-        double mean = row.stripWidthMm();
+        double areaMm2 = row.stripAreaMm2();
+        double mean = areaMm2 / row.lengthMm();
         int n = path.chart().size();
         double[] widths = new double[n];
         for (int i = 0; i < n; i++) {
@@ -36,7 +37,7 @@ final class Strips {
             double width = chord > 0 && step > NOWHERE ? chord * along.norm() / step : mean;
             widths[i] = Math.max(LEAST_MM, width);
         }
-        return scaled(widths, path, row.stripAreaMm2());
+        return scaled(widths, path, areaMm2);
     }
 
     /** Chords overstate a strip that bends: all of them together are to make up its area. */

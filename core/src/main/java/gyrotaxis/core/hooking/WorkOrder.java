@@ -6,6 +6,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
@@ -129,17 +130,17 @@ public final class WorkOrder {
     }
 
     private static String words(Row row, List<Station> on) {
-        Map<String, Integer> kinds = new LinkedHashMap<>();
+        Map<Kind, Integer> kinds = new LinkedHashMap<>();
         for (Station s : on) {
-            kinds.merge(s.share().words() + " " + s.tie().words() + holds(s.tie()), 1, Integer::sum);
+            kinds.merge(new Kind(s.share(), s.tie()), 1, Integer::sum);
         }
         StringBuilder words = new StringBuilder(row.id().words()).append(": ");
         boolean isFirst = true;
-        for (Map.Entry<String, Integer> kind : kinds.entrySet()) {
+        for (Map.Entry<Kind, Integer> kind : kinds.entrySet()) {
             if (!isFirst) {
                 words.append("; then ");
             }
-            words.append(kind.getValue()).append(" × ").append(kind.getKey());
+            words.append(kind.getValue()).append(" × ").append(kind.getKey().words());
             isFirst = false;
         }
         words.append(
@@ -147,8 +148,12 @@ public final class WorkOrder {
         return words.append(". Hook ").append(directions(row, on)).append('.').toString();
     }
 
-    private static String holds(Tie tie) {
-        return tie.holds().stream().map(h -> ", " + h.shortWords()).collect(Collectors.joining());
+    /** What is hooked alike. */
+    private record Kind(Share share, Tie tie) {
+        String words() {
+            return share.words() + " " + tie.words()
+                    + tie.holds().stream().map(h -> ", " + h.shortWords()).collect(Collectors.joining());
+        }
     }
 
     /** Which way the hook goes in, and how far along the row that changes. */

@@ -141,9 +141,9 @@ public final class Scalp {
     /** The area that a closed map polygon encloses on the surface, mm²; its last point may repeat the first. */
     public static double areaMm2(List<Vec2> polygon) {
         double twice = 0;
-        for (int i = 0; i < polygon.size(); i++) {
-            Vec2 p = polygon.get(i);
-            Vec2 q = polygon.get((i + 1) % polygon.size());
+        for (int i = 0, j = polygon.size() - 1; i < polygon.size(); j = i++) {
+            Vec2 p = polygon.get(j);
+            Vec2 q = polygon.get(i);
             twice += p.x() * q.y() - q.x() * p.y();
         }
         return Math.abs(twice) / 2;

@@ -8,6 +8,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
@@ -36,7 +37,7 @@ public final class UpdoCheck {
     private static final double CLOSE_MM = 3;
 
     /** A row that leans less than this from the hairline runs along it. */
-    private static final double ALONG_RAD = Math.toRadians(35);
+    private static final double ALONG_COSINE = Math.cos(Math.toRadians(35));
 
     /** A tail nearer to the hairline than this is seen, mm. */
     private static final double TAIL_MM = 25;
@@ -55,8 +56,12 @@ public final class UpdoCheck {
         this.braiding = braiding;
         this.rim = rim;
         this.rows = foundation.rows().stream().map(Reach::of).toList();
+        double half = Math.PI / SAMPLES;
+        Vec3 from = scalp.hairline().at(thetaOf(0) - half);
         for (int i = 0; i < SAMPLES; i++) {
-            samples.add(sample(thetaOf(i)));
+            Vec3 to = scalp.hairline().at(thetaOf(i) + half);
+            samples.add(sample(thetaOf(i), from.distance(to)));
+            from = to;
         }
     }
 
@@ -132,9 +137,7 @@ public final class UpdoCheck {
         return 2 * Math.PI * (sample + 0.5) / SAMPLES - Math.PI;
     }
 
-    private Sample sample(double theta) {
-        double half = Math.PI / SAMPLES;
-        double mm = scalp.hairline().at(theta - half).distance(scalp.hairline().at(theta + half));
+    private Sample sample(double theta, double mm) {
         List<RowId> seen = new ArrayList<>();
         Edge edge = edgeAt(theta, seen);
         return new Sample(theta, mm, edge, edge == Edge.ROW ? List.copyOf(seen) : List.of());
@@ -217,7 +220,7 @@ public final class UpdoCheck {
 
     private static boolean runsAlong(Vec2 row, Vec2 edge) {
         double cosine = Math.abs(row.x() * edge.x() + row.y() * edge.y()) / (row.norm() * edge.norm());
-        return Math.acos(Math.min(1, cosine)) < ALONG_RAD;
+        return cosine > ALONG_COSINE;
     }
 
     private static Vec2 nearest(Vec2 a, Vec2 b, Vec2 p) {
