@@ -36,11 +36,17 @@ export type Foundation = Omit<
   >,
   'back' | 'rim'
 > & { back: Back; rim: Rim };
-export type Method = Said<Schemas['MethodBody'], keyof Schemas['MethodBody']>;
+export type Method = Said<
+  Schemas['MethodBody'],
+  Exclude<keyof Schemas['MethodBody'], 'partShareParts' | 'hairlineShareParts'>
+>;
 export type StationEdit = Schemas['StationEditBody'];
 export type MixStrand = NonNullable<Schemas['MixBody']['others']>[number];
 export type Hooking = Omit<
-  Said<Schemas['HookingBody'], 'zones' | 'parts' | 'edits' | 'usesBaseHair' | 'cutsInHalf'>,
+  Said<
+    Schemas['HookingBody'],
+    'zones' | 'parts' | 'edits' | 'usesBaseHair' | 'cutZones' | 'knotlessRows'
+  >,
   'method'
 > & { method: Method };
 /** A brief in which everything is said; the server fills in what an older one did not say. */

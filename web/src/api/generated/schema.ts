@@ -464,7 +464,7 @@ export interface components {
         };
         ChoiceHow: {
             /** @enum {string} */
-            value: "RATIO" | "ZONES" | "ACCENTS";
+            value: "RATIO" | "BLENDED" | "ZONES" | "ACCENTS";
             words: string;
         };
         ChoiceInstaller: {
@@ -738,6 +738,7 @@ export interface components {
             /** Format: double */
             curlMm: number;
             currency: string;
+            goesInWhole: boolean;
             /** Format: double */
             gramsPerLoop: number;
             hasBead: boolean;
@@ -765,6 +766,7 @@ export interface components {
             /** Format: double */
             curlMm: number | null;
             currency: string;
+            goesInWhole: boolean | null;
             /** Format: double */
             gramsPerLoop: number | null;
             hasBead: boolean;
@@ -797,8 +799,11 @@ export interface components {
             /** Format: double */
             curlMm: number;
             currency: string;
+            goesInWhole: boolean;
             /** Format: double */
             gramsPerLoop: number;
+            /** Format: double */
+            gramsPerPack: number;
             hasBead: boolean;
             /** Format: int32 */
             heatC: number | null;
@@ -833,8 +838,15 @@ export interface components {
             colour: string;
             /** Format: int64 */
             costMinor: number;
+            goesInWhole: boolean;
             /** Format: double */
             gramsPerLoop: number;
+            /** Format: double */
+            gramsPerPack: number;
+            /** Format: double */
+            gramsPlaced: number;
+            isCutOfMain: boolean;
+            isLooped: boolean;
             /** Format: int32 */
             leftOverLoops: number;
             name: string;
@@ -847,6 +859,8 @@ export interface components {
             shares: components["schemas"]["ShareCount"][];
             /** Format: int32 */
             shelfLoops: number;
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
         };
         HairView: {
             /** Format: double */
@@ -914,11 +928,14 @@ export interface components {
             score: number;
         };
         HookingBody: {
-            cutsInHalf: boolean | null;
+            cutZones: ("FRONT" | "MIDDLE" | "BACK" | "NAPE")[];
             edits: components["schemas"]["StationEditBody"][];
+            knotlessRows: string[];
             method: components["schemas"]["MethodBody"] | null;
             mix: components["schemas"]["MixBody"] | null;
             parts: components["schemas"]["PartWish"][];
+            /** Format: double */
+            tuftGrams: number | null;
             usesBaseHair: boolean | null;
             zones: components["schemas"]["ZoneBody"][];
         };
@@ -1049,6 +1066,9 @@ export interface components {
             slantDeg: components["schemas"]["Range"];
             stationMoveMm: components["schemas"]["Range"];
             templeMm: components["schemas"]["Range"];
+            tuftGrams: components["schemas"]["Range"];
+            /** Format: int32 */
+            usefulPasses: number;
             weeks: components["schemas"]["Range"];
         };
         Map: {
@@ -1084,8 +1104,14 @@ export interface components {
             bearing: "WHAT_SHOWS" | "FALL";
             /** @enum {string} */
             hairlineKnot: "SINGLE_LEG" | "TINY_TWICE";
+            /** Format: int32 */
+            hairlineShareParts: number | null;
+            /** @enum {string} */
+            hiddenKnot: "REGULAR" | "SINGLE_LEG";
             /** Format: int64 */
             hourMinor: number | null;
+            /** @enum {string} */
+            looseTails: "BY_HAND" | "STITCH" | "PIN";
             /** Format: int32 */
             marginPercent: number | null;
             name: string;
@@ -1096,15 +1122,22 @@ export interface components {
             /** @enum {string} */
             partKnot: "INVISIBLE" | "DOUBLE_ENTRY";
             /** Format: int32 */
+            partShareParts: number | null;
+            passes: components["schemas"]["OwnPasses"][];
+            /** Format: int32 */
             reservePercent: number | null;
             /** @enum {string} */
             rowStart: "SINGLE" | "FULL";
             /** @enum {string} */
             spacing: "GRADED" | "EVEN";
+            /** @enum {string} */
+            underSingle: "HALF" | "WHOLE";
+            /** @enum {string} */
+            updoKnot: "DOUBLE_ENTRY" | "SINGLE_LEG";
         };
         MixBody: {
             /** @enum {string} */
-            how: "RATIO" | "ZONES" | "ACCENTS";
+            how: "RATIO" | "BLENDED" | "ZONES" | "ACCENTS";
             mayClump: boolean | null;
             others: components["schemas"]["StrandBody"][];
             /** Format: int64 */
@@ -1137,6 +1170,12 @@ export interface components {
             newGrowthMm: number | null;
             /** @enum {string|null} */
             strands: "FINE" | "MEDIUM" | "COARSE" | null;
+        };
+        OwnPasses: {
+            /** Format: int32 */
+            passes: number | null;
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
         };
         Part: {
             channel: number[];
@@ -1414,6 +1453,16 @@ export interface components {
             /** Format: double */
             strain: number;
         };
+        ShareCostView: {
+            minutes: components["schemas"]["Span"];
+            /** Format: int32 */
+            parts: number;
+            /** Format: int32 */
+            shares: number;
+            /** Format: double */
+            spacingMm: number;
+            words: string;
+        };
         ShareCount: {
             /** Format: int32 */
             firstStep: number;
@@ -1686,6 +1735,7 @@ export interface components {
         TextureWords: {
             /** Format: double */
             curlMm: number;
+            goesInWhole: boolean;
             /** @enum {string} */
             slip: "GRIPPY" | "MIDDLING" | "SLIDING";
             /** @enum {string} */
@@ -1862,6 +1912,7 @@ export interface components {
             /** Format: int32 */
             shareParts: number;
             shareWords: string;
+            shares: components["schemas"]["ShareCostView"][];
             /** Format: double */
             spacingMm: number;
             /** Format: int32 */

@@ -27,6 +27,7 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   curlMm: line?.curlMm ?? null,
   slip: line?.slip ?? null,
   isLooped: line?.isLooped ?? true,
+  goesInWhole: line?.goesInWhole ?? null,
   heatC: line?.heatC ?? null,
   otherPacks: line?.otherPacks ?? [],
   version: line?.version ?? 0,
@@ -76,6 +77,8 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
   >({});
   const [sizes, setSizes] = useState(() => saySizes(draft.otherPacks ?? [], draft.currency));
   const [colours, setColours] = useState(draft.colours.join(', '));
+  const goesInWhole =
+    draft.goesInWhole ?? textures.find((t) => t.value === draft.texture)?.goesInWhole ?? false;
   const queries = useQueryClient();
   const save = useMutation({
     mutationFn: () => (line ? api.changeHairLine(line.id, draft) : api.addHairLine(draft)),
@@ -243,6 +246,15 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
               onChange={(e) => set({ isLooped: e.target.checked })}
             />
             comes in loops
+          </label>
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-ink"
+              checked={goesInWhole}
+              onChange={(e) => set({ goesInWhole: e.target.checked })}
+            />
+            ready twisted, plaited or locked: goes in whole
           </label>
         </div>
         {problem && (

@@ -114,7 +114,7 @@ function useSnags(): Set<Step> {
     else if (field.startsWith('foundation.parts')) snags.add('parts');
     else if (field.startsWith('foundation.')) snags.add('foundation');
     // Which hair, and how it is mixed and cut, is asked one step before the knots.
-    else if (field.startsWith('hooking.') && !/^hooking\.(mix|cutsInHalf)/.test(field))
+    else if (field.startsWith('hooking.') && !/^hooking\.(mix|cutZones|tuftGrams)/.test(field))
       snags.add('knots');
     else snags.add('hair');
   }

@@ -1,3 +1,4 @@
+import type { Plan } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
@@ -25,14 +26,11 @@ export function CountsStep() {
             <span>{formatMoney(h.costMinor, currency)}</span>
           </h3>
           <p className="py-1 text-sm text-soft">
-            {h.placedLoops} placed + {h.reserveLoops} for fills
-            {h.shelfLoops > 0 && `, ${h.shelfLoops} in hand first`};{' '}
-            {h.bought.length === 0
-              ? 'nothing to buy'
-              : `buy ${h.bought
-                  .map((b) => `${plural(b.count, 'pack')} of ${b.loopsPerPack}`)
-                  .join(' and ')}`}
-            , {plural(h.leftOverLoops, 'loop')} left over
+            {h.isCutOfMain ? (
+              `${plural(h.placedLoops, 'piece')} of half the length, two from each tuft above`
+            ) : (
+              <Bought hair={h} />
+            )}
           </p>
           <ul aria-label="Split before the chair, hang sorted">
             {h.shares.map((s, turn) => (
@@ -102,6 +100,28 @@ export function CountsStep() {
           {plan.method.name} method.
         </p>
       </section>
+    </>
+  );
+}
+
+/** What is placed, kept back and bought of one hair: by loops, or by weight where it comes loose. */
+function Bought({ hair }: { hair: Plan['hairs'][number] }) {
+  const piece = hair.isLooped ? 'loop' : 'tuft';
+  const pack = (loops: number) =>
+    hair.isLooped ? `${loops}` : `${Math.round(loops * hair.gramsPerLoop)} g`;
+  return (
+    <>
+      {hair.placedLoops} placed
+      {!hair.isLooped &&
+        ` in tufts of ${hair.gramsPerLoop} g, ${Math.round(hair.gramsPlaced)} g,`}{' '}
+      + {hair.reserveLoops} for fills
+      {hair.shelfLoops > 0 && `, ${hair.shelfLoops} in hand first`};{' '}
+      {hair.bought.length === 0
+        ? 'nothing to buy'
+        : `buy ${hair.bought
+            .map((b) => `${plural(b.count, 'pack')} of ${pack(b.loopsPerPack)}`)
+            .join(' and ')}`}
+      , {plural(hair.leftOverLoops, piece)} left over
     </>
   );
 }

@@ -5,9 +5,8 @@ import { Choice } from '../../../ui/Field';
 import { formatMoney } from '../../../lib/money';
 import { useLengths } from '../../../ui/prefs';
 import { hairLinesQuery } from '../bench.queries';
-import { Tick } from '../../../ui/Tick';
-import { withHooking } from '../draft/edits/hookingEdits';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
+import { BulkEntry } from './BulkEntry';
 import { MixEntry } from './MixEntry';
 
 const PERCENT = 100;
@@ -26,8 +25,9 @@ export function HairStep() {
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const lengths = useLengths();
-  const cutsInHalf = useBench((b) => b.brief.hooking.cutsInHalf);
-  const cutError = useFieldError('hooking.cutsInHalf');
+  const isBulkAsked = useBench(
+    (b) => b.brief.hooking.tuftGrams !== null || b.brief.hooking.cutZones.length > 0,
+  );
   const lineError = useFieldError('hairLineId');
   const fullnessError = useFieldError('fullness');
   const line = lines.data?.find((l) => l.id === lineId);
@@ -54,28 +54,24 @@ export function HairStep() {
           <Fact name="texture" words={line.textureWords} />
           <Fact name="hangs" words={lengths.say(line.lengthMm)} />
           <Fact name="lock" words={line.hasBead ? 'elastic bead' : 'knot only'} />
-          <Fact name="a pack" words={`${line.loopsPerPack} loops`} />
+          <Fact
+            name="a pack"
+            words={
+              line.isLooped ? `${line.loopsPerPack} loops` : `${Math.round(line.gramsPerPack)} g`
+            }
+          />
           <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
-          <Fact name="a loop weighs" words={`${line.gramsPerLoop} g`} />
+          <Fact
+            name={line.isLooped ? 'a loop weighs' : 'a tuft weighs'}
+            words={`${line.gramsPerLoop} g`}
+          />
           <Fact name="on the shelf" words={`${line.loopsOnShelf} loops`} />
           <Fact name="slip" words={line.slipWords} />
+          <Fact name="a loop" words={line.goesInWhole ? 'goes in whole' : 'can be split'} />
           <Fact name="heat" words={line.heatC ? `up to ${line.heatC} °C by its label` : 'none'} />
         </dl>
       )}
-      {line && (!line.isLooped || cutsInHalf) && (
-        <div>
-          <Tick
-            words="cut in half first: half the length, twice the pieces"
-            isOn={cutsInHalf}
-            onChange={(isOn) => change('cut', (b) => withHooking(b, { cutsInHalf: isOn }))}
-          />
-          {cutError && (
-            <p role="alert" className="text-sm font-medium text-chalk">
-              ✕ {cutError}
-            </p>
-          )}
-        </div>
-      )}
+      {line && (!line.isLooped || isBulkAsked) && <BulkEntry line={line} />}
       <Dial
         label="Fullness"
         value={Math.round(fullness * PERCENT)}

@@ -36,7 +36,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
     <section aria-label="Mixed in" className="flex flex-col gap-2 border-t border-line pt-3">
       <div className="flex items-center justify-between">
         <h3 className="font-semibold">Mixed in</h3>
-        {others.length < MOST && main && (
+        {others.length < (how === 'BLENDED' ? 1 : MOST) && main && (
           <Button
             onClick={() =>
               change('add mix', (b) =>
@@ -96,7 +96,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
           ✕ {sumError}
         </p>
       )}
-      {others.length > 0 && how !== 'ZONES' && (
+      {others.length > 0 && (how === 'RATIO' || how === 'ACCENTS') && (
         <Tick
           words="two alike may lie side by side"
           isOn={mix?.mayClump ?? false}
@@ -159,7 +159,10 @@ function Strand({ strand, index, how, lines, loops, onChange, onRemove }: Strand
         onChoose={(colour) => onChange({ colour })}
         error={colourError}
       />
-      {how === 'ZONES' ? (
+      {how === 'BLENDED' && (
+        <p className="text-sm text-soft">Half of every share, on one hook with the main hair.</p>
+      )}
+      {how === 'ZONES' && (
         <Choice
           label={`Zone of hair ${index + 2}`}
           value={strand.zone ?? ''}
@@ -167,7 +170,8 @@ function Strand({ strand, index, how, lines, loops, onChange, onRemove }: Strand
           onChoose={(zone) => onChange({ zone: zone === '' ? null : zone })}
           error={zoneError}
         />
-      ) : (
+      )}
+      {(how === 'RATIO' || how === 'ACCENTS') && (
         <Counter
           label={`Parts of a hundred, hair ${index + 2}`}
           value={strand.percent ?? FIRST_PERCENT}

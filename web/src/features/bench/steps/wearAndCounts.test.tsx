@@ -148,10 +148,14 @@ describe('CountsStep', () => {
   });
 
   it('lists what to split in the order it is taken, and halves left over for wisps', () => {
-    onBench(<CountsStep />);
+    const [main, ...others] = plan.hairs;
+    const hairs = main
+      ? [{ ...main, shares: main.shares.map((s, i) => ({ ...s, leftOver: i })) }, ...others]
+      : [];
+    onBench(<CountsStep />, { plan: { ...plan, hairs } });
     const [split] = screen.getAllByRole('list', { name: 'Split before the chair, hang sorted' });
     const lines = within(split as HTMLElement).getAllByRole('listitem');
-    const shares = plan.hairs[0]?.shares ?? [];
+    const shares = hairs[0]?.shares ?? [];
     expect(lines.map((l) => /hang (\w+)/.exec(l.textContent ?? '')?.[1])).toEqual(
       ['first', 'second', 'third', 'fourth'].slice(0, shares.length),
     );

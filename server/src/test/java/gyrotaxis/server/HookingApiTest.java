@@ -72,6 +72,12 @@ class HookingApiTest {
         "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"LEG\",\"legPercent\":25}]}', hooking.edits[0].legPercent, between 33 and 50",
         "'{\"edits\":[{\"row\":\"F3\",\"at\":0.5,\"kind\":\"KNOT\"}]}', hooking.edits[0].knot, is missing",
         "'{\"method\":{\"reservePercent\":99}}', hooking.method.reservePercent, between 0 and 30",
+        "'{\"method\":{\"passes\":[{\"texture\":\"DEEP_WAVE\",\"passes\":7}]}}', hooking.method.passes[0].passes, between 1 and 6",
+        "'{\"method\":{\"passes\":[{\"passes\":2}]}}', hooking.method.passes[0].texture, is missing",
+        "'{\"method\":{\"partShareParts\":9}}', hooking.method.partShareParts, between 1 and 8",
+        "'{\"method\":{\"hairlineShareParts\":0}}', hooking.method.hairlineShareParts, between 1 and 8",
+        "'{\"tuftGrams\":0.1}', hooking.tuftGrams, between 0.3 and 30",
+        "'{\"knotlessRows\":[\"F1\",\"row seven\"]}', hooking.knotlessRows[1], No row is called so",
         "'{\"mix\":{\"how\":\"RATIO\",\"others\":[{\"hairLineId\":\"x\",\"percent\":20}]}}', hooking.mix.others[0].hairLineId, is not chosen"
     })
     void whatCannotBeHookedIsSaidAtItsField(String hooking, String field, String says, Api api) {
@@ -100,13 +106,25 @@ class HookingApiTest {
     @Test
     void loopsAreNotCutAcrossAndLooseLengthsMayBe(Api api) {
         for (JsonNode line : api.get("/api/hair-lines").json()) {
-            ObjectNode brief = brief(api, "{\"cutsInHalf\":true}");
+            ObjectNode brief = brief(api, "{\"cutZones\":[\"FRONT\",\"MIDDLE\",\"BACK\",\"NAPE\"]}");
             brief.put("hairLineId", line.path("id").asString());
             Answer answer = api.plan(brief);
             if (line.path("isLooped").asBoolean()) {
-                assertThat(answer.messageAt("hooking.cutsInHalf")).contains("cannot be cut across");
+                assertThat(answer.messageAt("hooking.cutZones")).contains("cannot be cut across");
             } else {
                 assertThat(answer.status()).isEqualTo(200);
+            }
+            ObjectNode tufts = brief(api, "{\"tuftGrams\":4.5,\"cutZones\":[\"FRONT\"]}");
+            tufts.put("hairLineId", line.path("id").asString());
+            Answer pulled = api.plan(tufts);
+            if (line.path("isLooped").asBoolean()) {
+                assertThat(pulled.messageAt("hooking.tuftGrams")).contains("comes in loops");
+            } else {
+                JsonNode hairs = pulled.json().path("hairs");
+                assertThat(hairs).hasSize(2);
+                assertThat(hairs.at("/0/gramsPerLoop").asDouble()).isEqualTo(4.5);
+                assertThat(hairs.at("/1/isCutOfMain").asBoolean()).isTrue();
+                assertThat(hairs.at("/1/placedLoops").asInt()).isPositive();
             }
         }
     }

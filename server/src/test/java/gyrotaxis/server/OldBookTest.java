@@ -11,7 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A book of the first format, as its database lay on a disk, opened by today's server. */
+/** Books of older formats, as their databases lay on a disk, opened by today's server. */
 class OldBookTest {
     private static final Path KEPT = Path.of("src", "test", "resources", "kept");
 
@@ -52,6 +52,36 @@ class OldBookTest {
                                     c.at("/heads/0/measures/regions/0/name").asString())
                             .isEqualTo("behind the left ear"));
             savedAgainItIsInTodaysFormat(api, plans.get(0));
+        }
+    }
+
+    @Test
+    void whatWasKeptInTheSecondFormatOpensWithAllThatItSaid(@TempDir Path folder) throws IOException {
+        Files.copy(KEPT.resolve("studio-format-2.mv.db"), folder.resolve("gyrotaxis.mv.db"));
+        try (RunningServer.Started started = RunningServer.start(folder)) {
+            Api api = new Api(RunningServer.address(started.context()));
+            JsonNode plans = api.get("/api/plans").json();
+            assertThat(plans).hasSize(8);
+            for (JsonNode plan : plans) {
+                String name = plan.path("name").asString().toLowerCase().replaceAll("[^a-z]+", "-");
+                JsonNode kept = Api.JSON.readTree(
+                        Files.readString(KEPT.resolve("format-2").resolve("plan-" + name + ".json")));
+                JsonNode before = kept.path("brief");
+                JsonNode now = plan.path("brief");
+                assertSaysAll(before.path("head"), now.path("head"));
+                assertSaysAll(before.path("foundation"), now.path("foundation"));
+                assertSaysAll(before.at("/hooking/method"), now.at("/hooking/method"));
+                assertThat(now.at("/hooking/edits")).isEqualTo(before.at("/hooking/edits"));
+                assertThat(now.at("/hooking/cutZones"))
+                        .hasSize(before.at("/hooking/cutsInHalf").asBoolean() ? 4 : 0);
+                Answer answer = api.plan(now);
+                assertThat(answer.status()).as("%s: %s", name, answer.text()).isEqualTo(200);
+            }
+            assertThat(api.get("/api/hair-lines").json())
+                    .hasSize(9)
+                    .filteredOn(l -> l.path("goesInWhole").asBoolean())
+                    .singleElement()
+                    .satisfies(l -> assertThat(l.path("texture").asString()).isEqualTo("SHORT_TWIST"));
         }
     }
 

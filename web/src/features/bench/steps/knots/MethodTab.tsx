@@ -4,11 +4,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Save, X } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
-import type { Method, Question } from '../../../../api/types';
+import type { Method, Plan, Question } from '../../../../api/types';
 import { parseMoney, plainMoney } from '../../../../lib/money';
 import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
-import { TextField } from '../../../../ui/Field';
+import { Choice, TextField } from '../../../../ui/Field';
 import { methodsQuery } from '../../bench.queries';
 import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
 import { useBench, useComputed, useFieldError } from '../../draft/useBench';
@@ -29,6 +29,21 @@ export function MethodTab() {
       {questions.map((q) => (
         <QuestionEntry key={q.field} question={q} method={method} />
       ))}
+      <OwnPasses method={method} plan={plan} />
+      <ShareWish
+        label="A share beside a part"
+        value={method.partShareParts}
+        onChoose={(partShareParts) =>
+          change('share at parts', (b) => withMethod(b, { partShareParts }))
+        }
+      />
+      <ShareWish
+        label="The first share at the hairline"
+        value={method.hairlineShareParts}
+        onChoose={(hairlineShareParts) =>
+          change('share at the hairline', (b) => withMethod(b, { hairlineShareParts }))
+        }
+      />
       <Counter
         label="Kept back for fills, %"
         value={method.reservePercent}
@@ -55,6 +70,70 @@ export function MethodTab() {
       <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
       <Kept method={method} />
     </>
+  );
+}
+
+/** How often she passes each texture of this head: as the hold needs, or a number of her own. */
+function OwnPasses({ method, plan }: { method: Method; plan: Plan }) {
+  const { limits, textures } = useWords();
+  const change = useBench((b) => b.change);
+  const here = textures.filter((t) => plan.hairs.some((h) => h.texture === t.value));
+  const set = (texture: (typeof here)[number]['value'], passes: number | null) =>
+    change('passes', (b) =>
+      withMethod(b, {
+        passes: [
+          ...method.passes.filter((p) => p.texture !== texture),
+          ...(passes === null ? [] : [{ texture, passes }]),
+        ],
+      }),
+    );
+  return (
+    <>
+      {here.map((t) => {
+        const own = method.passes.find((p) => p.texture === t.value)?.passes ?? null;
+        return (
+          <div key={t.value}>
+            <Choice
+              label={`Passes, ${t.words}`}
+              value={own === null ? '' : String(own)}
+              options={[
+                { value: '', words: 'as the hold needs' },
+                ...Array.from({ length: limits.mostPasses }, (_, i) => ({
+                  value: String(i + 1),
+                  words: String(i + 1),
+                })),
+              ]}
+              onChoose={(n) => set(t.value, n === '' ? null : Number(n))}
+            />
+            {own !== null && own > limits.usefulPasses && (
+              <p className="text-xs text-soft">
+                More than {limits.usefulPasses} add size, not hold; they take longer to tie and to
+                take out.
+              </p>
+            )}
+          </div>
+        );
+      })}
+    </>
+  );
+}
+
+function ShareWish(props: {
+  label: string;
+  value: number | null;
+  onChoose: (parts: number | null) => void;
+}) {
+  const { shares } = useWords();
+  return (
+    <Choice
+      label={props.label}
+      value={props.value === null ? '' : String(props.value)}
+      options={[
+        { value: '', words: 'small, as usual' },
+        ...shares.map((s) => ({ value: String(s.value), words: s.words })),
+      ]}
+      onChoose={(p) => props.onChoose(p === '' ? null : Number(p))}
+    />
   );
 }
 

@@ -5,6 +5,7 @@ import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
+import { Tick } from '../../../../ui/Tick';
 import { kindOf } from '../../../../viz/chart/beads';
 import { withHooking, withStationEdit, type StationDone } from '../../draft/edits/hookingEdits';
 import { useBench, useComputed } from '../../draft/useBench';
@@ -44,6 +45,8 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
   const kind = kindOf(plan, station);
   const { hold } = kind;
   const words = useWords();
+  const goesInWhole = plan.hairs[kind.strand]?.goesInWhole ?? false;
+  const knotless = useBench((b) => b.brief.hooking.knotlessRows);
   const edit = (done: StationDone) =>
     change(`station ${station.row} ${JSON.stringify(done)}`, (b) =>
       withStationEdit(b, station, done),
@@ -85,9 +88,16 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
       <Choice
         label="Share"
         value={String(kind.shareParts)}
-        options={words.shares.map((s) => ({ value: String(s.value), words: s.words }))}
+        options={words.shares
+          .filter((s) => s.value === 1 || !goesInWhole)
+          .map((s) => ({ value: String(s.value), words: s.words }))}
         onChoose={(parts) => edit({ kind: 'SHARE', shareParts: Number(parts) })}
       />
+      {goesInWhole && (
+        <p className="text-xs text-soft">
+          This hair comes undone when it is split: it goes in whole.
+        </p>
+      )}
       <Choice
         label="Knot"
         value={kind.knot}
@@ -120,6 +130,19 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         value=""
         options={[{ value: '', words: kind.extraHolds[0] ?? 'none' }, ...words.holds]}
         onChoose={(hold) => hold !== '' && edit({ kind: 'HOLD', hold })}
+      />
+      <Tick
+        words={`all of ${plan.rows.find((r) => r.id === station.row)?.words ?? 'the row'} without knots`}
+        isOn={knotless.includes(station.row)}
+        onChange={(isOn) =>
+          change('row without knots', (b) =>
+            withHooking(b, {
+              knotlessRows: isOn
+                ? [...b.hooking.knotlessRows, station.row]
+                : b.hooking.knotlessRows.filter((r) => r !== station.row),
+            }),
+          )
+        }
       />
       <div className="grid grid-cols-2 gap-1">
         <Button onClick={() => edit({ kind: 'MOVE', moveMm: -MOVE_MM })}>

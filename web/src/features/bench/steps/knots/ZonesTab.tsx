@@ -12,6 +12,8 @@ import { useBench, useComputed, useFieldError } from '../../draft/useBench';
 
 const STEP = 1.08;
 
+const minutes = (m: number): string => `${Math.round(m)} min`;
+
 /** Spacing and share of each zone, and what is hooked beside each part. */
 export function ZonesTab() {
   const { plan } = useComputed();
@@ -103,12 +105,12 @@ function ZoneEntry({ zone }: { zone: ZoneView }) {
 }
 
 function ShareChoice({ zone }: { zone: ZoneView }) {
-  const { shares } = useWords();
+  const lengths = useLengths();
   const change = useBench((b) => b.change);
   return (
     <select
       aria-label={`Share at the ${zone.words}`}
-      className={`${CONTROL} w-24`}
+      className={`${CONTROL} w-0 min-w-0 grow`}
       value={zone.shareParts}
       onChange={(e) =>
         change(`share ${zone.zone}`, (b) =>
@@ -116,11 +118,14 @@ function ShareChoice({ zone }: { zone: ZoneView }) {
         )
       }
     >
-      {shares.map((s) => (
-        <option key={s.value} value={s.value}>
-          {s.words}
+      {zone.shares.map((s) => (
+        <option key={s.parts} value={s.parts}>
+          {s.words}: every {lengths.say(s.spacingMm)}, {minutes(s.minutes.likely)}
         </option>
       ))}
+      {!zone.shares.some((s) => s.parts === zone.shareParts) && (
+        <option value={zone.shareParts}>{zone.shareWords}</option>
+      )}
     </select>
   );
 }

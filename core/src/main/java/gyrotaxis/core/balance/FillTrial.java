@@ -96,7 +96,7 @@ public final class FillTrial {
     private record Spot(Row row, Station half, OptionalDouble towardRad, double[][] lays) {}
 
     private FillTrial(InstallPlan plan, CoverGrid grid) {
-        boolean goesInWhole = plan.brief().hair().texture().goesInWhole();
+        boolean goesInWhole = plan.hooked().hairs().get(0).line().goesInWhole();
         this.fill = goesInWhole ? Share.WHOLE : Share.HALF;
         this.wisp = goesInWhole ? Share.WHOLE : new Share(Share.MOST_PARTS);
         this.plan = plan;

@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  * <p>A tail that is left to be suggested may be fed into a row that is braided later, without crossing another row on the
  * way, or threaded under a level row. Places lie {@link #GRIP_MM} apart along the receiving rows and take one tail each, so
  * that tails are spread; among them {@link TailAssignment} finds the least greatest bulk. The own hair's length decides what
- * is within reach. Rows that nothing takes stay loose.
+ * is within reach. Rows that nothing takes stay loose, or end as the stylist always ends such.
  *
  * <p>Only suggests feeds that keep the braiding order it starts from; another order might allow a slightly lower bulk.
  */
@@ -68,12 +68,14 @@ public final class TailRouter {
     private final double reachMm;
     private final double tailMm;
     private final List<TailChoice> choices;
+    private final Optional<TailEnd> otherwise;
     private final BraidOrder graph;
     private final Map<RowId, Tail> tails = new HashMap<>();
     private final List<LostEdit> lost = new ArrayList<>();
 
-    private TailRouter(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
+    private TailRouter(Foundation foundation, List<TailChoice> choices, OwnHair ownHair, Optional<TailEnd> otherwise) {
         this.foundation = foundation;
+        this.otherwise = otherwise;
         foundation.rows().forEach(r -> rows.put(r.id(), r));
         this.choices = choices;
         this.tailMm = ownHair.lengthMm() * TAIL_OF_HAIR;
@@ -81,14 +83,21 @@ public final class TailRouter {
         this.graph = new BraidOrder(foundation);
     }
 
+    /** Where all tails of a foundation end; what no row takes stays loose. */
+    public static Braiding route(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
+        return route(foundation, choices, ownHair, Optional.empty());
+    }
+
     /**
      * Where all tails of a foundation end.
      *
      * @param choices where tails go by choice
+     * @param otherwise how tails end that no row takes; empty if they stay loose
      * @throws FoundationException if chosen tails run in a circle
      */
-    public static Braiding route(Foundation foundation, List<TailChoice> choices, OwnHair ownHair) {
-        return new TailRouter(foundation, choices, ownHair).route();
+    public static Braiding route(
+            Foundation foundation, List<TailChoice> choices, OwnHair ownHair, Optional<TailEnd> otherwise) {
+        return new TailRouter(foundation, choices, ownHair, otherwise).route();
     }
 
     private Braiding route() {
@@ -202,7 +211,8 @@ public final class TailRouter {
                 continue;
             }
             boolean isShort = !couldGo[i] && reachMm < longestWay(row, order, places);
-            tails.put(row.id(), Tail.apart(row.id(), isShort ? TailEnd.TOO_SHORT : TailEnd.LOOSE, Origin.SUGGESTED));
+            TailEnd left = isShort ? TailEnd.TOO_SHORT : TailEnd.LOOSE;
+            tails.put(row.id(), Tail.apart(row.id(), otherwise.orElse(left), Origin.SUGGESTED));
         }
     }
 

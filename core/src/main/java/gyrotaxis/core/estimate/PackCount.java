@@ -65,9 +65,18 @@ public record PackCount(
      * @param reservePercent kept back for fills, in per cent of the placed loops, in [0, 100]
      */
     public static PackCount of(LoopTally tally, HairLine hair, int shelfLoops, int reservePercent) {
+        return of(tally.loops(), hair, shelfLoops, reservePercent);
+    }
+
+    /**
+     * The same for loops that are counted already.
+     *
+     * @param placed whole loops that the stations take, at least 0
+     */
+    public static PackCount of(int placed, HairLine hair, int shelfLoops, int reservePercent) {
+        Require.atLeast(0, placed, "placed", "loops");
         Require.inRange(shelfLoops, 0, MOST_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(reservePercent, 0, (int) ALL_PERCENT, "reservePercent", "%");
-        int placed = tally.loops();
         int reserve = (int) Math.ceil(placed * reservePercent / ALL_PERCENT);
         List<Bought> bought = cheapest(hair, Math.max(0, placed + reserve - shelfLoops));
         int loops = bought.stream().mapToInt(b -> b.count() * b.size().loops()).sum();

@@ -16,7 +16,6 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
@@ -127,7 +126,7 @@ final class KnotFindings {
                         " of what ",
                         hold.factors().get(hold.factors().size() - 1).words(),
                         " ask for (an estimate): ",
-                        hooked.hairOf(worst).fibre().slip().words(),
+                        hooked.slipOf(worst).words(),
                         " fibre, ",
                         worst.share().words(),
                         ", ",
@@ -144,7 +143,7 @@ final class KnotFindings {
     }
 
     private boolean wouldLast(Station s, Tie tie) {
-        return Hold.wouldLast(hooked.hairOf(s).fibre().slip(), s.share(), tie, brief.demand());
+        return Hold.wouldLast(hooked.slipOf(s), s.share(), tie, brief.demand());
     }
 
     /** What was tied by hand, tied by the method again. */
@@ -170,13 +169,13 @@ final class KnotFindings {
         return e.row().equals(s.id().row()) && Math.abs(e.at() * length - s.alongRowMm()) < SAME_MM;
     }
 
-    /** Smaller shares, hooked as much more closely that the head keeps its hair. */
+    /** Smaller shares; they are hooked as much more closely, so that the head keeps its hair. */
     private Optional<Remedy> smallerShares(List<Station> sliding) {
         Map<Zone, Share> zones = new LinkedHashMap<>();
         for (Station s : sliding) {
             Share usual = hooked.plan().setting(s.zone()).share();
-            Hold.largestThatLasts(hooked.hairOf(s).fibre().slip(), brief.demand())
-                    .filter(lasting -> !hooked.hairOf(s).texture().goesInWhole())
+            Hold.largestThatLasts(hooked.slipOf(s), brief.demand())
+                    .filter(lasting -> !hooked.hairOf(s).goesInWhole())
                     .filter(lasting -> s.share().equals(usual) && lasting.parts() > usual.parts())
                     .ifPresent(lasting -> zones.put(s.zone(), lasting));
         }
@@ -185,11 +184,7 @@ final class KnotFindings {
         }
         HookingBrief other = asked;
         for (Map.Entry<Zone, Share> z : zones.entrySet()) {
-            Share usual = hooked.plan().setting(z.getKey()).share();
-            double closer = asked.wish(z.getKey()).closer()
-                    * usual.ofLoop()
-                    / z.getValue().ofLoop();
-            other = other.wishing(z.getKey(), new ZoneWish(ZoneWish.CLOSER.clamp(closer), Optional.of(z.getValue())));
+            other = other.taking(z.getKey(), z.getValue());
         }
         String words = zones.entrySet().stream()
                 .map(z -> z.getValue().words() + " at the " + z.getKey().words())
@@ -264,7 +259,7 @@ final class KnotFindings {
         if (contested.isEmpty()) {
             return;
         }
-        List<Remedy> remedies = asked.method().partKnot() == Method.PartKnot.DOUBLE_ENTRY
+        List<Remedy> remedies = asked.method().knots().part() == Method.PartKnot.DOUBLE_ENTRY
                 ? List.of()
                 : List.of(new Remedy(
                         "Use double-entry beside parts",

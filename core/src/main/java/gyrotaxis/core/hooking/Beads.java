@@ -29,7 +29,7 @@ final class Beads {
     }
 
     /** What settles how a share is tied. */
-    private record Kind(Role role, Share share, int strand) {}
+    private record Kind(boolean isKnotless, Role role, Share share, int strand) {}
 
     /** What loops are split into together. */
     private record Cut(Share share, int strand) {}
@@ -52,8 +52,9 @@ final class Beads {
         List<Station> tied = new ArrayList<>(stations.size());
         Map<Cut, Split> splits = new HashMap<>();
         for (Station s : stations) {
-            Station now = s.tied(ties.computeIfAbsent(
-                    new Kind(s.role(), s.share(), s.strand()), k -> chooser.choose(k.role(), k.share(), hair(s))));
+            Kind kind = new Kind(chooser.knotless().contains(s.id().row()), s.role(), s.share(), s.strand());
+            Station now =
+                    s.tied(ties.computeIfAbsent(kind, k -> chooser.choose(s.id().row(), s.role(), s.share(), hair(s))));
             tied.add(now);
             Split split = splits.computeIfAbsent(cut(s), k -> new Split());
             split.all++;

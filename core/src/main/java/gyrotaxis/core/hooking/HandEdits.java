@@ -115,8 +115,8 @@ final class HandEdits {
         }
         if (edit instanceof StationEdit.Add add) {
             Station s = added(scalp, row.get(), along, add.share(), add.towardRad());
-            slots.add(new Slot(
-                    s.tied(chooser.choose(Role.HAND, add.share(), hairOf(s))).madeByHand()));
+            slots.add(new Slot(s.tied(chooser.choose(s.id().row(), Role.HAND, add.share(), hairOf(s)))
+                    .madeByHand()));
             return;
         }
         meant(edit, along)
@@ -177,7 +177,7 @@ final class HandEdits {
     }
 
     private static boolean splitsWhole(Share share, HairLine hair) {
-        return hair.texture().goesInWhole() && share.parts() > 1;
+        return hair.goesInWhole() && share.parts() > 1;
     }
 
     private static String undone(HairLine hair, StationEdit edit) {
@@ -187,7 +187,7 @@ final class HandEdits {
     /** Another share wants another knot, unless that was chosen by hand. */
     private void resize(Slot slot, Share share) {
         Station s = slot.station;
-        Tie tie = slot.isTiedByHand ? s.tie() : chooser.choose(s.role(), share, hairOf(s));
+        Tie tie = slot.isTiedByHand ? s.tie() : chooser.choose(s.id().row(), s.role(), share, hairOf(s));
         slot.station = s.taking(share).tied(tie).madeByHand();
     }
 

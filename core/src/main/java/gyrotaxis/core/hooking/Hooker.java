@@ -7,18 +7,23 @@ import gyrotaxis.core.hair.HairCutException;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.Bulk;
+import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingException;
+import gyrotaxis.core.install.HookingException.Wish;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -56,51 +61,104 @@ public final class Hooker {
             Demand demand,
             List<Region> regions,
             double setBackMm) {
-        HairLine main = cut(hair, brief);
+        HairLine main = prepared(hair, brief.bulk());
         HookingPlan plan = HookingPlan.of(main, fullness, brief);
         List<Station> placed = StationPlacer.place(
-                scalp,
-                foundation,
-                plan,
-                brief,
-                regions,
-                setBackMm,
-                demand.goesUp(),
-                main.texture().goesInWhole());
+                scalp, foundation, plan, brief, regions, setBackMm, demand.goesUp(), main.goesInWhole());
         return new Hooker(scalp, foundation, brief, demand).hook(main, plan, placed);
     }
 
-    private static HairLine cut(HairLine hair, HookingBrief brief) {
+    /** In tufts as thick as wanted; cut, if all of it is. */
+    private static HairLine prepared(HairLine hair, Bulk bulk) {
+        HairLine inTufts = bulk.tuftGrams().isPresent()
+                ? asked(Wish.TUFT, () -> hair.inTufts(bulk.tuftGrams().getAsDouble()))
+                : hair;
+        return bulk.cutsAll() ? asked(Wish.CUT, inTufts::cutInHalf) : inTufts;
+    }
+
+    private static HairLine asked(Wish wish, Supplier<HairLine> done) {
         try {
-            return brief.cutsInHalf() ? hair.cutInHalf() : hair;
+            return done.get();
         } catch (HairCutException e) {
-            throw new HookingException(HookingException.Wish.CUT, 0, String.valueOf(e.getMessage()));
+            throw new HookingException(wish, 0, String.valueOf(e.getMessage()));
         }
     }
 
     private Hooked hook(HairLine main, HookingPlan plan, List<Station> placed) {
-        List<Hooked.Strand> hairs = new ArrayList<>();
-        hairs.add(new Hooked.Strand(main, main.colours().get(0)));
-        brief.mix().others().forEach(s -> hairs.add(new Hooked.Strand(s.line(), s.colour())));
-        List<Station> dealt = new MixDealer(brief.mix()).deal(placed);
-        KnotChooser chooser = new KnotChooser(brief.method(), demand);
+        List<Hooked.Strand> hairs = hairs(main);
+        List<Station> dealt = cutWhereAsked(new MixDealer(brief.mix()).deal(placed), hairs.size() - 1);
+        KnotChooser chooser = new KnotChooser(brief.method(), demand, brief.knotless());
         List<Station> whole = dealt.stream()
-                .map(s -> hairs.get(s.strand()).line().texture().goesInWhole() ? s.taking(Share.WHOLE) : s)
+                .map(s -> hairs.get(s.strand()).line().goesInWhole() ? s.taking(Share.WHOLE) : s)
                 .toList();
-        List<Station> tied = new Beads(hairs, chooser).tie(whole);
-        HandEdits hand = new HandEdits(scalp, foundation, chooser, hairs, tied);
+        List<Hooked.Strand> tied = brief.mix().how() == HairMix.How.BLENDED ? asTied(hairs) : hairs;
+        HandEdits hand = new HandEdits(scalp, foundation, chooser, tied, new Beads(tied, chooser).tie(whole));
         hand.make(brief.edits());
         Bearings bearings = new Bearings(scalp, foundation.parts(), brief.method(), demand);
         List<Station> stations = inOrder(hand.stations()).stream()
                 .map(s -> s.hooked(bearings.of(s)))
                 .toList();
-        List<LoopTally> tallies = IntStream.range(0, hairs.size())
-                .mapToObj(k -> LoopTally.of(stations.stream()
-                        .filter(s -> s.strand() == k)
-                        .map(Station::share)
-                        .toList()))
+        return new Hooked(plan, hairs, stations, tallies(hairs.size(), stations), hand.lost(), brief.mix());
+    }
+
+    /** The main hair, what is mixed in, and last what is cut of the main hair for some zones only. */
+    private List<Hooked.Strand> hairs(HairLine main) {
+        HairMix mix = brief.mix();
+        List<Hooked.Strand> hairs = new ArrayList<>();
+        hairs.add(new Hooked.Strand(main, main.colours().get(0)));
+        mix.others().forEach(s -> hairs.add(new Hooked.Strand(s.line(), s.colour())));
+        for (int k = 0; mix.how() == HairMix.How.BLENDED && k < hairs.size(); k++) {
+            HairLine line = hairs.get(k).line();
+            if (line.goesInWhole()) {
+                throw new HookingException(
+                        Wish.MIX,
+                        Math.max(0, k - 1),
+                        line.name()
+                                + " comes undone when it is split, so no share can be half of it. Mix it in whole.");
+            }
+        }
+        if (cutsSome()) {
+            hairs.add(new Hooked.Strand(
+                    asked(Wish.CUT, main::cutInHalf), main.colours().get(0)));
+        }
+        return hairs;
+    }
+
+    private boolean cutsSome() {
+        return !brief.bulk().cut().isEmpty() && !brief.bulk().cutsAll();
+    }
+
+    private List<Station> cutWhereAsked(List<Station> stations, int cut) {
+        return cutsSome()
+                ? stations.stream()
+                        .map(s -> s.strand() == 0 && brief.bulk().cut().contains(s.zone()) ? s.of(cut) : s)
+                        .toList()
+                : stations;
+    }
+
+    /** A blended share is tied as the one of its two that slides more. */
+    private static List<Hooked.Strand> asTied(List<Hooked.Strand> hairs) {
+        Hooked.Strand slidesMost = hairs.stream()
+                .max(Comparator.comparing(h -> h.line().fibre().slip()))
+                .orElseThrow();
+        return hairs.stream().map(h -> slidesMost).toList();
+    }
+
+    /** Shares by size of every strand; a blended one counts half to each of its two. */
+    private List<LoopTally> tallies(int strands, List<Station> stations) {
+        List<List<Share>> shares = IntStream.range(0, strands)
+                .<List<Share>>mapToObj(k -> new ArrayList<>())
                 .toList();
-        return new Hooked(plan, hairs, stations, tallies, hand.lost());
+        for (Station s : stations) {
+            if (brief.mix().blends(s.share())) {
+                Share half = new Share(2 * s.share().parts());
+                shares.get(s.strand()).add(half);
+                shares.get(1).add(half);
+            } else {
+                shares.get(s.strand()).add(s.share());
+            }
+        }
+        return shares.stream().map(LoopTally::of).toList();
     }
 
     private List<Station> inOrder(List<Station> stations) {

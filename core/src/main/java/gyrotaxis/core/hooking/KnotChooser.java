@@ -1,5 +1,6 @@
 package gyrotaxis.core.hooking;
 
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
@@ -10,6 +11,7 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /**
@@ -18,13 +20,24 @@ import java.util.Set;
  *
  * @param method decides between hidden knots
  * @param demand what the hair has to stand
+ * @param knotless rows that are hooked without any knot
  */
-record KnotChooser(Method method, Demand demand) {
+record KnotChooser(Method method, Demand demand, Set<RowId> knotless) {
     private static final Share SMALL = Share.THIRD;
 
     /** What a hairline gets that must stand wind: later hair covers the leg that is carried back. */
     private static final Set<ExtraHold> IN_WIND = Set.of(ExtraHold.FINGER_TURN, ExtraHold.CARRIED_BACK);
 
+    KnotChooser(Method method, Demand demand) {
+        this(method, demand, Set.of());
+    }
+
+    /** How a share is tied on a row; on one that she wants without knots the row lies between its legs. */
+    Tie choose(RowId row, Role role, Share share, HairLine hair) {
+        return knotless.contains(row) ? Tie.of(Knot.DOUBLE_ENTRY, 1) : choose(role, share, hair);
+    }
+
+    /** How a share is tied on a row that may have knots. */
     Tie choose(Role role, Share share, HairLine hair) {
         return choose(role, share, hair, hair.hasBead());
     }
@@ -40,12 +53,16 @@ record KnotChooser(Method method, Demand demand) {
         boolean isUsual = role == Role.PERIMETER && knot == Knot.DOUBLE_ENTRY;
         if (isUsual && !Hold.wouldLast(slip, share, Tie.of(knot, 1), demand)) {
             // It has no passes to hold by: where the fibre slides, a single leg hides as well and can be passed. What
-            // was wished
-            // for beside parts stays.
+            // was
+            // wished for beside parts stays.
             knot = Knot.INVISIBLE;
         }
-        Tie tie = first(knot, least(role, knot), slip);
-        while (knot.hasPasses() && tie.passes() < Tie.USEFUL_PASSES && !Hold.wouldLast(slip, share, tie, demand)) {
+        OptionalInt own = method.knots().passesOf(hair.texture());
+        Tie tie = first(knot, own.isPresent() && knot.hasPasses() ? own.getAsInt() : least(role, knot), slip);
+        while (own.isEmpty()
+                && knot.hasPasses()
+                && tie.passes() < Tie.USEFUL_PASSES
+                && !Hold.wouldLast(slip, share, tie, demand)) {
             tie = tie.passing(tie.passes() + 1);
         }
         if (demand.isWindy() && role == Role.HAIRLINE) {
@@ -76,12 +93,19 @@ record KnotChooser(Method method, Demand demand) {
     private Knot knot(Role role, Share share, HairLine hair, boolean hasBead) {
         boolean slides = hair.fibre().slip() == Slip.SLIDING;
         return switch (role) {
-            case PART -> method.partKnot() == Method.PartKnot.DOUBLE_ENTRY ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
-            case HAIRLINE -> method.hairlineKnot() == Method.HairlineKnot.TINY_TWICE ? Knot.REGULAR : Knot.INVISIBLE;
-            case PERIMETER -> demand.goesUp() ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
+            case PART -> method.knots().part() == Method.PartKnot.DOUBLE_ENTRY ? Knot.DOUBLE_ENTRY : Knot.INVISIBLE;
+            case HAIRLINE ->
+                method.knots().hairline() == Method.HairlineKnot.TINY_TWICE ? Knot.REGULAR : Knot.INVISIBLE;
+            case PERIMETER ->
+                demand.goesUp() && method.knots().updo() == Method.UpdoKnot.DOUBLE_ENTRY
+                        ? Knot.DOUBLE_ENTRY
+                        : Knot.INVISIBLE;
             default -> {
                 if (hasBead) {
                     yield Knot.BEAD;
+                }
+                if (method.knots().hidden() == Method.HiddenKnot.SINGLE_LEG) {
+                    yield Knot.INVISIBLE;
                 }
                 yield slides && share.compareTo(SMALL) >= 0 ? Knot.TWIST_FIRST : Knot.REGULAR;
             }
@@ -93,6 +117,6 @@ record KnotChooser(Method method, Demand demand) {
     }
 
     private boolean isDeepSet(Role role) {
-        return role == Role.HAIRLINE && method.rowStart() == Method.RowStart.FULL;
+        return role == Role.HAIRLINE && method.shares().rowStart() == Method.RowStart.FULL;
     }
 }

@@ -37,7 +37,7 @@ final class MixDealer {
     }
 
     List<Station> deal(List<Station> stations) {
-        if (mix.others().isEmpty()) {
+        if (mix.others().isEmpty() || mix.how() == How.BLENDED) {
             return stations;
         }
         if (mix.how() == How.ZONES) {

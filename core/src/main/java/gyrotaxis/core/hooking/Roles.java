@@ -60,18 +60,20 @@ final class Roles {
     }
 
     /**
-     * Small where it will be seen; nothing wished for a zone makes it larger there.
+     * Small where it will be seen, or as large as she takes it there; nothing wished for a zone makes it larger.
      *
      * @param usual what a share is there otherwise
      * @param goesInWhole whether the hair cannot be split
      */
-    static Share share(Role role, Share usual, boolean goesInWhole) {
+    static Share share(Method.Shares shares, Role role, Share usual, boolean goesInWhole) {
         if (goesInWhole) {
             return Share.WHOLE;
         }
         return switch (role) {
-            case PART, HAIRLINE -> smaller(usual, Share.QUARTER);
-            case PERIMETER, PLAIT -> smaller(usual, Share.HALF);
+            case PART -> shares.atParts().orElseGet(() -> smaller(usual, Share.QUARTER));
+            case HAIRLINE -> shares.atHairline().orElseGet(() -> smaller(usual, Share.QUARTER));
+            case PERIMETER -> smaller(usual, Share.HALF);
+            case PLAIT -> shares.underSingle() == Method.UnderSingle.WHOLE ? Share.WHOLE : smaller(usual, Share.HALF);
             default -> usual;
         };
     }
@@ -80,10 +82,11 @@ final class Roles {
         return a.parts() > b.parts() ? a : b;
     }
 
-    /** Whether a row begins with two shares instead of one. */
-    boolean isFullStart(List<Station> list) {
-        return method.rowStart() == Method.RowStart.FULL
+    /** Whether a row begins with two shares instead of one; one beside a part can as well. */
+    boolean isFullStart(Row row, List<Station> list) {
+        return method.shares().rowStart() == Method.RowStart.FULL
                 && !list.isEmpty()
-                && list.get(0).role() == Role.HAIRLINE;
+                && (list.get(0).role() == Role.HAIRLINE
+                        || (list.get(0).role() == Role.PART && row.id().startsInFront()));
     }
 }

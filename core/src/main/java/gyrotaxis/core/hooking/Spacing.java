@@ -122,7 +122,10 @@ final class Spacing {
         if (isFromEdge) {
             // Its first share is a small one, whatever the others are: what that lacks goes to the others.
             Share first = shares.get(0);
-            wanted += 1 - Roles.share(Role.HAIRLINE, first, goesInWhole).ofLoop() / first.ofLoop();
+            wanted += 1
+                    - Roles.share(brief.method().shares(), Role.HAIRLINE, first, goesInWhole)
+                                    .ofLoop()
+                            / first.ofLoop();
         }
         if (placed > 0) {
             double scale = Math.min(CLOSEST, wanted / placed);

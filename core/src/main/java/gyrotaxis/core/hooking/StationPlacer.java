@@ -285,9 +285,9 @@ public final class StationPlacer {
                     Zone.at(scalp.frontToNape(spot.space())),
                     role,
                     part,
-                    Roles.share(role, hooked.shares().get(seg), goesInWhole)));
+                    Roles.share(brief.method().shares(), role, hooked.shares().get(seg), goesInWhole)));
         }
-        return roles.isFullStart(list) ? fullyStarted(row, list) : list;
+        return roles.isFullStart(row, list) ? fullyStarted(row, list) : list;
     }
 
     /** Two half shares in the place of the first, both to be drawn back. */
@@ -296,7 +296,12 @@ public final class StationPlacer {
         double next = Math.min(first.alongRowMm() + START_APART_MM, row.lengthMm());
         List<Station> all = new ArrayList<>(list);
         all.set(0, first.taking(half()));
-        all.add(1, at(row, next, Role.HAIRLINE, half()));
+        if (list.size() > 1 && list.get(1).alongRowMm() <= next) {
+            // Beside a part they almost touch anyhow.
+            all.set(1, list.get(1).taking(half()));
+            return all;
+        }
+        all.add(1, at(row, next, first.role(), half()).beside(first.part()));
         return numbered(all);
     }
 

@@ -1,6 +1,7 @@
 package gyrotaxis.core.install;
 
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.quantity.Require;
 import java.util.List;
 import java.util.Optional;
@@ -21,6 +22,8 @@ public record HairMix(How how, List<Strand> others, long seed, boolean mayClump)
     public enum How {
         /** Evenly over the head, by parts of a hundred. */
         RATIO("mixed throughout"),
+        /** Every share half of one and half of the other, on one hook. */
+        BLENDED("blended in every share"),
         /** Each zone in its own. */
         ZONES("by zone"),
         /** A few, round the face and along the parts. */
@@ -59,10 +62,18 @@ public record HairMix(How how, List<Strand> others, long seed, boolean mayClump)
     public HairMix {
         others = List.copyOf(others);
         Require.inRange(others.size(), 0, MOST_OTHERS, "others", "");
-        if (how != How.ZONES) {
+        if (how == How.BLENDED) {
+            // Three on one hook are too many to hold apart by hand.
+            Require.inRange(others.size(), 0, 1, "others blended in", "");
+        } else if (how != How.ZONES) {
             int sum = others.stream().mapToInt(Strand::percent).sum();
             Require.inRange(sum, 0, ALL_PERCENT, "percent in all", "%");
         }
+    }
+
+    /** Whether a share of this size is half of one and half of the other; smaller than a quarter it cannot be. */
+    public boolean blends(Share share) {
+        return how == How.BLENDED && !others.isEmpty() && share.parts() * 2 <= Share.MOST_PARTS;
     }
 
     /** One hair throughout. */

@@ -3,10 +3,13 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A head with everything hooked to it.
@@ -16,6 +19,7 @@ import java.util.List;
  * @param stations where shares are hooked, row by row
  * @param tallies shares by size for every strand, as many as {@code hairs}
  * @param lost changes by hand that make no sense any more
+ * @param mix how the hair of shares is mixed
  * @param others hair that covers without being hooked
  */
 public record Hooked(
@@ -24,6 +28,7 @@ public record Hooked(
         List<Station> stations,
         List<LoopTally> tallies,
         List<LostEdit> lost,
+        HairMix mix,
         List<OtherHair> others) {
 
     /**
@@ -48,23 +53,55 @@ public record Hooked(
             List<Strand> hairs,
             List<Station> stations,
             List<LoopTally> tallies,
-            List<LostEdit> lost) {
-        this(plan, hairs, stations, tallies, lost, List.of());
+            List<LostEdit> lost,
+            HairMix mix) {
+        this(plan, hairs, stations, tallies, lost, mix, List.of());
     }
 
     /** The same with other hair on it. */
     public Hooked beside(List<OtherHair> hair) {
-        return new Hooked(plan, hairs, stations, tallies, lost, hair);
+        return new Hooked(plan, hairs, stations, tallies, lost, mix, hair);
     }
 
-    /** The hair that a station takes. */
+    /** The hair that a station takes; of a blended share the main one. */
     public HairLine hairOf(Station s) {
         return hairs.get(s.strand()).line();
     }
 
+    /**
+     * Part of a share that is of one line.
+     *
+     * @param line which
+     * @param ofLoop how much of a loop, in (0, 1]
+     */
+    public record Portion(HairLine line, double ofLoop) {
+        /** Weight, g. */
+        public double grams() {
+            return ofLoop * line.gramsPerLoop();
+        }
+    }
+
+    /** What a station takes: of one line, or half of each where shares are blended. */
+    public List<Portion> portionsOf(Station s) {
+        double all = s.share().ofLoop();
+        return mix.blends(s.share())
+                ? List.of(
+                        new Portion(hairs.get(s.strand()).line(), all / 2),
+                        new Portion(hairs.get(1).line(), all / 2))
+                : List.of(new Portion(hairOf(s), all));
+    }
+
     /** Weight of what a station takes, g. */
     public double gramsOf(Station s) {
-        return s.share().ofLoop() * hairOf(s).gramsPerLoop();
+        return portionsOf(s).stream().mapToDouble(Portion::grams).sum();
+    }
+
+    /** How easily what a station takes slides; of a blended share, what slides more. */
+    public Slip slipOf(Station s) {
+        return portionsOf(s).stream()
+                .map(p -> p.line().fibre().slip())
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     /**
@@ -91,16 +128,31 @@ public record Hooked(
 
     /** Whole loops that are opened, of all strands. */
     public int loops() {
-        return tallies.stream().mapToInt(LoopTally::loops).sum();
+        return IntStream.range(0, bought()).map(this::loopsOf).sum();
+    }
+
+    /** How many of the strands are bought: what is cut for some zones comes out of the main one. */
+    public int bought() {
+        return 1 + mix.others().size();
+    }
+
+    /** Whole loops that are opened of a strand that is bought; of the main one those too that are cut for some zones. */
+    public int loopsOf(int strand) {
+        int own = tallies.get(strand).loops();
+        if (strand > 0 || tallies.size() == bought()) {
+            return own;
+        }
+        int pieces = tallies.get(tallies.size() - 1).loops();
+        return own + (pieces + HairLine.PIECES_OF_CUT - 1) / HairLine.PIECES_OF_CUT;
     }
 
     /** How well a station's knot holds. */
     public Hold holdOf(Station s, Demand demand) {
-        return Hold.of(hairOf(s).fibre().slip(), s.share(), s.tie(), demand);
+        return Hold.of(slipOf(s), s.share(), s.tie(), demand);
     }
 
     /** Whether a station's knot is expected to last. */
     public boolean lasts(Station s, Demand demand) {
-        return Hold.wouldLast(hairOf(s).fibre().slip(), s.share(), s.tie(), demand);
+        return Hold.wouldLast(slipOf(s), s.share(), s.tie(), demand);
     }
 }

@@ -1,5 +1,6 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.quantity.Require;
 import java.util.Collections;
@@ -7,7 +8,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * How a head is to be hooked, beyond the main hair and the fullness.
@@ -19,7 +22,8 @@ import java.util.TreeMap;
  * @param mix what is hooked in beside the main hair
  * @param edits changes to single stations by hand, in turn, at most {@link #MOST_EDITS}
  * @param usesBaseHair whether shares are hooked into base hair beside the rows too, for more cover
- * @param cutsInHalf whether hair that does not come in loops is cut in half first
+ * @param bulk how loose fibre is made ready
+ * @param knotless rows that are hooked without any knot
  */
 public record HookingBrief(
         Method method,
@@ -28,9 +32,13 @@ public record HookingBrief(
         HairMix mix,
         List<StationEdit> edits,
         boolean usesBaseHair,
-        boolean cutsInHalf) {
+        Bulk bulk,
+        Set<RowId> knotless) {
     /** As many shares as a head has: each may be placed by hand. */
     public static final int MOST_EDITS = 200;
+
+    /** As many rows as a head has. */
+    public static final int MOST_KNOTLESS = 40;
 
     /** Wishes for parts that are no longer there are kept for when they come back. */
     private static final int MOST_PARTS = 8;
@@ -46,11 +54,14 @@ public record HookingBrief(
         });
         edits = List.copyOf(edits);
         Require.inRange(edits.size(), 0, MOST_EDITS, "edits", "");
+        knotless = Collections.unmodifiableSet(new TreeSet<>(knotless));
+        Require.inRange(knotless.size(), 0, MOST_KNOTLESS, "rows without knots", "");
     }
 
     /** The usual method and no wish. */
     public static HookingBrief usual() {
-        return new HookingBrief(Method.usual(), Map.of(), Map.of(), HairMix.none(), List.of(), false, false);
+        return new HookingBrief(
+                Method.usual(), Map.of(), Map.of(), HairMix.none(), List.of(), false, Bulk.AS_IT_COMES, Set.of());
     }
 
     /** What is wished for a zone. */
@@ -65,7 +76,7 @@ public record HookingBrief(
 
     /** The same by another method. */
     public HookingBrief by(Method other) {
-        return new HookingBrief(other, zones, partCloser, mix, edits, usesBaseHair, cutsInHalf);
+        return new HookingBrief(other, zones, partCloser, mix, edits, usesBaseHair, bulk, knotless);
     }
 
     /** The same with another wish for a zone. */
@@ -73,7 +84,7 @@ public record HookingBrief(
         EnumMap<Zone, ZoneWish> all = new EnumMap<>(Zone.class);
         all.putAll(zones);
         all.put(zone, wish);
-        return new HookingBrief(method, all, partCloser, mix, edits, usesBaseHair, cutsInHalf);
+        return new HookingBrief(method, all, partCloser, mix, edits, usesBaseHair, bulk, knotless);
     }
 
     /** The same with another share in a zone. */
@@ -85,26 +96,31 @@ public record HookingBrief(
     public HookingBrief closerBeside(int part, double closer) {
         TreeMap<Integer, Double> all = new TreeMap<>(partCloser);
         all.put(part, closer);
-        return new HookingBrief(method, zones, all, mix, edits, usesBaseHair, cutsInHalf);
+        return new HookingBrief(method, zones, all, mix, edits, usesBaseHair, bulk, knotless);
     }
 
     /** The same with other hair mixed in. */
     public HookingBrief mixing(HairMix other) {
-        return new HookingBrief(method, zones, partCloser, other, edits, usesBaseHair, cutsInHalf);
+        return new HookingBrief(method, zones, partCloser, other, edits, usesBaseHair, bulk, knotless);
     }
 
     /** The same with other changes by hand. */
     public HookingBrief withEdits(List<StationEdit> other) {
-        return new HookingBrief(method, zones, partCloser, mix, other, usesBaseHair, cutsInHalf);
+        return new HookingBrief(method, zones, partCloser, mix, other, usesBaseHair, bulk, knotless);
     }
 
     /** The same with or without shares in base hair. */
     public HookingBrief usingBaseHair(boolean uses) {
-        return new HookingBrief(method, zones, partCloser, mix, edits, uses, cutsInHalf);
+        return new HookingBrief(method, zones, partCloser, mix, edits, uses, bulk, knotless);
     }
 
-    /** The same with loose lengths cut in half first, or not. */
-    public HookingBrief cuttingInHalf(boolean cuts) {
-        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, cuts);
+    /** The same with loose fibre made ready otherwise. */
+    public HookingBrief preparing(Bulk other) {
+        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, other, knotless);
+    }
+
+    /** The same with some rows hooked without any knot. */
+    public HookingBrief withoutKnots(Set<RowId> rows) {
+        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, bulk, rows);
     }
 }

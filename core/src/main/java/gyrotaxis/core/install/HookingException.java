@@ -10,7 +10,8 @@ public final class HookingException extends RuntimeException {
     public enum Wish {
         ZONE,
         MIX,
-        CUT
+        CUT,
+        TUFT
     }
 
     private final transient Sentence said;

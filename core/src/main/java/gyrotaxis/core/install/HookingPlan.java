@@ -27,7 +27,17 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
      */
     private static final double[] USUAL_STRIPS_MM = {17, 29, 46, 34};
 
-    /** Centre to centre in the back by the fine school, and with big shares, mm. */
+    /** How much of the scalp each zone is, front to nape, on a medium head. */
+    private static final double[] PART_OF_SCALP = {0.28, 0.3, 0.27, 0.15};
+
+    /** Loops so much thinner than usual are split less, and so much thicker ones more. ASSUMPTION. */
+    private static final double THIN = 0.65;
+
+    private static final double THICK = 1.6;
+
+    private static final int ALL_PERCENT = 100;
+
+    /** Centre to centre in the back by the fine school, mm. */
     private static final double FINE_MM = 15;
 
     /** The same with big shares, mm. ASSUMPTION: two fingers and a half. */
@@ -72,38 +82,22 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
     public static HookingPlan of(HairLine hair, double fullness, HookingBrief brief) {
         HookingPlan usual = usual(hair.texture(), fullness);
         EnumMap<Zone, ZoneSetting> zones = new EnumMap<>(Zone.class);
-        // The even school keeps one spacing: with it the whole head takes about as much hair.
-        double even = Math.sqrt(usual.setting(Zone.MIDDLE).spacingMm()
-                * usual.setting(Zone.BACK).spacingMm());
         for (Zone zone : Zone.values()) {
-            ZoneSetting s = usual.setting(zone);
-            double spacing = brief.method().spacing() == Method.Spacing.EVEN ? even : s.spacingMm();
-            Share share = s.share();
-            if (zone == Zone.BACK || zone == Zone.NAPE) {
-                switch (brief.method().back()) {
-                    case FINE -> {
-                        share = hair.texture().goesInWhole() ? Share.WHOLE : Share.HALF;
-                        spacing = FINE_MM / fullness * share.ofLoop() / Share.HALF.ofLoop();
-                    }
-                    case BIG_SHARES -> {
-                        spacing = WIDE_MM / fullness;
-                        share = Share.WHOLE;
-                    }
-                    case USUAL -> {}
-                }
-            }
+            ZoneSetting s = byMethod(hair, fullness, brief.method(), usual, zone);
             ZoneWish wish = brief.wish(zone);
-            Share taken = wish.share().orElse(share);
-            if (hair.texture().goesInWhole() && taken.parts() > 1) {
+            Share taken = wish.share().orElseGet(() -> of(hair, s.share()));
+            if (hair.goesInWhole() && taken.parts() > 1) {
                 throw new HookingException(
                         HookingException.Wish.ZONE,
                         zone.ordinal(),
                         hair.name() + " comes ready twisted and comes undone when it is split. Take whole loops at the "
                                 + zone.words() + ", or another line.");
             }
-            double wanted = spacing / wish.closer();
+            // What counts is hair for an area: other shares and thinner loops sit as much closer.
+            double wanted = s.spacingMm() * taken.ofLoop() / s.share().ofLoop() * hair.thickness() / wish.closer();
             double knot = SeatedShare.widthMm(hair, taken);
-            if (wanted < Math.max(knot, ZoneSetting.SPACING_MM.min())) {
+            double least = Math.max(knot, ZoneSetting.SPACING_MM.min());
+            if (wanted < least) {
                 throw new HookingException(
                         HookingException.Wish.ZONE,
                         zone.ordinal(),
@@ -116,11 +110,59 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
                                 taken.words(),
                                 ") would sit on its neighbour: its knot alone is ",
                                 Quantity.mm(knot),
-                                " wide. Take a smaller share or hook it more widely."));
+                                " wide. Take a larger share there, or at most "
+                                        + (int) Math.floor(ALL_PERCENT * wish.closer() * wanted / least)
+                                        + " % of the usual hair."));
             }
             zones.put(zone, new ZoneSetting(Math.min(wanted, ZoneSetting.SPACING_MM.max()), taken));
         }
         return new HookingPlan(zones);
+    }
+
+    /** Larger shares of thin loops, smaller ones of thick loops, whole ones of what cannot be split. */
+    private static Share of(HairLine hair, Share usual) {
+        if (hair.goesInWhole()) {
+            return Share.WHOLE;
+        }
+        if (hair.thickness() < THIN && usual.parts() % 2 == 0) {
+            return new Share(usual.parts() / 2);
+        }
+        boolean splits = usual.parts() * 2 <= Share.MOST_PARTS;
+        return hair.thickness() > THICK && splits ? new Share(usual.parts() * 2) : usual;
+    }
+
+    /** How a zone is hooked where nothing is wished for it, with loops as thick as usual. */
+    private static ZoneSetting byMethod(HairLine hair, double fullness, Method method, HookingPlan usual, Zone zone) {
+        ZoneSetting s = method.spacing() == Method.Spacing.EVEN ? usual.even() : usual.setting(zone);
+        boolean isBehind = zone == Zone.BACK || zone == Zone.NAPE;
+        return switch (method.back()) {
+            case FINE -> isBehind ? fine(hair, fullness) : s;
+            case BIG_SHARES ->
+                isBehind ? new ZoneSetting(WIDE_MM / fullness, Share.WHOLE) : s.taking(bigger(s.share()));
+            case USUAL -> s;
+        };
+    }
+
+    private static ZoneSetting fine(HairLine hair, double fullness) {
+        Share share = hair.goesInWhole() ? Share.WHOLE : Share.HALF;
+        return new ZoneSetting(FINE_MM / fullness * share.ofLoop() / Share.HALF.ofLoop(), share);
+    }
+
+    private static Share bigger(Share share) {
+        return new Share((share.parts() + 1) / 2);
+    }
+
+    /** One share at one spacing throughout, those of the middle, with as much hair on the whole head. */
+    private ZoneSetting even() {
+        double rows = 0;
+        double hair = 0;
+        for (Zone zone : Zone.values()) {
+            double row = PART_OF_SCALP[zone.ordinal()] / USUAL_STRIPS_MM[zone.ordinal()];
+            rows += row;
+            hair += row * setting(zone).share().ofLoop() / setting(zone).spacingMm();
+        }
+        Share share = setting(Zone.MIDDLE).share();
+        return new ZoneSetting(share.ofLoop() * rows / hair, share);
     }
 
     /**

@@ -20,7 +20,7 @@ import gyrotaxis.core.quantity.Require;
  * @param role why it is there
  * @param part the wearing part it lies beside, from 0 and from the client's left; -1 if none
  * @param share what is hooked
- * @param strand which hair of the mix, 0 for the main one
+ * @param strand which hair, 0 for the main one, then those mixed in, then what is cut of the main one
  * @param tie how it is held
  * @param bearing which way the hook goes in
  * @param byHand whether it was put there, or changed, by hand
@@ -46,7 +46,7 @@ public record Station(
 
     public Station {
         Require.atLeast(0, alongRowMm, "alongRowMm", "mm");
-        Require.inRange(strand, 0, HairMix.MOST_OTHERS, "strand", "");
+        Require.inRange(strand, 0, HairMix.MOST_OTHERS + 1, "strand", "");
     }
 
     /** A share that nothing more is known of. */
@@ -68,6 +68,11 @@ public record Station(
     /** The same of another hair of the mix. */
     public Station of(int otherStrand) {
         return new Station(id, alongRowMm, chart, space, zone, role, part, share, otherStrand, tie, bearing, byHand);
+    }
+
+    /** The same beside a part, or {@link #NO_PART}. */
+    public Station beside(int otherPart) {
+        return new Station(id, alongRowMm, chart, space, zone, role, otherPart, share, strand, tie, bearing, byHand);
     }
 
     /** The same tied otherwise. */

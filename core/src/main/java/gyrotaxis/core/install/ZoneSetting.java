@@ -17,4 +17,9 @@ public record ZoneSetting(double spacingMm, Share share) {
     public ZoneSetting {
         Require.inRange(spacingMm, SPACING_MM.min(), SPACING_MM.max(), "spacingMm", "mm");
     }
+
+    /** The same hair in other shares, which sit as much closer or wider. */
+    ZoneSetting taking(Share other) {
+        return new ZoneSetting(SPACING_MM.clamp(spacingMm * other.ofLoop() / share.ofLoop()), other);
+    }
 }

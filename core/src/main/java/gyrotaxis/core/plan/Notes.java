@@ -11,11 +11,13 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Bulk;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
@@ -31,6 +33,7 @@ import java.util.stream.Collectors;
 
 /** Says what goes with a plan besides braiding and hooking: preparing, finishing, wearing and taking down. */
 public final class Notes {
+    private static final double TENTHS = 10;
     private static final Set<Texture> WAVES = EnumSet.of(Texture.DEEP_WAVE, Texture.LOOSE_WAVE, Texture.SILKY_WAVE);
 
     /** A head so full may be thinned from the middle. ASSUMPTION: what is sold as very full. */
@@ -74,7 +77,7 @@ public final class Notes {
                 Moment.BEFORE,
                 "Rinse the coated hair and let it dry fully: her scalp reacts. It frizzes a little more.");
         add(Moment.BEFORE, "Cut the ties under the band and separate the loops.");
-        addIf(plan.brief().hooking().cutsInHalf(), Moment.BEFORE, "Cut the loose lengths in half.");
+        bulk();
         add(Moment.BEFORE, "Sort them, since packs are uneven: the thin ones go to the front.");
         addIf(plan.hooked().tallies().stream().anyMatch(t -> t.splitShares() > 0), Moment.BEFORE, Note.SPLITTING);
         addIf(
@@ -92,13 +95,38 @@ public final class Notes {
                 "So much is mixed in that " + alike + (alike == 1 ? " pair" : " pairs")
                         + " of a kind sit side by side.");
         addIf(
-                lines.stream().anyMatch(l -> l.texture().goesInWhole()),
+                lines.stream().anyMatch(l -> l.goesInWhole()),
                 Moment.BEFORE,
                 "Split none of what comes ready twisted: it comes undone, and goes in whole.");
         addIf(
                 lines.stream().anyMatch(l -> WAVES.contains(l.texture())),
                 Moment.BEFORE,
                 "Smooth wave that tangles with setting lotion.");
+    }
+
+    private void bulk() {
+        Bulk bulk = plan.brief().hooking().bulk();
+        HairLine main = plan.hooked().hairs().get(0).line();
+        addIf(
+                !main.fibre().isLooped(),
+                Moment.BEFORE,
+                "Pull the loose fibre into tufts of about " + Math.round(main.gramsPerLoop() * TENTHS) / TENTHS
+                        + " g and fold each over a finger.");
+        addIf(
+                !bulk.cut().isEmpty(),
+                Moment.BEFORE,
+                "Cut in half"
+                        + (bulk.cutsAll()
+                                ? ""
+                                : " for the "
+                                        + bulk.cut().stream().map(Zone::words).collect(Collectors.joining(" and the "))
+                                        + " only")
+                        + ": each tuft gives two pieces.");
+        addIf(
+                plan.brief().hooking().mix().how() == HairMix.How.BLENDED
+                        && plan.hooked().hairs().size() > 1,
+                Moment.BEFORE,
+                "Blend before hooking: each share is half of one and half of the other, together on one hook.");
     }
 
     /** Neighbours on a row that took the same of what is mixed in. */
@@ -125,7 +153,7 @@ public final class Notes {
                 Moment.CHAIR,
                 "Sliding hair: the first twist and the turn round the finger are no passes; twist a loop in the middle to slim it.");
         addIf(
-                plan.brief().hooking().method().rowStart() == Method.RowStart.FULL,
+                plan.brief().hooking().method().shares().rowStart() == Method.RowStart.FULL,
                 Moment.CHAIR,
                 "At the front of each row both halves are drawn back under it, so that their knots sit behind the edge.");
         addIf(

@@ -98,7 +98,11 @@ public final class Planner {
         FoundationBrief asked = brief.foundation();
         List<Region> regions = brief.head().regions();
         Foundation foundation = RowLayout.lay(scalp, asked, brief.ownHair(), regions);
-        Braiding braiding = TailRouter.route(foundation, asked.tails(), brief.ownHair());
+        Braiding braiding = TailRouter.route(
+                foundation,
+                asked.tails(),
+                brief.ownHair(),
+                brief.hooking().method().looseTails().end());
         SelfWork selfWork = SelfWork.of(scalp, foundation);
         Hooked hooked = hook(brief, scalp, foundation);
         Method method = brief.hooking().method();
@@ -201,7 +205,7 @@ public final class Planner {
     /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
     public static Purchase purchase(InstallBrief brief, Hooked hooked) {
         int reserve = brief.hooking().method().terms().reservePercent();
-        for (int k = 1; k < hooked.hairs().size(); k++) {
+        for (int k = 1; k < hooked.bought(); k++) {
             HairLine other = hooked.hairs().get(k).line();
             if (!other.packPrice().currency().equals(brief.hair().packPrice().currency())) {
                 throw new HookingException(
@@ -213,12 +217,9 @@ public final class Planner {
                                 + ". Price both in one currency to count what they cost together.");
             }
         }
-        return new Purchase(IntStream.range(0, hooked.hairs().size())
+        return new Purchase(IntStream.range(0, hooked.bought())
                 .mapToObj(k -> PackCount.of(
-                        hooked.tallies().get(k),
-                        hooked.hairs().get(k).line(),
-                        k == 0 ? loopsInHand(brief) : 0,
-                        reserve))
+                        hooked.loopsOf(k), hooked.hairs().get(k).line(), k == 0 ? loopsInHand(brief) : 0, reserve))
                 .toList());
     }
 

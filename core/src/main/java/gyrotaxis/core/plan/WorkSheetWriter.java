@@ -92,6 +92,16 @@ public final class WorkSheetWriter {
         return IntStream.range(0, plan.hooked().hairs().size())
                 .mapToObj(k -> {
                     Hooked.Strand s = plan.hooked().hairs().get(k);
+                    if (k >= plan.hooked().bought()) {
+                        // Pieces cut of the main hair: bought with that.
+                        return new Supply(
+                                s.line(),
+                                s.colour(),
+                                plan.hooked().tallies().get(k).loops(),
+                                0,
+                                0,
+                                0);
+                    }
                     PackCount c = plan.packs().lines().get(k);
                     return new Supply(
                             s.line(), s.colour(), c.placedLoops(), c.reserveLoops(), c.shelfLoops(), c.packs());

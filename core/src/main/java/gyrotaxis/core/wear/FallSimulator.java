@@ -10,6 +10,7 @@ import gyrotaxis.core.install.Bearing;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.knot.Knot;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -49,6 +50,9 @@ public final class FallSimulator {
     /** Drawn hair is smoothed flat: bands stay narrower than falling ones. ASSUMPTION. */
     private static final double DRAWN_SPREAD = 0.3;
 
+    /** How far from its place a share without a knot leaves its row bare, mm. ASSUMPTION: the width of a row. */
+    private static final double LEAVES_BARE_MM = 8;
+
     private final CoverGrid grid;
     private final FallField field;
     private final Worn worn;
@@ -82,7 +86,7 @@ public final class FallSimulator {
         double[] depth = others(grid, foundation, hooked, worn, day);
         FallSimulator s = new FallSimulator(grid, foundation, worn, day);
         for (Station station : hooked.stations()) {
-            s.cover(station, hooked.hairOf(station), depth);
+            s.cover(station, hooked.portionsOf(station), depth);
         }
         return coverOf(grid, foundation, worn, depth);
     }
@@ -106,7 +110,7 @@ public final class FallSimulator {
         FallSimulator s = new FallSimulator(grid, foundation, worn, day);
         double[] depth = new double[grid.size()];
         for (Station station : stations) {
-            s.cover(station, hooked.hairOf(station), depth);
+            s.cover(station, hooked.portionsOf(station), depth);
         }
         return depth;
     }
@@ -133,7 +137,7 @@ public final class FallSimulator {
     private FallenHair fallen(Station station, HairLine hair) {
         List<Vec3> line = new ArrayList<>();
         Optional<Vec3> tie = field.tieOf(station.space());
-        Lock lock = lock(station, hair);
+        Lock lock = lock(station, hair, station.share().ofLoop());
         double rest = follow(lock, tie, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
         if (worn.way() != Way.BUN || tie.isEmpty()) {
@@ -143,14 +147,15 @@ public final class FallSimulator {
     }
 
     /** Lays a station's hair over the cells, each by how much of it lies there. */
-    private void cover(Station station, HairLine hair, double[] depth) {
-        Lock lock = lock(station, hair);
-        cover(lock, depth);
+    private void cover(Station station, List<Hooked.Portion> portions, double[] depth) {
+        for (Hooked.Portion p : portions) {
+            cover(lock(station, p.line(), p.ofLoop()), depth);
+        }
     }
 
     private void cover(OtherHair other, HairLine main, double[] depth) {
         if (other instanceof OtherHair.Weft w) {
-            cover(new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops()), depth);
+            cover(new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops() * main.thickness()), depth);
         } else if (other instanceof OtherHair.LeftOut l) {
             lay(depth, l.chart(), Math.sqrt(l.rootsMm2()) * ROUND, l.rootsMm2() * HairBody.OWN_ROOTS);
             cover(new Lock(l.space(), l.chart(), HairBody.own(l.widthMm()), l.lengthMm(), 1), depth);
@@ -164,19 +169,33 @@ public final class FallSimulator {
      *
      * @param loops how much of it there is, against what its body is meant for
      * @param thrown the way it was hooked across a gap, if it was
+     * @param isKnotless whether it leaves to both sides of the row and so does not lie over it
      */
-    private record Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops, Optional<Vec3> thrown) {
+    private record Lock(
+            Vec3 space,
+            Vec2 chart,
+            HairBody body,
+            double lengthMm,
+            double loops,
+            Optional<Vec3> thrown,
+            boolean isKnotless) {
         Lock(Vec3 space, Vec2 chart, HairBody body, double lengthMm, double loops) {
-            this(space, chart, body, lengthMm, loops, Optional.empty());
+            this(space, chart, body, lengthMm, loops, Optional.empty(), false);
         }
     }
 
-    private Lock lock(Station s, HairLine hair) {
+    private Lock lock(Station s, HairLine hair, double ofLoop) {
         Optional<Vec3> thrown = s.bearing().rule() == Bearing.Rule.ACROSS
                 ? Optional.of(s.bearing().entry())
                 : Optional.empty();
         return new Lock(
-                s.space(), s.chart(), body(hair), hair.lengthMm(), s.share().ofLoop(), thrown);
+                s.space(),
+                s.chart(),
+                body(hair),
+                hair.lengthMm(),
+                ofLoop * hair.thickness(),
+                thrown,
+                s.tie().knot() == Knot.DOUBLE_ENTRY);
     }
 
     private void cover(Lock lock, double[] depth) {
@@ -185,6 +204,17 @@ public final class FallSimulator {
         // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
         Optional<Vec3> tie = field.tieOf(lock.space);
         double rise = tie.isPresent() ? 0 : Math.min(body.riseMm(), lock.lengthMm);
+        if (lock.isKnotless) {
+            // No knot to stand on: both legs lie flat from the start, each beside the row, which they leave bare.
+            double[] run = {0};
+            follow(lock, tie, 0, (space, chart, width, step) -> {
+                run[0] += step;
+                if (run[0] > LEAVES_BARE_MM) {
+                    lay(depth, chart, width, covers * step);
+                }
+            });
+            return;
+        }
         if (rise > 0) {
             lay(depth, lock.chart, body.widthMm(rise / 2), covers * rise);
         }

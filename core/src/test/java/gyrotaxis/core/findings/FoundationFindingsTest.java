@@ -56,7 +56,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** What is found about a foundation, and that each remedy mends what it says it mends. */
 class FoundationFindingsTest {
     private static final HairLine HAIR = new HairLine(
-            "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+            "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 2.52, Money.of(650, "EUR"), false, List.of("ink"));
     private static final OwnHair LONG = OwnHair.of(HairDensity.MEDIUM, 220, Set.of());
     private static final InstallBrief PLAIN = InstallBrief.of(
                     HeadMeasures.ofAll(565, 360, 330, 317, 370, 125), FoundationBrief.of(14, 6, 12), HAIR)

@@ -145,9 +145,9 @@ class KnotFindingsTest {
                 .equals(planner.plan(two).foundation().parts().get(1).gap().left());
         Optional<Finding> contested = said(two, Code.BEARING_CONTESTED);
         assertThat(contested.isPresent()).isEqualTo(shares);
-        contested.ifPresent(
-                f -> assertThat(f.remedies().get(0).brief().hooking().method().partKnot())
-                        .isEqualTo(Method.PartKnot.DOUBLE_ENTRY));
+        contested.ifPresent(f -> assertThat(
+                        f.remedies().get(0).brief().hooking().method().knots().part())
+                .isEqualTo(Method.PartKnot.DOUBLE_ENTRY));
     }
 
     @Test

@@ -25,10 +25,19 @@ public final class HookedHeads {
 
     private HookedHeads() {}
 
-    /** Hair that hangs 30 cm, 3 g a loop. */
+    /** Hair that hangs 30 cm, its loops as thick as usual. */
     public static HairLine hair(Texture texture) {
         return new HairLine(
-                "Slack Water", texture, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink", "honey"));
+                "Slack Water",
+                texture,
+                300,
+                false,
+                20,
+                1,
+                texture.usualGramsPerM() * 0.3,
+                Money.of(650, "EUR"),
+                false,
+                List.of("ink", "honey"));
     }
 
     /** The medium head hooked in the usual way. */

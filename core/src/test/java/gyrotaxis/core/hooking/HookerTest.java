@@ -26,6 +26,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Bearing;
+import gyrotaxis.core.install.Bulk;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
@@ -38,6 +39,7 @@ import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.WorkStep;
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.install.ZoneSetting;
 import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.ExtraHold;
@@ -405,16 +407,18 @@ class HookerTest {
     @Test
     void aSpiralHookedVeryCloselyHasManyHundredSharesOnItsOneRow() {
         Foundation spiral = RowLayout.lay(MEDIUM, FoundationBrief.of(14, new Back.Spiral(10), 12), OwnHair.ordinary());
-        HookingBrief close = new HookingBrief(
-                Method.usual().with(Method.BackSpacing.FINE),
-                Map.of(),
-                Map.of(),
-                HairMix.none(),
-                List.of(),
-                true,
-                false);
+        HookingBrief close =
+                USUAL.by(Method.usual().with(Method.BackSpacing.FINE)).usingBaseHair(true);
         for (Zone zone : Zone.values()) {
-            close = close.wishing(zone, new ZoneWish(zone == Zone.FRONT ? 2 : 2.5, Optional.of(new Share(8))));
+            // As close as knots may sit.
+            Share wisp = new Share(zone == Zone.MIDDLE ? 6 : 8);
+            ZoneSetting wide = HookingPlan.of(
+                            HookedHeads.hair(Texture.SILKY_WAVE),
+                            1,
+                            close.wishing(zone, new ZoneWish(ZoneWish.CLOSER.min(), Optional.of(wisp))))
+                    .setting(zone);
+            double closer = ZoneWish.CLOSER.min() * wide.spacingMm() / 3.1 / 1.6;
+            close = close.wishing(zone, new ZoneWish(closer, Optional.of(wisp)));
         }
         Hooked h = Hooker.hook(MEDIUM, spiral, HookedHeads.hair(Texture.SILKY_WAVE), 1.6, close, DOWN, List.of(), 0);
         assertThat(h.stations()).hasSizeGreaterThan(850);
@@ -450,31 +454,41 @@ class HookerTest {
     @Test
     void loopsAreNotCutAcrossAndLooseLengthsMayBe() {
         assertThatExceptionOfType(HookingException.class)
-                .isThrownBy(() -> hook(STRAIGHT, USUAL.cuttingInHalf(true), DOWN))
+                .isThrownBy(
+                        () -> hook(STRAIGHT, USUAL.preparing(Bulk.AS_IT_COMES.cutting(Set.of(Zone.values()))), DOWN))
                 .withMessageContaining("cannot be cut across");
         HairLine loose =
-                HookedHeads.hair(Texture.DEEP_WAVE).of(new Fibre(20, Slip.MIDDLING, false, OptionalInt.of(120)));
-        Hooked cut = Hooker.hook(MEDIUM, STRAIGHT, loose, 1, USUAL.cuttingInHalf(true), DOWN, List.of(), 0);
+                HookedHeads.hair(Texture.DEEP_WAVE).of(new Fibre(20, Slip.MIDDLING, false, false, OptionalInt.of(120)));
+        Hooked cut = Hooker.hook(
+                MEDIUM,
+                STRAIGHT,
+                loose,
+                1,
+                USUAL.preparing(Bulk.AS_IT_COMES.cutting(Set.of(Zone.values()))),
+                DOWN,
+                List.of(),
+                0);
         assertThat(cut.hairs().get(0).line().lengthMm()).isEqualTo(150);
         assertThat(cut.hairs().get(0).line().loopsPerPack()).isEqualTo(40);
     }
 
     @Test
     void spacingBelowTheWidthOfAKnotIsRefusedWithItsFigure() {
-        HairLine thick = new HairLine(
-                "Hawser",
-                Texture.SILKY_WAVE,
-                300,
-                false,
-                20,
-                1,
-                24,
-                HookedHeads.hair(Texture.SILKY_WAVE).packPrice(),
-                false,
-                List.of("ink"));
         assertThatExceptionOfType(HookingException.class)
-                .isThrownBy(() -> HookingPlan.of(thick, 1.5, USUAL.wishing(Zone.FRONT, ZoneWish.NONE.at(2.5))))
-                .withMessageContaining("would sit on its neighbour");
+                .isThrownBy(() -> HookingPlan.of(
+                        HookedHeads.hair(Texture.SILKY_WAVE),
+                        1.5,
+                        USUAL.wishing(Zone.FRONT, new ZoneWish(2, Optional.of(new Share(8))))))
+                .withMessageContaining("would sit on its neighbour")
+                .withMessageContaining("Take a larger share there, or at most 58 % of the usual hair.");
+        // As much as it says can be hooked.
+        assertThat(HookingPlan.of(
+                                HookedHeads.hair(Texture.SILKY_WAVE),
+                                1.5,
+                                USUAL.wishing(Zone.FRONT, new ZoneWish(0.58, Optional.of(new Share(8)))))
+                        .setting(Zone.FRONT)
+                        .spacingMm())
+                .isBetween(3.0, 3.1);
     }
 
     @Test

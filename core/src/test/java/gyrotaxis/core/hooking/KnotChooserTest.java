@@ -142,16 +142,7 @@ class KnotChooserTest {
 
     @Test
     void tinySharesAtTheHairlineGoThroughTwice() {
-        Method tiny = new Method(
-                "Tiny",
-                USUAL.spacing(),
-                USUAL.back(),
-                USUAL.partKnot(),
-                Method.HairlineKnot.TINY_TWICE,
-                USUAL.rowStart(),
-                USUAL.bearing(),
-                USUAL.order(),
-                USUAL.terms());
+        Method tiny = USUAL.with(USUAL.knots().with(Method.HairlineKnot.TINY_TWICE));
         Tie tie = new KnotChooser(tiny, QUIET).choose(Role.HAIRLINE, Share.QUARTER, hair(Texture.COARSE_KINKY));
         assertThat(tie.knot()).isEqualTo(Knot.REGULAR);
         assertThat(tie.passes()).isEqualTo(2);

@@ -15,11 +15,13 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Bulk;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HairMix.How;
 import gyrotaxis.core.install.HairMix.Strand;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Note.Moment;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HeadMeasures;
@@ -101,10 +103,8 @@ class NotesTest {
     @Test
     void whatIsPreparedFollowsFromTheHair() {
         HairLine coarse = hair(Texture.COARSE_KINKY);
-        HairLine loose = coarse.of(new Fibre(5, Slip.GRIPPY, false, OptionalInt.empty()));
-        HookingBrief usual = HookingBrief.usual();
-        HookingBrief cut = new HookingBrief(
-                usual.method(), usual.zones(), usual.partCloser(), usual.mix(), usual.edits(), false, true);
+        HairLine loose = coarse.of(new Fibre(5, Slip.GRIPPY, false, false, OptionalInt.empty()));
+        HookingBrief cut = HookingBrief.usual().preparing(Bulk.AS_IT_COMES.cutting(Set.of(Zone.values())));
         assertThat(says(PLAIN.withHair(loose).withHooking(cut), Moment.BEFORE, "in half"))
                 .isTrue();
         assertThat(says(PLAIN, Moment.BEFORE, "in half")).isFalse();
@@ -130,9 +130,7 @@ class NotesTest {
     void aMixIsHungBesideTheMainHair() {
         HairLine main = hair(Texture.SPRINGY_CURL);
         HairMix mix = new HairMix(How.RATIO, List.of(new Strand(main, "honey", 20, Optional.empty())), 1, false);
-        HookingBrief usual = HookingBrief.usual();
-        InstallBrief mixed = PLAIN.withHooking(
-                new HookingBrief(usual.method(), usual.zones(), usual.partCloser(), mix, usual.edits(), false, false));
+        InstallBrief mixed = PLAIN.withHooking(HookingBrief.usual().mixing(mix));
         assertThat(says(mixed, Moment.BEFORE, main.name() + ", honey")).isTrue();
         assertThat(says(mixed, Moment.CHAIR, "two alike")).isTrue();
         assertThat(says(PLAIN, Moment.CHAIR, "two alike")).isFalse();
@@ -158,7 +156,7 @@ class NotesTest {
 
     @Test
     void heatIsSaidByTheLabelAndHotWaterAlwaysWithItsCare() {
-        HairLine takes = hair(Texture.SILKY_WAVE).of(new Fibre(55, Slip.SLIDING, true, OptionalInt.of(130)));
+        HairLine takes = hair(Texture.SILKY_WAVE).of(new Fibre(55, Slip.SLIDING, true, false, OptionalInt.of(130)));
         assertThat(says(PLAIN.withHair(takes), Moment.FINISHING, "up to 130 °C: test a strand first"))
                 .isTrue();
         assertThat(says(PLAIN, Moment.FINISHING, "takes no heat")).isTrue();

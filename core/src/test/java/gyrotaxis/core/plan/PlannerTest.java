@@ -53,7 +53,17 @@ class PlannerTest {
     }
 
     private static HairLine hair(Texture texture, boolean coated) {
-        return new HairLine("Slack Water", texture, 300, false, 20, 1, 3, Money.of(650, "EUR"), coated, List.of("ink"));
+        return new HairLine(
+                "Slack Water",
+                texture,
+                300,
+                false,
+                20,
+                1,
+                texture.usualGramsPerM() * 0.3,
+                Money.of(650, "EUR"),
+                coated,
+                List.of("ink"));
     }
 
     @Test

@@ -7,7 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.Hooker;
@@ -22,7 +25,9 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,7 +41,16 @@ class FallSimulatorTest {
 
     private static HairLine hair(Texture texture, double lengthMm) {
         return new HairLine(
-                "Slack Water", texture, lengthMm, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+                "Slack Water",
+                texture,
+                lengthMm,
+                false,
+                20,
+                1,
+                texture.usualGramsPerM() * lengthMm / 1000,
+                Money.of(650, "EUR"),
+                false,
+                List.of("ink"));
     }
 
     private static Hooked hooked(Foundation rows, Texture texture, double lengthMm, double fullness) {
@@ -45,7 +59,7 @@ class FallSimulatorTest {
     }
 
     private static Hooked only(Hooked all, List<Station> stations) {
-        return new Hooked(all.plan(), all.hairs(), stations, all.tallies(), all.lost());
+        return new Hooked(all.plan(), all.hairs(), stations, all.tallies(), all.lost(), all.mix());
     }
 
     private static Cover cover(Texture texture, double fullness, Way way) {
@@ -201,5 +215,53 @@ class FallSimulatorTest {
                 FallSimulator.cover(CoverGrid.of(HEAD, 12_000), ROWS, all, DOWN).exposed();
         assertThat(FallSimulator.cover(GRID, ROWS, all, DOWN).exposed()).isCloseTo(fine, within(0.004));
         assertThatIllegalArgumentException().isThrownBy(() -> CoverGrid.of(HEAD, 100));
+    }
+
+    /** Without a knot both legs lie flat beside the row, which is bare unless its neighbours cover it. */
+    @Test
+    void doubleEntryLeavesTheRowItselfToItsNeighbours() {
+        Foundation single = RowLayout.lay(HEAD, FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
+        RowId row = new RowId(Section.FRONT, 7);
+        Hooked knots = hooked(single, Texture.DEEP_WAVE, 300, 1);
+        Hooked none = Hooker.hook(
+                HEAD,
+                single,
+                hair(Texture.DEEP_WAVE, 300),
+                1,
+                HookingBrief.usual().withoutKnots(Set.of(row)),
+                Demand.ordinary(),
+                List.of(),
+                0);
+        // By itself it shows far more than one with knots.
+        double[] alone = onRow(only(none, on(none, row)), single, row, 0);
+        assertThat(mean(alone)).isLessThan(0.7 * mean(onRow(only(knots, on(knots, row)), single, row, 0)));
+        // In front nothing falls over it from above; further back the rows beside it cover it.
+        double inFront = mean(onRow(none, single, row, 0)) / mean(onRow(knots, single, row, 0));
+        double behind = mean(onRow(none, single, row, 2)) / mean(onRow(knots, single, row, 2));
+        assertThat(inFront).isLessThan(0.5);
+        assertThat(behind).isBetween(0.8, 1.0);
+        // No hair is made up: what lies on the scalp is no more than with knots.
+        assertThat(FallSimulator.cover(GRID, single, none, DOWN).depthAreaMm2())
+                .isLessThan(FallSimulator.cover(GRID, single, knots, DOWN).depthAreaMm2());
+    }
+
+    private static List<Station> on(Hooked h, RowId row) {
+        return h.stations().stream().filter(s -> s.id().row().equals(row)).toList();
+    }
+
+    /** Depth over the cells that a third of a row runs through, from 0 at its start. */
+    private static double[] onRow(Hooked h, Foundation rows, RowId id, int third) {
+        Cover cover = FallSimulator.cover(GRID, rows, h, DOWN);
+        Path path = rows.row(id).orElseThrow().path();
+        return IntStream.range(1, 30)
+                .mapToObj(i -> path.chartAt(path.lengthMm() / 3 * (third + i / 30.0)))
+                .mapToInt(GRID::cellAt)
+                .distinct()
+                .mapToDouble(cover::depthAt)
+                .toArray();
+    }
+
+    private static double mean(double[] a) {
+        return Arrays.stream(a).average().orElseThrow();
     }
 }

@@ -100,16 +100,7 @@ class KnotWatchTest {
     @EnumSource(Way.class)
     void tinySharesTwiceThroughHardlyShowAtTheHairline(Way way) {
         Method usual = Method.usual();
-        Method tiny = new Method(
-                "Tiny",
-                usual.spacing(),
-                usual.back(),
-                usual.partKnot(),
-                Method.HairlineKnot.TINY_TWICE,
-                usual.rowStart(),
-                usual.bearing(),
-                usual.order(),
-                usual.terms());
+        Method tiny = usual.with(usual.knots().with(Method.HairlineKnot.TINY_TWICE));
         Hooked hooked = hook(HookingBrief.usual().by(tiny), Demand.ordinary());
         CoverGrid grid = CoverGrid.of(MEDIUM, 1500);
         Cover bald = FallSimulator.coverOf(grid, PARTED, Worn.as(way), new double[grid.size()]);

@@ -27,7 +27,8 @@ public record HairForm(
         Slip slip,
         boolean isLooped,
         @Nullable Integer heatC,
-        List<Size> otherPacks) {
+        List<Size> otherPacks,
+        @Nullable Boolean goesInWhole) {
 
     /** A further size it is sold in. */
     public record Size(int loops, long priceMinor) {}
@@ -52,7 +53,8 @@ public record HairForm(
                 h.fibre().heatC().isPresent() ? h.fibre().heatC().getAsInt() : null,
                 h.otherPacks().stream()
                         .map(p -> new Size(p.loops(), p.price().minor()))
-                        .toList());
+                        .toList(),
+                h.goesInWhole());
     }
 
     /** The hair that was kept. */
@@ -68,7 +70,12 @@ public record HairForm(
                 Money.of(priceMinor, currency),
                 isCoated,
                 colours,
-                new Fibre(curlMm, slip, isLooped, heatC == null ? OptionalInt.empty() : OptionalInt.of(heatC)),
+                new Fibre(
+                        curlMm,
+                        slip,
+                        isLooped,
+                        goesInWhole == null ? texture.goesInWhole() : goesInWhole,
+                        heatC == null ? OptionalInt.empty() : OptionalInt.of(heatC)),
                 otherPacks.stream()
                         .map(p -> new PackSize(p.loops(), Money.of(p.priceMinor(), currency)))
                         .toList());

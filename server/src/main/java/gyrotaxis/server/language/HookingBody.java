@@ -1,6 +1,9 @@
 package gyrotaxis.server.language;
 
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.Bulk;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Method;
@@ -15,7 +18,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
@@ -28,11 +34,14 @@ public record HookingBody(
         @Nullable @Schema(nullable = true) MixBody mix,
         @Nullable List<StationEditBody> edits,
         @Nullable @Schema(nullable = true) Boolean usesBaseHair,
-        @Nullable @Schema(nullable = true) Boolean cutsInHalf) {
+        @Nullable @Schema(nullable = true) Double tuftGrams,
+        @Nullable List<Zone> cutZones,
+        @Nullable List<String> knotlessRows) {
     private static final Interval PARTS = new Interval(0, 8);
     private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
     private static final Interval PERCENT = new Interval(1, 100);
     private static final int ALL_PERCENT = 100;
+    private static final int HALF_PERCENT = 50;
 
     /** A wish for a zone; {@code shareParts} is into how many a loop is split there, null for the usual. */
     public record ZoneBody(
@@ -75,7 +84,9 @@ public record HookingBody(
                 mix,
                 h.edits().stream().map(StationEditBody::of).toList(),
                 h.usesBaseHair(),
-                h.cutsInHalf());
+                h.bulk().tuftGrams().isPresent() ? h.bulk().tuftGrams().getAsDouble() : null,
+                List.copyOf(h.bulk().cut()),
+                h.knotless().stream().map(RowId::toString).toList());
     }
 
     static HookingBody usual() {
@@ -91,7 +102,9 @@ public record HookingBody(
                 mix,
                 Fields.or(edits, List.of()),
                 Fields.or(usesBaseHair, false),
-                Fields.or(cutsInHalf, false));
+                tuftGrams,
+                Fields.or(cutZones, List.of()),
+                Fields.or(knotlessRows, List.of()));
     }
 
     /** The same with the hair lines of its mix found by another key. */
@@ -110,7 +123,9 @@ public record HookingBody(
                 new MixBody(mix.how(), found, mix.seed(), mix.mayClump()),
                 edits,
                 usesBaseHair,
-                cutsInHalf);
+                tuftGrams,
+                cutZones,
+                knotlessRows);
     }
 
     HookingBrief check(Fields f, HairInHand shelf) {
@@ -121,7 +136,34 @@ public record HookingBody(
                 mix(f, shelf),
                 edits(f),
                 Boolean.TRUE.equals(usesBaseHair),
-                Boolean.TRUE.equals(cutsInHalf));
+                bulk(f),
+                knotless(f));
+    }
+
+    private Bulk bulk(Fields f) {
+        OptionalDouble tuft = tuftGrams == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(f.number("hooking.tuftGrams", "Grams of a tuft", tuftGrams, HairLine.GRAMS));
+        return new Bulk(tuft, cutZones == null ? Set.of() : Set.copyOf(cutZones));
+    }
+
+    private Set<RowId> knotless(Fields f) {
+        List<String> given = knotlessRows == null ? List.of() : knotlessRows;
+        if (given.size() > HookingBrief.MOST_KNOTLESS) {
+            f.problem("hooking.knotlessRows", "At most " + HookingBrief.MOST_KNOTLESS + " rows can be without knots.");
+            return Set.of();
+        }
+        TreeSet<RowId> rows = new TreeSet<>();
+        for (int i = 0; i < given.size(); i++) {
+            Optional<RowId> row = RowId.parse(given.get(i));
+            row.ifPresent(rows::add);
+            if (row.isEmpty()) {
+                f.problem(
+                        "hooking.knotlessRows[" + i + "]",
+                        "No row is called so. Rows are called F1, B2, L3 and so on.");
+            }
+        }
+        return rows;
     }
 
     private Map<Zone, ZoneWish> zones(Fields f) {
@@ -162,12 +204,18 @@ public record HookingBody(
         if (mix.others().size() > HairMix.MOST_OTHERS) {
             f.problem("hooking.mix.others", "At most " + HairMix.MOST_OTHERS + " others can be mixed in.");
         }
+        if (how == HairMix.How.BLENDED && mix.others().size() > 1) {
+            f.problem("hooking.mix.others", "Only two can be blended on one hook: the main hair and one other.");
+            return HairMix.none();
+        }
         for (int i = 0; i < Math.min(mix.others().size(), HairMix.MOST_OTHERS); i++) {
             String at = "hooking.mix.others[" + i + "].";
             StrandBody s = mix.others().get(i);
             int percent = how == HairMix.How.ZONES
                     ? ALL_PERCENT
-                    : f.whole(at + "percent", "Its part of a hundred", s.percent(), PERCENT);
+                    : how == HairMix.How.BLENDED
+                            ? HALF_PERCENT
+                            : f.whole(at + "percent", "Its part of a hundred", s.percent(), PERCENT);
             sum += how == HairMix.How.ZONES ? 0 : percent;
             if (how == HairMix.How.ZONES && s.zone() == null) {
                 f.problem(at + "zone", "Which zone it takes is not chosen.");

@@ -26,12 +26,12 @@ public class Kept {
 
     /** The forms in which things are kept, each with the steps from its first format on. */
     public enum Form {
-        PLAN(List.of(Upgrades::planFrom1)),
+        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2)),
         PATTERN(List.of(Upgrades::patternFrom1)),
-        METHOD(List.of()),
+        METHOD(List.of(Upgrades::asUsualFrom1)),
         HEAD(List.of(Upgrades::headFrom1)),
-        HAIR(List.of()),
-        WORK_SHEET(List.of());
+        HAIR(List.of(Upgrades::asUsualFrom1)),
+        WORK_SHEET(List.of(Upgrades::asUsualFrom1));
 
         private final List<UnaryOperator<ObjectNode>> upgrades;
 

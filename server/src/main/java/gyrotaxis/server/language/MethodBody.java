@@ -1,12 +1,19 @@
 package gyrotaxis.server.language;
 
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.School;
 import gyrotaxis.core.install.Terms;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -23,8 +30,22 @@ public record MethodBody(
         @Nullable @Schema(nullable = true) Integer reservePercent,
         @Nullable @Schema(nullable = true) Long hourMinor,
         @Nullable @Schema(nullable = true) Integer marginPercent,
-        @Nullable @Schema(nullable = true) Integer pacePercent) {
+        @Nullable @Schema(nullable = true) Integer pacePercent,
+        Method.@Nullable HiddenKnot hiddenKnot,
+        Method.@Nullable UpdoKnot updoKnot,
+        Method.@Nullable UnderSingle underSingle,
+        Method.@Nullable LooseTails looseTails,
+        @Nullable List<OwnPasses> passes,
+        @Nullable @Schema(nullable = true) Integer partShareParts,
+        @Nullable @Schema(nullable = true) Integer hairlineShareParts) {
     private static final int LONGEST_NAME = 80;
+    private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
+    private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
+
+    /** How often she passes a texture; textures that are not named are passed as the hold needs. */
+    public record OwnPasses(
+            @Nullable Texture texture,
+            @Nullable @Schema(nullable = true) Integer passes) {}
 
     /** A method as it is written down. */
     public static MethodBody of(Method m) {
@@ -32,15 +53,24 @@ public record MethodBody(
                 m.name(),
                 m.spacing(),
                 m.back(),
-                m.partKnot(),
-                m.hairlineKnot(),
-                m.rowStart(),
+                m.knots().part(),
+                m.knots().hairline(),
+                m.shares().rowStart(),
                 m.bearing(),
                 m.order(),
                 m.terms().reservePercent(),
                 m.terms().hourMinor(),
                 m.terms().marginPercent(),
-                m.terms().pacePercent());
+                m.terms().pacePercent(),
+                m.knots().hidden(),
+                m.knots().updo(),
+                m.shares().underSingle(),
+                m.looseTails(),
+                m.knots().passes().entrySet().stream()
+                        .map(e -> new OwnPasses(e.getKey(), e.getValue()))
+                        .toList(),
+                m.shares().atParts().map(Share::parts).orElse(null),
+                m.shares().atHairline().map(Share::parts).orElse(null));
     }
 
     /** The same with whatever it does not say as usual. */
@@ -58,7 +88,14 @@ public record MethodBody(
                 Fields.or(reservePercent, usual.reservePercent),
                 Fields.or(hourMinor, usual.hourMinor),
                 Fields.or(marginPercent, usual.marginPercent),
-                Fields.or(pacePercent, usual.pacePercent));
+                Fields.or(pacePercent, usual.pacePercent),
+                Fields.or(hiddenKnot, usual.hiddenKnot),
+                Fields.or(updoKnot, usual.updoKnot),
+                Fields.or(underSingle, usual.underSingle),
+                Fields.or(looseTails, usual.looseTails),
+                Fields.or(passes, List.of()),
+                partShareParts,
+                hairlineShareParts);
     }
 
     /** The field in which a question of the method is answered. */
@@ -78,12 +115,37 @@ public record MethodBody(
                 called.isEmpty() ? usual.name() : called,
                 Fields.or(spacing, usual.spacing()),
                 Fields.or(back, usual.back()),
-                Fields.or(partKnot, usual.partKnot()),
-                Fields.or(hairlineKnot, usual.hairlineKnot()),
-                Fields.or(rowStart, usual.rowStart()),
+                new Method.Knots(
+                        Fields.or(partKnot, usual.knots().part()),
+                        Fields.or(hairlineKnot, usual.knots().hairline()),
+                        Fields.or(hiddenKnot, usual.knots().hidden()),
+                        Fields.or(updoKnot, usual.knots().updo()),
+                        passes(f, at)),
+                new Method.Shares(
+                        Fields.or(rowStart, usual.shares().rowStart()),
+                        Fields.or(underSingle, usual.shares().underSingle()),
+                        share(f, at + "partShareParts", "A loop split beside a part into", partShareParts),
+                        share(f, at + "hairlineShareParts", "A loop split at the hairline into", hairlineShareParts)),
                 Fields.or(bearing, usual.bearing()),
                 Fields.or(order, usual.order()),
+                Fields.or(looseTails, usual.looseTails()),
                 terms(f, at));
+    }
+
+    private static Optional<Share> share(Fields f, String field, String words, @Nullable Integer parts) {
+        return parts == null ? Optional.empty() : Optional.of(new Share(f.whole(field, words, parts, SPLIT)));
+    }
+
+    private Map<Texture, Integer> passes(Fields f, String at) {
+        EnumMap<Texture, Integer> own = new EnumMap<>(Texture.class);
+        List<OwnPasses> given = passes == null ? List.of() : passes;
+        for (int i = 0; i < given.size(); i++) {
+            String here = at + "passes[" + i + "].";
+            Texture texture =
+                    f.present(here + "texture", "The texture", given.get(i).texture(), Texture.DEEP_WAVE);
+            own.put(texture, f.whole(here + "passes", "Passes", given.get(i).passes(), PASSES));
+        }
+        return own;
     }
 
     private Terms terms(Fields f, String at) {

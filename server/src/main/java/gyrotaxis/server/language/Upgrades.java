@@ -1,5 +1,6 @@
 package gyrotaxis.server.language;
 
+import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -22,6 +23,21 @@ final class Upgrades {
 
     private static final Map<String, String> ROW_FIGURES =
             Map.of("MOVE", "moveMm", "RESIZE", "factor", "END_EARLIER", "endsAt");
+
+    private static final List<String> ZONES_OF_2 = List.of("FRONT", "MIDDLE", "BACK", "NAPE");
+
+    /** Into how many a loop was split when nothing was wished, front to nape. */
+    private static final Map<String, int[]> SHARES_OF_2 = Map.of(
+            "COARSE_KINKY", new int[] {2, 2, 1, 1},
+            "TIGHT_CURL", new int[] {2, 2, 1, 1},
+            "SPRINGY_CURL", new int[] {3, 2, 1, 1},
+            "SHORT_TWIST", new int[] {1, 1, 1, 1},
+            "DEEP_WAVE", new int[] {2, 1, 1, 1},
+            "LOOSE_WAVE", new int[] {2, 1, 1, 1},
+            "SILKY_WAVE", new int[] {2, 1, 1, 1});
+
+    private static final double LEAST_CLOSER_OF_3 = 0.4;
+    private static final double MOST_CLOSER_OF_3 = 2.5;
 
     private Upgrades() {}
 
@@ -58,6 +74,43 @@ final class Upgrades {
     /** Heads, 1 to 2: regions were a bare list, which has no room for a format. */
     static ObjectNode headFrom1(ObjectNode wrapped) {
         return wrapped;
+    }
+
+    /**
+     * Plans, 2 to 3: what is cut is said by zone; a wished share keeps the hair of its zone by itself, so what was asked to make
+     * up for it, or not, is taken along.
+     */
+    static ObjectNode planFrom2(ObjectNode plan) {
+        if (!(plan.at("/brief/hooking") instanceof ObjectNode hooking)) {
+            return plan;
+        }
+        JsonNode cuts = hooking.remove("cutsInHalf");
+        ArrayNode zones = hooking.putArray("cutZones");
+        if (cuts != null && cuts.asBoolean(false)) {
+            ZONES_OF_2.forEach(zones::add);
+        }
+        String line = plan.at("/brief/hairLineId").asString("");
+        String texture = "";
+        for (JsonNode known : plan.path("hairs")) {
+            if (known.path("id").asString("").equals(line)) {
+                texture = known.at("/hair/texture").asString("");
+            }
+        }
+        int[] usual = SHARES_OF_2.getOrDefault(texture, new int[ZONES_OF_2.size()]);
+        for (JsonNode z : hooking.path("zones")) {
+            int zone = ZONES_OF_2.indexOf(z.path("zone").asString(""));
+            int parts = z.path("shareParts").asInt(0);
+            if (zone >= 0 && parts > 0 && usual[zone] > 0) {
+                double closer = z.path("closer").asDouble(1) * usual[zone] / parts;
+                ((ObjectNode) z).put("closer", Math.max(LEAST_CLOSER_OF_3, Math.min(MOST_CLOSER_OF_3, closer)));
+            }
+        }
+        return plan;
+    }
+
+    /** Methods, hair and worksheets, 1 to 2: more can be said; what was not asked then is as usual now. */
+    static ObjectNode asUsualFrom1(ObjectNode document) {
+        return document;
     }
 
     private static void station(ObjectNode edit) {

@@ -210,7 +210,8 @@ public class Planning {
         return switch (e.wish()) {
             case ZONE -> "hooking.zones." + Zone.values()[e.index()].name();
             case MIX -> "hooking.mix.others[" + e.index() + "].hairLineId";
-            case CUT -> "hooking.cutsInHalf";
+            case CUT -> "hooking.cutZones";
+            case TUFT -> "hooking.tuftGrams";
         };
     }
 

@@ -2,6 +2,7 @@ package gyrotaxis.server.planning;
 
 import gyrotaxis.core.braiding.BraidStep;
 import gyrotaxis.core.braiding.SelfWork;
+import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Note;
 import gyrotaxis.core.quantity.Quantity;
@@ -59,7 +60,13 @@ record ReadView(
     record HairUse(
             String name,
             String colour,
+            Texture texture,
+            boolean isLooped,
+            boolean goesInWhole,
+            boolean isCutOfMain,
             double gramsPerLoop,
+            double gramsPerPack,
+            double gramsPlaced,
             int placedLoops,
             int reserveLoops,
             int shelfLoops,
@@ -133,5 +140,9 @@ record ReadView(
             double clearMm,
             int shareParts,
             String shareWords,
-            int stations) {}
+            int stations,
+            List<ShareCostView> shares) {}
+
+    /** What a zone would take in shares of one size. */
+    record ShareCostView(int parts, String words, double spacingMm, int shares, Span minutes) {}
 }

@@ -9,13 +9,16 @@ import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
+import gyrotaxis.core.estimate.ShareCost;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hooking.HangOrder;
+import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
@@ -33,6 +36,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -140,30 +144,52 @@ final class ReadViews {
 
     private ReadView.HairUse hair(int k) {
         Hooked.Strand strand = plan.hooked().hairs().get(k);
-        PackCount c = plan.packs().lines().get(k);
+        HairLine line = strand.line();
+        // What is cut of the main hair for some zones is bought with that.
+        boolean isCut = k >= plan.hooked().bought();
+        Optional<PackCount> count =
+                isCut ? Optional.empty() : Optional.of(plan.packs().lines().get(k));
         return new ReadView.HairUse(
-                strand.line().name(),
+                line.name(),
                 strand.colour(),
-                strand.line().gramsPerLoop(),
-                c.placedLoops(),
-                c.reserveLoops(),
-                c.shelfLoops(),
-                c.packs(),
-                c.bought().stream()
+                line.texture(),
+                line.fibre().isLooped(),
+                line.goesInWhole(),
+                isCut,
+                line.gramsPerLoop(),
+                line.gramsPerPack(),
+                gramsPlaced(k),
+                count.map(PackCount::placedLoops)
+                        .orElse(plan.hooked().tallies().get(k).loops()),
+                count.map(PackCount::reserveLoops).orElse(0),
+                count.map(PackCount::shelfLoops).orElse(0),
+                count.map(PackCount::packs).orElse(0),
+                count.stream()
+                        .flatMap(c -> c.bought().stream())
                         .map(b -> new ReadView.BoughtView(
                                 b.size().loops(), b.size().price().minor(), b.count()))
                         .toList(),
-                c.leftOverLoops(),
-                c.cost().minor(),
+                count.map(PackCount::leftOverLoops).orElse(0),
+                count.map(c -> c.cost().minor()).orElse(0L),
                 shares(k));
     }
 
-    /** In the order in which they are hung up. */
+    private double gramsPlaced(int strand) {
+        HairLine line = plan.hooked().hairs().get(strand).line();
+        return plan.hooked().tallies().get(strand).sharesBySize().entrySet().stream()
+                .mapToDouble(e -> e.getKey().ofLoop() * e.getValue() * line.gramsPerLoop())
+                .sum();
+    }
+
+    /** In the order in which they are hung up; of a blended share the half that is of this hair. */
     private List<ReadView.ShareCount> shares(int strand) {
         LoopTally tally = plan.hooked().tallies().get(strand);
-        return HangOrder.of(plan.work(), plan.stations(), strand).entrySet().stream()
+        HairMix mix = plan.hooked().mix();
+        int hung = mix.how() == HairMix.How.BLENDED ? 0 : strand;
+        return HangOrder.of(plan.work(), plan.stations(), hung).entrySet().stream()
                 .map(e -> {
-                    Share share = e.getKey();
+                    Share share =
+                            mix.blends(e.getKey()) ? new Share(2 * e.getKey().parts()) : e.getKey();
                     int count = tally.sharesBySize().getOrDefault(share, 0);
                     return new ReadView.ShareCount(
                             share.parts(),
@@ -173,6 +199,7 @@ final class ReadViews {
                             LoopTally.leftOver(share, count),
                             e.getValue());
                 })
+                .filter(c -> c.shares() > 0)
                 .toList();
     }
 
@@ -223,6 +250,14 @@ final class ReadViews {
                 tenth(Math.max(0, apart - seated)),
                 setting.share().parts(),
                 setting.share().words(),
-                (int) plan.stations().stream().filter(s -> s.zone() == zone).count());
+                (int) plan.stations().stream().filter(s -> s.zone() == zone).count(),
+                ShareCost.of(plan.hooked(), zone, plan.brief().speeds()).stream()
+                        .map(c -> new ReadView.ShareCostView(
+                                c.share().parts(),
+                                c.share().words(),
+                                tenth(c.spacingMm()),
+                                c.shares(),
+                                span(c.minutes())))
+                        .toList());
     }
 }

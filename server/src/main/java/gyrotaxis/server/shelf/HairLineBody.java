@@ -39,6 +39,7 @@ public record HairLineBody(
         @Nullable @Schema(nullable = true) Double curlMm,
         @Nullable @Schema(nullable = true) Slip slip,
         @Nullable @Schema(nullable = true) Boolean isLooped,
+        @Nullable @Schema(nullable = true) Boolean goesInWhole,
         @Nullable @Schema(nullable = true) Integer heatC,
         @Nullable List<SizeBody> otherPacks,
         int version) {
@@ -99,6 +100,7 @@ public record HairLineBody(
                                 curl,
                                 checkedSlip,
                                 !Boolean.FALSE.equals(isLooped),
+                                goesInWhole == null ? usual.goesInWhole() : goesInWhole,
                                 heatC == null ? OptionalInt.empty() : OptionalInt.of(heat)),
                         sizes),
                 shelf,

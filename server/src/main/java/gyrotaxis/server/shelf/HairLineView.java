@@ -30,6 +30,8 @@ record HairLineView(
         Slip slip,
         String slipWords,
         boolean isLooped,
+        boolean goesInWhole,
+        double gramsPerPack,
         @Nullable @Schema(nullable = true) Integer heatC,
         List<SizeView> otherPacks,
         int version) {
@@ -60,6 +62,8 @@ record HairLineView(
                 h.fibre().slip(),
                 h.fibre().slip().words(),
                 h.fibre().isLooped(),
+                h.goesInWhole(),
+                h.gramsPerPack(),
                 h.fibre().heatC().isPresent() ? h.fibre().heatC().getAsInt() : null,
                 h.otherPacks().stream()
                         .map(p -> new SizeView(p.loops(), p.price().minor()))

@@ -81,7 +81,8 @@ class JooqShelf implements Shelf {
                 h.fibre().heatC().isPresent() ? h.fibre().heatC().getAsInt() : null,
                 json.writeValueAsString(h.otherPacks().stream()
                         .map(p -> new Size(p.loops(), p.price().minor()))
-                        .toList()));
+                        .toList()),
+                h.goesInWhole());
     }
 
     /** A size as it is kept; its currency is that of the line. */
@@ -93,6 +94,7 @@ class JooqShelf implements Shelf {
                 r.getCurlMm() == null ? usual.curlMm() : r.getCurlMm(),
                 r.getSlip() == null ? usual.slip() : Slip.valueOf(r.getSlip()),
                 r.getIsLooped(),
+                r.getGoesInWhole() == null ? usual.goesInWhole() : r.getGoesInWhole(),
                 r.getHeatC() == null ? OptionalInt.empty() : OptionalInt.of(r.getHeatC()));
     }
 

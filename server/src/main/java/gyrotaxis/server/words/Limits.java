@@ -5,6 +5,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.StationEdit;
@@ -45,6 +46,8 @@ public record Limits(
         Limits.Range closer,
         int mostShareParts,
         int mostPasses,
+        int usefulPasses,
+        Limits.Range tuftGrams,
         int mostOverlays,
         Limits.Range reservePercent,
         Limits.Range marginPercent,
@@ -88,6 +91,8 @@ public record Limits(
                 Range.of(ZoneWish.CLOSER),
                 Share.MOST_PARTS,
                 Tie.MOST_PASSES,
+                Tie.USEFUL_PASSES,
+                Range.of(HairLine.GRAMS),
                 FoundationBrief.MOST_OVERLAYS,
                 Range.of(Terms.RESERVE_PERCENT),
                 Range.of(Terms.MARGIN_PERCENT),

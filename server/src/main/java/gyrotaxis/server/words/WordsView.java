@@ -96,7 +96,7 @@ record WordsView(
             Family value, String words, String goodFor, boolean hasFront, boolean hasRowsBehind, boolean hasLevels) {}
 
     /** A texture, with what its fibre usually is. */
-    record TextureWords(Texture value, String words, double curlMm, Slip slip) {}
+    record TextureWords(Texture value, String words, double curlMm, Slip slip, boolean goesInWhole) {}
 
     /** A question on which practitioners differ, with what each side says. */
     record Question(String field, String words, List<Side> sides) {}
@@ -144,7 +144,8 @@ record WordsView(
                                 t,
                                 t.words(),
                                 Fibre.usual(t).curlMm(),
-                                Fibre.usual(t).slip()))
+                                Fibre.usual(t).slip(),
+                                t.goesInWhole()))
                         .toList(),
                 choices(Slip.values(), Slip::words),
                 choices(HairMix.How.values(), HairMix.How::words),
@@ -160,11 +161,15 @@ record WordsView(
                 List.of(
                         question("Spacing, front to nape", Method.Spacing.class),
                         question("In the back", Method.BackSpacing.class),
+                        question("Where it is hidden", Method.HiddenKnot.class),
                         question("Beside a part", Method.PartKnot.class),
                         question("At the hairline", Method.HairlineKnot.class),
+                        question("At a perimeter that goes up", Method.UpdoKnot.class),
                         question("A row starts with", Method.RowStart.class),
+                        question("Under a single", Method.UnderSingle.class),
                         question("The hook goes by", Method.BearingFirst.class),
-                        question("Order of work", Method.Order.class)));
+                        question("Order of work", Method.Order.class),
+                        question("Tails that no row takes", Method.LooseTails.class)));
     }
 
     private static <T> List<Choice<T>> choices(T[] values, Function<T, String> words) {
