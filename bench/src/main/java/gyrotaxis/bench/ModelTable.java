@@ -74,7 +74,17 @@ public final class ModelTable {
     }
 
     private static HairLine hair(Texture texture) {
-        return new HairLine("Slack Water", texture, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+        return new HairLine(
+                "Slack Water",
+                texture,
+                300,
+                false,
+                20,
+                1,
+                texture.usualGramsPerM() * 0.3,
+                Money.of(650, "EUR"),
+                false,
+                List.of("ink"));
     }
 
     private static void print(Texture texture, String name, FoundationBrief rows, double fullness) {

@@ -54,7 +54,7 @@ public class PlannerBenchmark {
     @Setup
     public void setUp() {
         HairLine hair = new HairLine(
-                "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+                "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 2.52, Money.of(650, "EUR"), false, List.of("ink"));
         brief = InstallBrief.of(HEAD, FoundationBrief.of(rows, rows / 3 + 1, 12), hair)
                 .withFullness(fullness);
         fitted = HeadFitter.fit(HEAD);

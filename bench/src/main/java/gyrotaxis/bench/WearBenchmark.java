@@ -65,7 +65,7 @@ public class WearBenchmark {
     @Setup
     public void setUp() {
         HairLine hair = new HairLine(
-                "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "EUR"), false, List.of("ink"));
+                "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 2.52, Money.of(650, "EUR"), false, List.of("ink"));
         brief = InstallBrief.of(HEAD, FoundationBrief.of(14, 5, 12), hair).withFullness(fullness);
         plan = planner.plan(brief);
         thin = planner.plan(brief.withFullness(0.6)

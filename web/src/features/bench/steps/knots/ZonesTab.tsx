@@ -105,7 +105,6 @@ function ZoneEntry({ zone }: { zone: ZoneView }) {
 }
 
 function ShareChoice({ zone }: { zone: ZoneView }) {
-  const lengths = useLengths();
   const change = useBench((b) => b.change);
   return (
     <select
@@ -120,7 +119,7 @@ function ShareChoice({ zone }: { zone: ZoneView }) {
     >
       {zone.shares.map((s) => (
         <option key={s.parts} value={s.parts}>
-          {s.words}: every {lengths.say(s.spacingMm)}, {minutes(s.minutes.likely)}
+          {s.words}, {minutes(s.minutes.likely)}
         </option>
       ))}
       {!zone.shares.some((s) => s.parts === zone.shareParts) && (

@@ -114,7 +114,7 @@ public final class FillTrial {
     }
 
     /** Down with each part, or without if there is none; then the ways she named. */
-    private static List<Worn> trials(InstallPlan plan) {
+    static List<Worn> trials(InstallPlan plan) {
         List<Worn> all = new ArrayList<>();
         IntStream.range(0, plan.foundation().parts().size()).forEach(i -> all.add(Worn.parted(i)));
         if (all.isEmpty()) {

@@ -26,6 +26,9 @@ public final class Lie {
     /** Behind the end of a part hair is combed aside no more after this, mm: it closes within a finger or so. */
     private static final double CLOSES_MM = 20;
 
+    /** So far before its end the comb begins to turn from the side to the back, mm. ASSUMPTION: three fingers. */
+    private static final double TURNS_MM = Double.parseDouble(System.getProperty("turns", "35"));
+
     private static final Vec3 RIGHT = new Vec3(1, 0, 0);
     private static final double NOWHERE = 1e-6;
 
@@ -80,13 +83,14 @@ public final class Lie {
             nearest = line.get(i).distance(here) < line.get(nearest).distance(here) ? i : nearest;
         }
         Vec2 at = line.get(nearest);
+        Vec2 end = line.get(line.size() - 1);
         double beside = Math.max(0, 1 - at.distance(here) / PART_REACH_MM);
-        double side = Math.signum(here.x() - at.x());
-        if (nearest < line.size() - 1) {
-            return side * beside;
-        }
-        Vec2 on = at.minus(line.get(nearest - 1));
-        double behind = Math.max(0, here.minus(at).dot(on) / on.norm());
-        return side * beside * Math.max(0, 1 - behind / CLOSES_MM);
+        // Toward its end the comb turns from the side to the back: how far before that, or behind it.
+        Vec2 on = end.minus(line.get(line.size() - 2));
+        double before = nearest < line.size() - 1
+                ? at.distance(end)
+                : -Math.max(0, here.minus(end).dot(on) / on.norm());
+        double turned = Math.max(0, Math.min(1, (before + CLOSES_MM) / (TURNS_MM + CLOSES_MM)));
+        return Math.signum(here.x() - at.x()) * beside * turned;
     }
 }
