@@ -71,6 +71,8 @@ export const api = {
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
   fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
+  stopping: (brief: Body<'/api/stopping', 'post'>) =>
+    take(http.POST('/api/stopping', { body: brief })),
   findings: (brief: Body<'/api/findings', 'post'>) =>
     take(http.POST('/api/findings', { body: brief })) as Promise<Finding[]>,
   balance,

@@ -81,6 +81,7 @@ export type Worn = Schemas['WornView'];
 export type WearAsked = Schemas['WearBody'];
 export type Solid = Schemas['SolidView'];
 export type Fills = Schemas['FillsView'];
+export type Stopping = Schemas['StoppingView'];
 export type BalanceAsked = Schemas['BalanceBody'];
 export type BalanceLine = Schemas['BalanceLine'];
 export type Comparison = Schemas['ComparisonView'];

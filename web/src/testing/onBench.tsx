@@ -12,6 +12,7 @@ import type {
   PlanSummary,
   Read,
   SavedPlan,
+  Stopping,
   Words,
   Worn,
 } from '../api/types';
@@ -27,6 +28,7 @@ interface Answers {
   summary: PlanSummary;
   worn: Worn;
   fills: Fills;
+  stopping: Stopping;
   words: Words;
   hairLines: HairLine[];
   client: Client;

@@ -324,6 +324,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stopping"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wear": {
         parameters: {
             query?: never;
@@ -1276,6 +1292,25 @@ export interface components {
             /** Format: int32 */
             toMind: number;
         };
+        PointView: {
+            covers: boolean;
+            /** Format: double */
+            exposedPercent: number;
+            /** Format: double */
+            fullnessPercent: number;
+            /** Format: int32 */
+            loops: number;
+            /** Format: double */
+            minutesLeft: number;
+            next: string | null;
+            /** Format: double */
+            nextHidesCm2: number;
+            /** Format: int32 */
+            shares: number;
+            /** @enum {string} */
+            stage: "BACK" | "FRONT" | "REST" | "ALL";
+            words: string;
+        };
         Question: {
             field: string;
             sides: components["schemas"]["Side"][];
@@ -1673,6 +1708,13 @@ export interface components {
             /** @enum {string} */
             stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
             words: components["schemas"]["Piece"][];
+        };
+        StoppingView: {
+            /** Format: int32 */
+            mayStop: number | null;
+            points: components["schemas"]["PointView"][];
+            /** Format: int32 */
+            savedLoops: number;
         };
         StrandBody: {
             colour: string;
@@ -2586,6 +2628,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptSheet"];
+                };
+            };
+        };
+    };
+    stopping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StoppingView"];
                 };
             };
         };

@@ -1,7 +1,7 @@
 // @vitest-environment jsdom
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, cleanup, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Brief, HairLine, Method, Plan, PlanStation } from '../../../api/types';
+import type { Brief, HairLine, Method, Plan, PlanStation, Stopping } from '../../../api/types';
 import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { changed } from '../../../lib/change';
@@ -306,6 +306,72 @@ describe('MethodTab', () => {
   });
 });
 
+describe('her own way', () => {
+  it('passes a texture as often as she does, and says what more than four do', () => {
+    const bench = onBench(<MethodTab />);
+    const texture = plan.hairs[0]?.texture;
+    const label = `Passes, ${words.textures.find((t) => t.value === texture)?.words}`;
+    choose(label, '6');
+    expect(bench.getState().brief.hooking.method.passes).toEqual([{ texture, passes: 6 }]);
+    cleanup();
+    const again = onBench(<MethodTab />, {
+      brief: (b) =>
+        withHooking(b, {
+          method: { ...b.hooking.method, passes: [{ texture: texture ?? 'DEEP_WAVE', passes: 6 }] },
+        }),
+    });
+    expect(screen.getByText(/add size, not hold/)).toBeTruthy();
+    choose(label, '');
+    expect(again.getState().brief.hooking.method.passes).toEqual([]);
+  });
+
+  it('takes the shares she wishes beside parts and at the hairline, and gives the usual ones back', () => {
+    const bench = onBench(<MethodTab />);
+    choose('A share beside a part', '2');
+    choose('The first share at the hairline', '1');
+    expect(bench.getState().brief.hooking.method.partShareParts).toBe(2);
+    expect(bench.getState().brief.hooking.method.hairlineShareParts).toBe(1);
+    choose('A share beside a part', '');
+    expect(bench.getState().brief.hooking.method.partShareParts).toBeNull();
+  });
+
+  it('hooks a whole row without knots, and with them again', () => {
+    const bench = onBench(<StationTab />);
+    const held = plan.stations.find((s) => s.row === 'F3') as PlanStation;
+    act(() => bench.getState().pickStation(held.id));
+    const tick = screen.getByLabelText(/without knots/);
+    fireEvent.click(tick);
+    expect(bench.getState().brief.hooking.knotlessRows).toEqual(['F3']);
+    fireEvent.click(tick);
+    expect(bench.getState().brief.hooking.knotlessRows).toEqual([]);
+  });
+
+  it('offers only whole loops of what comes undone when it is split', () => {
+    const [main, ...others] = plan.hairs;
+    const hairs = main ? [{ ...main, goesInWhole: true }, ...others] : [];
+    const bench = onBench(<StationTab />, { plan: { ...plan, hairs } });
+    const held = plan.stations.find((s) => kindOf(plan, s).strand === 0) as PlanStation;
+    act(() => bench.getState().pickStation(held.id));
+    const offered = within(screen.getByLabelText('Share')).getAllByRole('option');
+    expect(offered.map((o) => o.textContent)).toEqual(['whole loop']);
+    expect(screen.getByText(/comes undone/)).toBeTruthy();
+  });
+
+  it('says what each share of a zone takes in minutes', () => {
+    onBench(<ZonesTab />);
+    const zone = plan.ledger.zones[2];
+    const offered = within(screen.getByLabelText(`Share at the ${zone?.words}`)).getAllByRole(
+      'option',
+    );
+    expect(offered.map((o) => o.textContent)).toEqual(
+      zone?.shares.map((s) => `${s.words}, ${Math.round(s.minutes.likely)} min`),
+    );
+    // Smaller shares take longer.
+    const minutes = zone?.shares.map((s) => s.minutes.likely) ?? [];
+    expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);
+  });
+});
+
 describe('WorkTab', () => {
   it('gives every share its place in the order of work, and leads on to the fills', () => {
     const bench = onBench(<WorkTab />);
@@ -314,11 +380,46 @@ describe('WorkTab', () => {
     expect(screen.getAllByRole('region').map((r) => r.getAttribute('aria-label'))).toEqual([
       ...moments.slice(0, 2),
       ...stages,
+      'When to stop',
       ...moments.slice(2),
     ]);
     expect(screen.getAllByRole('listitem')).toHaveLength(plan.work.length + plan.notes.length);
     press('Where the fills go');
     expect(bench.getState().knotTab).toBe('fills');
+  });
+
+  const stop = async (answer: Stopping) => {
+    serve({ 'POST /api/stopping': () => answer });
+    onBench(<WorkTab />);
+    const region = screen.getByRole('region', { name: 'When to stop' });
+    await waitFor(() => expect(within(region).queryByRole('img')).not.toBeNull());
+    return region;
+  };
+
+  it('says after how many loops she may stop, and what that saves', async () => {
+    const points = sample.stopping.points.map((p) => ({ ...p, covers: true }));
+    const second = points[1];
+    const region = await stop({ points, mayStop: 1, savedLoops: 9 });
+    expect(region.textContent).toContain(
+      `${second?.loops} of ${points.at(-1)?.loops} loops cover it`,
+    );
+    expect(region.textContent).toContain('9 loops and');
+    expect(within(region).getAllByRole('listitem').length).toBeGreaterThanOrEqual(3);
+  });
+
+  it('says so where even the whole plan does not cover, and where no loop can be spared', async () => {
+    const { points } = sample.stopping;
+    const none = await stop({ points, mayStop: null, savedLoops: 0 });
+    expect(none.textContent).toContain(`Even all ${points.at(-1)?.loops} loops leave`);
+    cleanup();
+    const all = await stop({ points, mayStop: points.length - 1, savedLoops: 0 });
+    expect(all.textContent).toContain('loops cover it, no fewer');
+  });
+
+  it('says why it could not be worked out', async () => {
+    serve({ 'POST /api/stopping': () => refusal(422, 'It broke off.') });
+    onBench(<WorkTab />);
+    await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('It broke off.'));
   });
 });
 

@@ -147,6 +147,20 @@ describe('CountsStep', () => {
     }
   });
 
+  it('counts loose fibre by weight, and pieces that are cut of it once', () => {
+    const [main] = plan.hairs;
+    if (!main) throw new Error('no hair');
+    const loose = { ...main, isLooped: false, gramsPerLoop: 5, gramsPlaced: 312.4 };
+    const cut = { ...loose, isCutOfMain: true, placedLoops: 49, colour: 'cut' };
+    onBench(<CountsStep />, { plan: { ...plan, hairs: [loose, cut] } });
+    const told = screen.getByRole('region', { name: `${main.name}, ${main.colour}` }).textContent;
+    expect(told).toContain(`${main.placedLoops} placed in tufts of 5 g, 312 g,`);
+    for (const b of main.bought) expect(told).toContain(`of ${b.loopsPerPack * 5} g`);
+    expect(screen.getByRole('region', { name: `${main.name}, cut` }).textContent).toContain(
+      '49 pieces of half the length, two from each tuft above',
+    );
+  });
+
   it('lists what to split in the order it is taken, and halves left over for wisps', () => {
     const [main, ...others] = plan.hairs;
     const hairs = main

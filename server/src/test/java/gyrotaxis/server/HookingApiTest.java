@@ -130,6 +130,23 @@ class HookingApiTest {
     }
 
     @Test
+    void itSaysAfterHowManyLoopsAHeadMayBeLeftAsItIs(Api api) {
+        ObjectNode full = api.anyBrief();
+        full.put("fullness", 1.5);
+        JsonNode s = api.post("/api/stopping", full).json();
+        JsonNode points = s.path("points");
+        assertThat(points.size()).isGreaterThan(3);
+        JsonNode last = points.path(points.size() - 1);
+        assertThat(last.path("loops").asInt())
+                .isEqualTo(api.plan(full).json().at("/ledger/placedLoops").asInt());
+        int stop = s.path("mayStop").asInt(-1);
+        assertThat(points.path(stop).path("covers").asBoolean()).isTrue();
+        assertThat(points.path(stop).path("loops").asInt()
+                        + s.path("savedLoops").asInt())
+                .isEqualTo(last.path("loops").asInt());
+    }
+
+    @Test
     void aRemedyKeepsTheMix(Api api) {
         String line = api.anyBrief().path("hairLineId").asString();
         ObjectNode brief = brief(

@@ -56,6 +56,7 @@ class SampleAnswersTest {
         wear.putObject("worn").put("way", "LOW_PONYTAIL");
         all.set("worn", api.post("/api/wear", wear).json());
         all.set("fills", api.post("/api/fills", brief).json());
+        all.set("stopping", api.post("/api/stopping", brief).json());
         all.set("words", api.get("/api/words").json());
         all.set("hairLines", api.get("/api/hair-lines").json());
         all.set(

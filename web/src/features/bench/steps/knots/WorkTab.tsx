@@ -3,6 +3,7 @@ import { formatMinutes, plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../draft/useBench';
 import { ByMethod } from './ByMethod';
+import { WhenToStop } from './WhenToStop';
 
 type Note = Plan['notes'][number];
 
@@ -55,6 +56,7 @@ export function WorkTab() {
           </section>
         );
       })}
+      <WhenToStop />
       <Button className="self-start" onClick={() => showKnots('fills')}>
         Where the fills go
       </Button>

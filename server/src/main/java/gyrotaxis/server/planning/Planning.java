@@ -4,6 +4,7 @@ import gyrotaxis.core.balance.BalanceGoal;
 import gyrotaxis.core.balance.Balancer;
 import gyrotaxis.core.balance.FillTrial;
 import gyrotaxis.core.balance.Progress;
+import gyrotaxis.core.balance.Stopping;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Judged;
 import gyrotaxis.core.foundation.Family;
@@ -156,6 +157,11 @@ public class Planning {
     FillsView fills(BriefBody body) {
         InstallPlan plan = plan(body);
         return FillsView.of(plan, FillTrial.of(planner, plan), body, changes(body));
+    }
+
+    /** When the head may be left as it is. */
+    StoppingView stopping(BriefBody body) {
+        return StoppingView.of(Stopping.of(planner, plan(body)));
     }
 
     /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */

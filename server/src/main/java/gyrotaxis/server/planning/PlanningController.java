@@ -51,6 +51,11 @@ class PlanningController {
         return planning.findings(brief);
     }
 
+    @PostMapping("/stopping")
+    StoppingView stopping(@RequestBody BriefBody brief) {
+        return planning.stopping(brief);
+    }
+
     @PostMapping("/fills")
     FillsView fills(@RequestBody BriefBody brief) {
         return planning.fills(brief);
