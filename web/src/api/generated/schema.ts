@@ -1805,6 +1805,8 @@ export interface components {
             /** Format: double */
             coveredMm: number;
             /** Format: double */
+            hairMm: number;
+            /** Format: double */
             rowsMm: number;
             rowsShowing: string[];
             tailsShowing: string[];

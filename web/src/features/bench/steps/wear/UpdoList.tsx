@@ -5,7 +5,7 @@ import { useBench, useComputed } from '../../draft/useBench';
 
 const MOST_NAMED = 6;
 
-/** What each updo would show at its edge, before any loop is hooked. */
+/** What each updo would show at its edge: rows along it, hair drawn away from it, rows seen end-on, bare scalp. */
 export function UpdoList() {
   const { plan } = useComputed();
   if (!plan) return null;
@@ -16,6 +16,7 @@ export function UpdoList() {
       ))}
       <ul className="flex flex-col gap-1 text-sm text-soft" aria-label="Legend">
         <LegendLine look="bg-ink" words="covered: a row along the edge, individuals, leave-out" />
+        <LegendLine look="bg-thread" words="hidden by shares hooked right behind it and drawn up" />
         <LegendLine look="bg-soft/50" words="single rows seen end-on, as braids" />
         <LegendLine look="border border-chalk bg-chalk-wash" words="bare scalp between rows" />
       </ul>
@@ -36,7 +37,7 @@ function UpdoEntry({ updo }: { updo: Plan['updos'][number] }) {
   const lengths = useLengths();
   const holdRow = useBench((b) => b.holdRow);
   const isAsked = useBench((b) => b.brief.consultation?.ways?.includes(updo.way)) ?? false;
-  const all = updo.coveredMm + updo.rowsMm + updo.bareMm || 1;
+  const all = updo.coveredMm + updo.hairMm + updo.rowsMm + updo.bareMm || 1;
   const width = (mm: number) => ({ width: `${(100 * mm) / all}%` });
   return (
     <section aria-label={updo.words} className="border-t border-line pt-2">
@@ -49,6 +50,7 @@ function UpdoEntry({ updo }: { updo: Plan['updos'][number] }) {
       </h3>
       <div className="my-1 flex h-4 overflow-hidden rounded-sm border border-edge">
         <span className="bg-ink" style={width(updo.coveredMm)} />
+        <span className="bg-thread" style={width(updo.hairMm)} />
         <span className="bg-soft/50" style={width(updo.rowsMm)} />
         <span className="border-l border-chalk bg-chalk-wash" style={width(updo.bareMm)} />
       </div>

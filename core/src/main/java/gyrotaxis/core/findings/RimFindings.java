@@ -144,7 +144,8 @@ final class RimFindings {
     }
 
     private static Sentence words(UpdoView v) {
-        Sentence bare = Sentence.of(mm(v.bareMm()), " of its edge, ", part(v.bareShare()), ", would be bare scalp");
+        Sentence bare = Sentence.of(
+                mm(v.bareMm()), " of its edge, ", part(v.bareShare()), ", would be bare scalp, hair or no hair");
         String tails = v.tailsShowing().isEmpty()
                 ? ""
                 : (v.tailsShowing().size() == 1 ? "1 tail" : v.tailsShowing().size() + " tails")

@@ -110,7 +110,7 @@ public final class Planner {
         ChairTime time = ChairTime.of(
                 foundation, asked.rim().individuals().isBanded(), hooked, packs.reserveLoops(), brief.speeds());
         List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
-        List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim());
+        List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim(), hooked.stations());
         return new InstallPlan(
                 brief,
                 scalp,

@@ -9,6 +9,9 @@ import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.install.Bearing;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
@@ -21,8 +24,10 @@ import java.util.TreeSet;
  * Looks along the part of the hairline that an updo shows and says what lies there.
  *
  * <p>Method: the hairline is walked in {@link #SAMPLES} steps; at each, the foundation is looked at a little inside it. A
- * row that runs along the edge covers it, one that runs off it is seen end-on, and anything else is scalp. Cost: linear in
- * rows. Does not look at what is hooked, which can hide a little.
+ * row that runs along the edge covers it. Of what is left, hair hides what a share lies beside that is hooked right behind the edge,
+ * so that nothing of its knot is seen, and drawn away from it. A row that runs off the edge elsewhere is seen end-on, and anything
+ * else is scalp: one judgement of rows and hair, and what {@link Cover} says of the same hair further in goes on from it. Cost:
+ * linear in rows and shares.
  */
 public final class UpdoCheck {
     private static final int SAMPLES = 180;
@@ -42,20 +47,29 @@ public final class UpdoCheck {
     /** A tail nearer to the hairline than this is seen, mm. */
     private static final double TAIL_MM = 25;
 
+    /** A whole share hides what lies so near to where it is hooked, mm; smaller ones by the root. ASSUMPTION: a finger. */
+    private static final double HIDES_MM = 18;
+
+    /** However small, a share hides so much, mm. ASSUMPTION: half a finger. */
+    private static final double HIDES_LEAST_MM = 9;
+
     private static final double STEP_RAD = 0.01;
 
     private final Scalp scalp;
     private final Braiding braiding;
     private final RimBrief rim;
     private final List<Reach> rows;
+    /** Shares that are hooked at the rim to be drawn away from it. */
+    private final List<Station> shares;
     /** What lies behind each step of the hairline; it is the same for every updo. */
     private final List<Sample> samples = new ArrayList<>(SAMPLES);
 
-    private UpdoCheck(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
+    private UpdoCheck(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim, List<Station> stations) {
         this.scalp = scalp;
         this.braiding = braiding;
         this.rim = rim;
         this.rows = foundation.rows().stream().map(Reach::of).toList();
+        this.shares = stations.stream().filter(UpdoCheck::hidesTheEdge).toList();
         double half = Math.PI / SAMPLES;
         Vec3 from = scalp.hairline().at(thetaOf(0) - half);
         for (int i = 0; i < SAMPLES; i++) {
@@ -65,14 +79,26 @@ public final class UpdoCheck {
         }
     }
 
-    /** What every updo would show, in the order of {@link Way}. */
-    public static List<UpdoView> of(Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim) {
-        UpdoCheck check = new UpdoCheck(scalp, foundation, braiding, rim);
+    /**
+     * What every updo would show, in the order of {@link Way}.
+     *
+     * @param stations what is hooked; empty to look at the foundation alone
+     */
+    public static List<UpdoView> of(
+            Scalp scalp, Foundation foundation, Braiding braiding, RimBrief rim, List<Station> stations) {
+        UpdoCheck check = new UpdoCheck(scalp, foundation, braiding, rim, stations);
         return Arrays.stream(Way.values()).filter(Way::isUp).map(check::view).toList();
+    }
+
+    /** Small and hidden by its knot, at the front; elsewhere only if it was hooked upward. */
+    private static boolean hidesTheEdge(Station s) {
+        boolean isAtEdge = s.role() == Role.HAIRLINE || s.bearing().rule() == Bearing.Rule.UPDO;
+        return isAtEdge && s.tie().knot().isHidden();
     }
 
     private enum Edge {
         COVERED,
+        HAIR,
         ROW,
         BARE
     }
@@ -156,7 +182,7 @@ public final class UpdoCheck {
                 .filter(t -> t.thread().isPresent() && isSeen(way, t))
                 .map(Tail::row)
                 .toList();
-        return new UpdoView(way, mm[0], mm[1], mm[2], List.copyOf(rows), tails);
+        return new UpdoView(way, mm[0], mm[1], mm[2], mm[3], List.copyOf(rows), tails);
     }
 
     /** A high updo shows the edge all round, a low one leaves the nape covered, half up shows only front and temples. */
@@ -206,7 +232,18 @@ public final class UpdoCheck {
                 }
             }
         }
-        return found;
+        return isHidden(look) ? Edge.HAIR : found;
+    }
+
+    private boolean isHidden(Vec2 look) {
+        for (Station s : shares) {
+            double reach =
+                    Math.max(HIDES_LEAST_MM, HIDES_MM * Math.sqrt(s.share().ofLoop()));
+            if (s.chart().distance(look) < reach) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean isLeftOut(double theta) {
@@ -239,9 +276,10 @@ public final class UpdoCheck {
         });
     }
 
-    /** Behind a perimeter braid or individuals no tail is seen. */
+    /** Behind a perimeter braid, individuals or hair no tail is seen. */
     private boolean isHidden(double theta) {
         int nearest = (int) Math.floor((theta + Math.PI) / (2 * Math.PI) * SAMPLES);
-        return samples.get(Math.max(0, Math.min(SAMPLES - 1, nearest))).edge() == Edge.COVERED;
+        Edge edge = samples.get(Math.max(0, Math.min(SAMPLES - 1, nearest))).edge();
+        return edge == Edge.COVERED || edge == Edge.HAIR;
     }
 }

@@ -8,14 +8,21 @@ import java.util.List;
  *
  * @param way the updo
  * @param coveredMm length of hairline behind which a perimeter braid, individuals, a level row or left-out hair lies, mm
+ * @param hairMm length along which hair hooked right behind the edge and drawn away from it hides what lies there, mm
  * @param rowsMm length along which single rows run off the edge and are seen as braids, mm
  * @param bareMm length along which scalp shows between rows, mm
  * @param rowsShowing the rows seen end-on
  * @param tailsShowing rows whose tails lie near the edge
  */
 public record UpdoView(
-        Way way, double coveredMm, double rowsMm, double bareMm, List<RowId> rowsShowing, List<RowId> tailsShowing) {
-    /** More than this part of bare edge shows. ASSUMPTION: a sixth, what loops hooked upward can still hide. */
+        Way way,
+        double coveredMm,
+        double hairMm,
+        double rowsMm,
+        double bareMm,
+        List<RowId> rowsShowing,
+        List<RowId> tailsShowing) {
+    /** More than this part of bare edge shows. ASSUMPTION: a sixth; what is combed over it hides that. */
     private static final double MOST_BARE = 1.0 / 6;
 
     public UpdoView {
@@ -23,13 +30,18 @@ public record UpdoView(
         tailsShowing = List.copyOf(tailsShowing);
     }
 
+    /** Length of the edge that this updo shows, mm. */
+    public double edgeMm() {
+        return coveredMm + hairMm + rowsMm + bareMm;
+    }
+
     /** The part of the edge that is bare, in [0, 1]. */
     public double bareShare() {
-        double all = coveredMm + rowsMm + bareMm;
+        double all = edgeMm();
         return all == 0 ? 0 : bareMm / all;
     }
 
-    /** Whether this foundation carries it. */
+    /** Whether the head as it is hooked carries it. */
     public boolean works() {
         return bareShare() <= MOST_BARE && tailsShowing.isEmpty();
     }

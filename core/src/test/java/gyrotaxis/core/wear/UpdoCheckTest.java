@@ -10,6 +10,12 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
 import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.hooking.Hooker;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HeadFitter;
@@ -22,6 +28,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class UpdoCheckTest {
     private static final Scalp HEAD = Scalp.of(HeadFitter.fit(HeadMeasures.ofAll(565, 360, 330, 317, 370, 125)));
@@ -31,7 +39,8 @@ class UpdoCheckTest {
         FoundationBrief brief = FoundationBrief.of(14, 6, 12).withRim(rim);
         Foundation f = RowLayout.lay(HEAD, brief, HAIR);
         Braiding b = TailRouter.route(f, List.of(), HAIR);
-        return UpdoCheck.of(HEAD, f, b, rim).stream().collect(Collectors.toMap(UpdoView::way, Function.identity()));
+        return UpdoCheck.of(HEAD, f, b, rim, List.of()).stream()
+                .collect(Collectors.toMap(UpdoView::way, Function.identity()));
     }
 
     @Test
@@ -68,6 +77,54 @@ class UpdoCheckTest {
         assertThat(half).isEqualTo(views(RimBrief.plain()).get(Way.HALF_UP));
     }
 
+    private static UpdoView hooked(int rows, boolean goesUp, Texture texture) {
+        FoundationBrief brief = FoundationBrief.of(rows, 6, 12);
+        Foundation f = RowLayout.lay(HEAD, brief, HAIR);
+        Braiding b = TailRouter.route(f, List.of(), HAIR);
+        Hooked h = Hooker.hook(
+                HEAD,
+                f,
+                HookedHeads.hair(texture),
+                1,
+                HookingBrief.usual(),
+                new Demand(5, false, false, false, goesUp, 0),
+                List.of(),
+                0);
+        return UpdoCheck.of(HEAD, f, b, brief.rim(), h.stations()).get(1);
+    }
+
+    /** Edge and hair are one judgement: what is hooked right behind the edge and drawn up hides it. */
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void hairHookedUpwardHidesMostOfTheEdgeAndHairThatIsToFallHidesItInFrontOnly(Texture texture) {
+        UpdoView up = hooked(14, true, texture);
+        UpdoView down = hooked(14, false, texture);
+        UpdoView none = views(RimBrief.plain()).get(Way.HIGH_PONYTAIL);
+        assertThat(up.way()).isEqualTo(Way.HIGH_PONYTAIL);
+        assertThat(up.edgeMm()).isCloseTo(none.edgeMm(), within(1e-6));
+        assertThat(down.hairMm()).isPositive();
+        // Whole pieces may sit too far apart for one to lie at the nape's edge.
+        assertThat(up.hairMm()).isGreaterThanOrEqualTo(down.hairMm());
+        assertThat(up.bareMm()).isLessThan(none.bareMm());
+        // Hair covers nothing that a row along the edge did not leave.
+        assertThat(up.coveredMm()).isEqualTo(none.coveredMm());
+        // Rows that hair hides are not said to show.
+        assertThat(up.rowsShowing().size())
+                .isLessThanOrEqualTo(none.rowsShowing().size());
+    }
+
+    @Test
+    void atTheNapeOnlyHairThatIsHookedUpwardHidesTheEdge() {
+        assertThat(hooked(14, true, Texture.DEEP_WAVE).hairMm())
+                .isGreaterThan(hooked(14, false, Texture.DEEP_WAVE).hairMm());
+    }
+
+    @Test
+    void moreRowsLeaveLessOfTheEdgeToHair() {
+        assertThat(hooked(20, true, Texture.DEEP_WAVE).bareShare())
+                .isLessThan(hooked(8, true, Texture.DEEP_WAVE).bareShare());
+    }
+
     @Test
     void aPartRunsOnUntilATailCrossesIt() {
         Foundation f = RowLayout.lay(HEAD, FoundationBrief.of(14, 6, 12), HAIR);
@@ -82,6 +139,6 @@ class UpdoCheckTest {
     }
 
     private static double length(UpdoView v) {
-        return v.coveredMm() + v.rowsMm() + v.bareMm();
+        return v.edgeMm();
     }
 }

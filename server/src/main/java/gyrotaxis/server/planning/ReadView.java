@@ -94,6 +94,7 @@ record ReadView(
             String words,
             boolean works,
             double coveredMm,
+            double hairMm,
             double rowsMm,
             double bareMm,
             List<String> rowsShowing,

@@ -81,6 +81,7 @@ final class ReadViews {
                         u.way().words(),
                         u.works(),
                         tenth(u.coveredMm()),
+                        tenth(u.hairMm()),
                         tenth(u.rowsMm()),
                         tenth(u.bareMm()),
                         u.rowsShowing().stream().map(RowId::toString).toList(),
