@@ -416,6 +416,8 @@ export interface components {
             /** @enum {string} */
             kind: "FEWEST" | "PACKS" | "ZONE" | "PART";
             /** Format: int32 */
+            packLoops: number | null;
+            /** Format: int32 */
             packs: number | null;
             /** Format: int32 */
             part: number | null;
@@ -866,6 +868,7 @@ export interface components {
             /** Format: int32 */
             leftOverLoops: number;
             name: string;
+            packSizes: number[];
             /** Format: int32 */
             packs: number;
             /** Format: int32 */

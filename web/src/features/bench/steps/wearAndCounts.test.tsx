@@ -204,6 +204,7 @@ describe('CountsStep', () => {
       kind: 'FEWEST',
       exposedPercent: 4.5,
       packs: null,
+      packLoops: null,
     });
     expect(told.textContent).toContain('9 loops fewer');
     expect(told.textContent).toContain('3.1 cm');
@@ -265,8 +266,8 @@ describe('CountsStep', () => {
         refusal(422, 'No.', [{ field: 'packs', message: 'At least one pack.', unit: '' }]),
     });
     onBench(<CountsStep />);
-    fireEvent.change(screen.getByLabelText('Packs in hand'), { target: { value: '0' } });
-    press('Best for these packs');
+    fireEvent.change(screen.getByLabelText(/^Packs .*in hand$/), { target: { value: '0' } });
+    press('Best for these');
     await waitFor(() =>
       expect(screen.getByRole('alert').textContent).toContain('At least one pack.'),
     );

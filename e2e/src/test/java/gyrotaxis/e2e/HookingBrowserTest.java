@@ -133,13 +133,13 @@ class HookingBrowserTest {
     void theHeadIsBalancedToThePacksInHandAndPutBack(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Counts");
         int before = bench.figure("loops");
-        Locator packs = bench.field("Packs in hand");
+        Locator packs = page.getByLabel(Pattern.compile("^Packs .*in hand$"));
         packs.fill("0");
-        bench.button("Best for these packs").click();
+        bench.button("Best for these").click();
         assertThat(page.getByText("With no packs in hand nothing can be hooked"))
                 .isVisible();
         packs.fill("2");
-        bench.button("Best for these packs").click();
+        bench.button("Best for these").click();
         Locator came = region(page, "What balancing came to");
         assertThat(came).containsText("loops instead of " + before);
         int after = Integer.parseInt(came.locator("p").first().innerText().split(" ")[0]);

@@ -67,7 +67,7 @@ class Screenshots {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Counts"))
                 .click();
-        button(page, "Best for these packs");
+        button(page, "Best for these");
         assertThat(page.getByText("loops instead of")).isVisible();
         take(page, "bench-counts");
     }

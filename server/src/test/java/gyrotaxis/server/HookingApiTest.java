@@ -275,6 +275,7 @@ class HookingApiTest {
     @CsvSource({
         "'{\"kind\":\"PACKS\",\"packs\":0}', packs, With no packs in hand",
         "'{\"kind\":\"PACKS\",\"packs\":-3}', packs, between 1 and 60",
+        "'{\"kind\":\"PACKS\",\"packs\":2,\"packLoops\":13}', packLoops, comes in packs of",
         "'{\"kind\":\"FEWEST\",\"exposedPercent\":99}', exposedPercent, between 0.5 and 60",
         "'{\"kind\":\"ZONE\"}', zone, is missing"
     })

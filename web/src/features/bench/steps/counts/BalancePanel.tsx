@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { BalanceAsked, Plan } from '../../../../api/types';
 import { Button } from '../../../../ui/Button';
-import { TextField } from '../../../../ui/Field';
+import { Choice, TextField } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
 import { useBench } from '../../draft/useBench';
 import { useBalance } from './useBalance';
@@ -9,6 +9,7 @@ import { useBalance } from './useBalance';
 const NOTHING: Omit<BalanceAsked, 'brief' | 'kind'> = {
   exposedPercent: null,
   packs: null,
+  packLoops: null,
   zone: null,
   part: null,
   fuller: null,
@@ -20,6 +21,12 @@ export function BalancePanel({ plan }: { plan: Plan }) {
   const { state, run, stop, forget } = useBalance();
   const [exposed, setExposed] = useState('6');
   const [packs, setPacks] = useState('4');
+  const sizes = plan.hairs[0]?.packSizes ?? [];
+  const [size, setSize] = useState<number>();
+  const packLoops = size !== undefined && sizes.includes(size) ? size : (sizes[0] ?? null);
+  const loose = plan.hairs[0]?.isLooped === false ? plan.hairs[0] : undefined;
+  const sizeWords = (loops: number) =>
+    loose ? `${Math.round(loops * loose.gramsPerLoop)} g` : `${loops}`;
   const ask = (kind: BalanceAsked['kind'], more: Partial<typeof NOTHING>) =>
     void run({ ...NOTHING, ...more, brief, kind });
   const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
@@ -43,15 +50,28 @@ export function BalancePanel({ plan }: { plan: Plan }) {
       <div className="flex items-end gap-2">
         <span className="w-24">
           <TextField
-            label="Packs in hand"
+            label={
+              sizes.length === 1 ? `Packs of ${sizeWords(sizes[0] ?? 0)} in hand` : 'Packs in hand'
+            }
             inputMode="numeric"
             value={packs}
             onChange={(e) => setPacks(e.target.value)}
             error={state.problem?.at('packs')?.message}
           />
         </span>
-        <Button className="grow" onClick={() => ask('PACKS', { packs: number(packs) })}>
-          Best for these packs
+        {sizes.length > 1 && (
+          <span className="w-20">
+            <Choice
+              label="of"
+              value={String(packLoops ?? '')}
+              options={sizes.map((n) => ({ value: String(n), words: sizeWords(n) }))}
+              onChoose={(n) => setSize(Number(n))}
+              error={state.problem?.at('packLoops')?.message}
+            />
+          </span>
+        )}
+        <Button className="grow" onClick={() => ask('PACKS', { packs: number(packs), packLoops })}>
+          Best for these
         </Button>
       </div>
       <div className="flex flex-col gap-1">

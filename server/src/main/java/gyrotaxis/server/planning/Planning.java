@@ -167,8 +167,9 @@ public class Planning {
     /** A balancing that is ready to run: what it is asked is checked, nothing is computed yet. */
     Balancing balancing(BalanceBody body) {
         BriefBody brief = body.brief() == null ? NO_BRIEF : body.brief();
-        InstallBrief checked = plan(brief).brief();
-        BalanceGoal goal = body.goal(checked.hair().loopsPerPack());
+        InstallPlan now = plan(brief);
+        InstallBrief checked = now.brief();
+        BalanceGoal goal = body.goal(now.hooked().hairs().get(0).line());
         return progress ->
                 BalanceLine.of(new Balancer(planner).balance(checked, goal, progress), brief, changes(brief));
     }

@@ -66,6 +66,7 @@ record ReadView(
             boolean isCutOfMain,
             double gramsPerLoop,
             double gramsPerPack,
+            List<Integer> packSizes,
             double gramsPlaced,
             int placedLoops,
             int reserveLoops,

@@ -16,6 +16,7 @@ import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hooking.HangOrder;
 import gyrotaxis.core.install.HairMix;
@@ -159,6 +160,7 @@ final class ReadViews {
                 isCut,
                 line.gramsPerLoop(),
                 line.gramsPerPack(),
+                line.packSizes().stream().map(PackSize::loops).distinct().toList(),
                 gramsPlaced(k),
                 count.map(PackCount::placedLoops)
                         .orElse(plan.hooked().tallies().get(k).loops()),
