@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.foundation.WearingPart;
@@ -94,14 +95,45 @@ class FallSimulatorTest {
                 * length;
         Cover down = FallSimulator.cover(GRID, ROWS, only(all, upper), DOWN);
         assertThat(down.depthAreaMm2()).isCloseTo(laid, within(0.01 * laid));
-        // Tied hair ends at its tie, so that at most all of it lies on the head.
+        // Tied hair ends at its tie, so that at most all of it lies on the head, combed flat.
         double most =
                 all.stations().stream().mapToDouble(s -> s.share().ofLoop()).sum()
                         * HairBody.of(texture).footprintMm()
                         * length;
         assertThat(FallSimulator.cover(GRID, ROWS, all, Worn.as(Way.HIGH_PONYTAIL))
                         .depthAreaMm2())
-                .isLessThanOrEqualTo(1.0001 * most);
+                .isLessThanOrEqualTo(1.0001 * FallSimulator.COVERS_DRAWN * most);
+    }
+
+    /** A full head with a braid all round carries a ponytail; with half the hair, or open at the nape, it plainly does not. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Texture.class,
+            names = {"SPRINGY_CURL", "DEEP_WAVE", "SILKY_WAVE"})
+    void aPonytailIsCarriedByAFullHeadWithABraidAllRound(Texture texture) {
+        Foundation rim = RowLayout.lay(
+                HEAD,
+                FoundationBrief.of(14, 5, 12).withRim(RimBrief.plain().withPerimeter(RimBrief.Where.ALL_ROUND, 10)),
+                OwnHair.ordinary());
+        for (Way way : List.of(Way.HIGH_PONYTAIL, Way.LOW_PONYTAIL)) {
+            double carried = up(rim, texture, 1, way).exposed();
+            assertThat(carried).isLessThan(0.1);
+            assertThat(up(rim, texture, 0.5, way).exposed()).isGreaterThan(0.1).isGreaterThan(2 * carried);
+            assertThat(up(ROWS, texture, 1, way).exposed()).isGreaterThan(1.3 * carried);
+        }
+    }
+
+    private static Cover up(Foundation rows, Texture texture, double fullness, Way way) {
+        Hooked h = Hooker.hook(
+                HEAD,
+                rows,
+                hair(texture, 400),
+                fullness,
+                HookingBrief.usual(),
+                new Demand(5, false, false, false, true, 0),
+                List.of(),
+                0);
+        return FallSimulator.cover(GRID, rows, h, Worn.as(way));
     }
 
     @Test
