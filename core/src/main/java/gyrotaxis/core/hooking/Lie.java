@@ -27,7 +27,7 @@ public final class Lie {
     private static final double CLOSES_MM = 20;
 
     /** So far before its end the comb begins to turn from the side to the back, mm. ASSUMPTION: three fingers. */
-    private static final double TURNS_MM = Double.parseDouble(System.getProperty("turns", "35"));
+    private static final double TURNS_MM = 50;
 
     private static final Vec3 RIGHT = new Vec3(1, 0, 0);
     private static final double NOWHERE = 1e-6;
