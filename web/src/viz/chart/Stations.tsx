@@ -36,8 +36,8 @@ export const Stations = memo(function Stations(props: Props) {
         <g fill="none" data-barbs>
           {rows.map(({ row, barbs }) => (
             <g key={row}>
-              <path d={barbs} stroke={palette.bead} strokeWidth={2.2} />
-              <path d={barbs} stroke={palette.ink} strokeWidth={0.9} />
+              <path d={barbs} stroke={palette.bead} strokeWidth={2.8} />
+              <path d={barbs} stroke={palette.ink} strokeWidth={1.2} />
             </g>
           ))}
         </g>
@@ -170,13 +170,17 @@ interface DrawnRow {
   barbs: string;
 }
 
+/** How far the share before or behind it on its row is, mm. */
+const apart = (a: PlanStation, b: PlanStation | undefined): number =>
+  b?.row === a.row ? Math.hypot(a.x - b.x, a.y - b.y) : Infinity;
+
 function draw(stations: Drawn['stations'], kinds: Drawn['kinds']): DrawnRow[] {
   const rows = new Map<string, DrawnRow>();
-  for (const s of stations) {
+  for (const [i, s] of stations.entries()) {
     const drawn = rows.get(s.row) ?? { row: s.row, byTint: new Map(), inner: '', barbs: '' };
     rows.set(s.row, drawn);
     const kind = kindOf({ kinds }, s);
-    const bead = beadOf(s, kind);
+    const bead = beadOf(s, kind, Math.min(apart(s, stations[i - 1]), apart(s, stations[i + 1])));
     const tint = kind.strand > 0 ? tintOf(kind.colour) : '';
     drawn.byTint.set(tint, (drawn.byTint.get(tint) ?? '') + bead.outline);
     drawn.inner += bead.inner;

@@ -53,6 +53,13 @@ describe('beadOf', () => {
     expect(((to?.y ?? 0) - (from?.y ?? 0)) / length).toBeCloseTo(-y, 2);
   });
 
+  it('grows its barb with the room to the next share, within limits', () => {
+    const long = (room: number) => farthest(beadOf(station(0, 1), kind('REGULAR'), room).barb);
+    expect(long(4)).toBe(long(0));
+    expect(long(18)).toBeGreaterThan(1.5 * long(0));
+    expect(long(60)).toBe(long(30));
+  });
+
   it('has strokes within only where the knot has some', () => {
     const inner = KNOTS.filter((k) => beadOf(station(0, 1), kind(k)).inner !== '');
     expect(inner).toEqual(['TWIST_FIRST', 'BEAD']);

@@ -4,6 +4,10 @@ import { toPicture } from '../../lib/curve';
 /** Radius of the bead of a whole loop, mm; smaller shares have beads of proportionate area. */
 const WHOLE_RADIUS_MM = 2.9;
 const BARB_MM = 3.4;
+/** A barb grows with the room there is to the next share of its row, up to this, to be read at arm's length. */
+const MOST_BARB = 2.3;
+/** So much room, mm, lets a barb be its least size. */
+const ROOM_MM = 9;
 
 /** A bead as lines of a drawing: its outline, and strokes within it for knots that have some. */
 export interface Bead {
@@ -20,8 +24,10 @@ type Set = (x: number, y: number) => string;
 /**
  * The bead of a station, as large as its share. Round is the regular knot, half-round the invisible one with its flat side the
  * way the hook goes in, a diamond double-entry, round with a twist stroke twist-first, a ring the bead lock.
+ *
+ * @param room how far the next share of its row is, mm
  */
-export function beadOf(station: PlanStation, kind: StationKind): Bead {
+export function beadOf(station: PlanStation, kind: StationKind, room = 0): Bead {
   const at = toPicture(station.x, station.y);
   const toward = toPicture(station.towardX, station.towardY);
   const r = WHOLE_RADIUS_MM / Math.sqrt(kind.shareParts);
@@ -30,8 +36,15 @@ export function beadOf(station: PlanStation, kind: StationKind): Bead {
   return {
     outline: outline(kind.knot, r, set),
     inner: inner(kind.knot, r, set),
-    barb: `M${set(-r - BARB_MM, 0)}L${set(r + 1.8, 0)}M${set(r - 0.8, -1.9)}L${set(r + 1.8, 0)}L${set(r - 0.8, 1.9)}`,
+    barb: barb(r, Math.max(1, Math.min(MOST_BARB, room / ROOM_MM)), set),
   };
+}
+
+function barb(r: number, size: number, set: Set): string {
+  const tip = r + 1.8 * size;
+  const back = tip - 2.6 * size;
+  const wide = 1.9 * size;
+  return `M${set(-r - BARB_MM * size, 0)}L${set(tip, 0)}M${set(back, -wide)}L${set(tip, 0)}L${set(back, wide)}`;
 }
 
 const disc = (r: number, set: Set) =>

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 
 /** The bench as somebody at the screen sees and uses it. */
 final class Bench {
@@ -19,6 +20,8 @@ final class Bench {
     /** Begins a new plan for a client in the book, so that tests do not meet on one plan. */
     static Bench begin(Page page, String client) {
         page.navigate("/book");
+        // Plans come in after clients and push the keys down: one pressed at that moment is missed.
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         page.getByRole(AriaRole.LISTITEM)
                 .filter(new Locator.FilterOptions()
                         .setHas(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(client))))

@@ -44,7 +44,7 @@ class HookingBrowserTest {
         assertThat(bench.tape("packs to buy")).containsText("× 12 loops");
         assertThat(bench.figure("loops")).isGreaterThan(0);
         bench.step("Knots");
-        page.getByLabel("Share at the back").selectOption("half");
+        page.getByLabel("Share at the back").selectOption("2");
         bench.waitUntilSaved();
         bench.step("Counts");
         assertThat(region(page, "Moonglade Silk, ink")).containsText("into 2 each");
@@ -113,6 +113,7 @@ class HookingBrowserTest {
         double down = percent(shows);
         assertThat(down).isLessThan(10);
         radio(page, "high ponytail").click();
+        assertThat(shows.locator("strong").first()).not().hasText(Pattern.compile("^" + down + " .*"));
         assertThat(region(page, "Gaps")).isVisible();
         assertThat(percent(shows)).isGreaterThan(2 * down);
         assertThat(page.getByText("of the nape shows").first()).isVisible();
@@ -188,7 +189,7 @@ class HookingBrowserTest {
             bench.button("more: Fullness").click();
         }
         bench.step("Knots");
-        page.getByLabel("Share at the front").selectOption("whole loop");
+        page.getByLabel("Share at the front").selectOption("4");
         Locator front = region(page, "front");
         for (int i = 0; i < 13; i++) {
             bench.button("hook the front closer").click();

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import gyrotaxis.server.Gyrotaxis;
 import java.io.IOException;
@@ -12,8 +13,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -55,7 +58,21 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
     }
 
     /** One test's browser window, and what its page complained of. */
-    private record Window(BrowserContext context, Page page, List<String> complaints) {}
+    private record Window(BrowserContext context, Page page, List<String> complaints, Set<Request> pending) {
+        /** What somebody would look at first who was not there when a test failed. */
+        void tellOf(String test) {
+            Path picture = Path.of("target", "failed", test.replaceAll("\\W+", "-") + ".png");
+            System.out.printf(
+                    "%s failed at %s%n  asked and not answered: %s%n  the page said: %s%n  it read: %s%n  a picture: %s%n",
+                    test,
+                    page.url(),
+                    pending.stream().map(r -> r.method() + " " + r.url()).toList(),
+                    complaints,
+                    page.locator("body").innerText().replaceAll("\\s+", " "),
+                    picture);
+            page.screenshot(new Page.ScreenshotOptions().setPath(picture));
+        }
+    }
 
     @Override
     public void beforeEach(ExtensionContext test) {
@@ -69,6 +86,10 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
         Page page = context.newPage();
         List<String> complaints = new ArrayList<>();
         page.onPageError(complaints::add);
+        Set<Request> pending = new LinkedHashSet<>();
+        page.onRequest(pending::add);
+        page.onRequestFinished(pending::remove);
+        page.onRequestFailed(pending::remove);
         page.onConsoleMessage(m -> {
             // A refusal, or a server made to be away, is shown on the page and also stands in the console; nothing else
             // may.
@@ -76,12 +97,15 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
                 complaints.add(m.text());
             }
         });
-        test.getStore(HERE).put("window", new Window(context, page, complaints));
+        test.getStore(HERE).put("window", new Window(context, page, complaints, pending));
     }
 
     @Override
     public void afterEach(ExtensionContext test) {
         Window window = window(test);
+        if (test.getExecutionException().isPresent()) {
+            window.tellOf(test.getRequiredTestClass().getSimpleName() + " " + test.getDisplayName());
+        }
         window.context().close();
         if (!window.complaints().isEmpty()) {
             throw new AssertionError("the page complained: " + window.complaints());

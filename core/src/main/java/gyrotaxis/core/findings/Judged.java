@@ -8,6 +8,7 @@ import gyrotaxis.core.plan.ContradictoryMeasuresException;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.Worn;
@@ -30,18 +31,42 @@ public final class Judged {
     private static final int SAMPLES = (int) CoverGrid.SAMPLES.min();
 
     private final Planner planner;
+    /** How it is looked at; empty for as it is worn first. */
+    private final Optional<Worn> worn;
+
+    private final double day;
+    private final int samples;
     private final Map<InstallBrief, Optional<List<Finding>>> tried = new ConcurrentHashMap<>();
 
-    private Judged(Planner planner) {
+    private Judged(Planner planner, Optional<Worn> worn, double day, int samples) {
         this.planner = planner;
+        this.worn = worn;
+        this.day = day;
+        this.samples = samples;
     }
 
     /** All findings about a plan, with the remedies that help. */
     public static List<Finding> of(Planner planner, InstallPlan plan) {
-        Judged j = new Judged(planner);
+        Judged j = new Judged(planner, Optional.empty(), 0, SAMPLES);
         List<Finding> found = Findings.of(plan);
         j.tryAll(found);
         List<Finding> all = j.all(plan, found);
+        return found.stream().map(f -> j.helped(f, all)).toList();
+    }
+
+    /**
+     * What is to be said of a plan as it is worn, with the remedies that help in that way of wearing.
+     *
+     * @param seen the plan as it is worn
+     * @param day in days from the install
+     * @param samples how finely it was looked at, and is again
+     */
+    public static List<Finding> worn(Planner planner, InstallPlan plan, WearView seen, double day, int samples) {
+        Judged j = new Judged(planner, Optional.of(seen.cover().worn()), day, samples);
+        List<Finding> found = WornFindings.of(plan, seen);
+        j.tryAll(found);
+        List<Finding> all = new ArrayList<>(Findings.of(plan));
+        all.addAll(found);
         return found.stream().map(f -> j.helped(f, all)).toList();
     }
 
@@ -81,8 +106,8 @@ public final class Judged {
 
     private List<Finding> all(InstallPlan other, List<Finding> found) {
         List<Finding> all = new ArrayList<>(found);
-        all.addAll(WornFindings.of(
-                other, planner.wear(other, Worn.all(other.foundation()).get(0), 0, SAMPLES)));
+        Worn how = worn.orElseGet(() -> Worn.all(other.foundation()).get(0));
+        all.addAll(WornFindings.of(other, planner.wear(other, how, day, samples)));
         return all;
     }
 

@@ -55,7 +55,8 @@ final class Bearings {
             // A hidden knot is only hidden when it is hooked toward the part, whatever a method says of the others.
             Vec3 toward = toPart(s, parts.get(s.part()), normal);
             boolean isContested = flanks.count(s.id().row()) > 1 || (isEdge && toward.dot(up(s.space(), normal)) < 0);
-            return new Bearing(toward, Rule.PART, isContested, from(toward) + ", toward the part");
+            // Along a whole row it is one motion, whichever way the head slopes there.
+            return new Bearing(toward, Rule.PART, isContested, from(s, parts.get(s.part())) + ", toward the part");
         }
         if (isEdge && method.bearing() == Method.BearingFirst.WHAT_SHOWS) {
             Vec3 up = up(s.space(), normal);
@@ -83,6 +84,11 @@ final class Bearings {
 
     /** Straight across to the part, from the side the row lies on. */
     private Vec3 toPart(Station s, LaidPart part, Vec3 normal) {
+        Vec3 at = part.path().space().get(nearest(s, part));
+        return Lie.tangent(at.minus(s.space()), normal).unit();
+    }
+
+    private static int nearest(Station s, LaidPart part) {
         List<Vec2> line = part.path().chart();
         int nearest = 0;
         for (int i = 1; i < line.size(); i++) {
@@ -90,8 +96,14 @@ final class Bearings {
                 nearest = i;
             }
         }
-        Vec3 at = part.path().space().get(nearest);
-        return Lie.tangent(at.minus(s.space()), normal).unit();
+        return nearest;
+    }
+
+    /** From which side of the part a flank is hooked. */
+    private static String from(Station s, LaidPart part) {
+        double across =
+                part.path().chart().get(nearest(s, part)).x() - s.chart().x();
+        return across > 0 ? "from her left" : "from her right";
     }
 
     private Vec3 up(Vec3 p, Vec3 normal) {

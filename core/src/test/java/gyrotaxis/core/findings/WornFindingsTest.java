@@ -124,4 +124,31 @@ class WornFindingsTest {
                 .extracting(Finding::code)
                 .doesNotContain(Code.TOO_FULL);
     }
+
+    /** As it is worn too, a remedy is only offered that was seen to help in that very way of wearing. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Way.class,
+            names = {"DOWN", "SWEPT_LEFT", "WIND"})
+    void aRemedyOfWhatIsSeenWhenItIsWornWasTriedInThatWay(Way way) {
+        for (InstallBrief b : List.of(
+                wishing(brief(Texture.DEEP_WAVE), 0.5, 0.5, 0.4, 0.4),
+                wishing(brief(Texture.SPRINGY_CURL), 1, 1.3, 1.5, 1.5))) {
+            InstallPlan plan = planner.plan(b);
+            List<Finding> told = Judged.worn(planner, plan, planner.wear(plan, Worn.as(way), 0, 1000), 0, 1000);
+            List<Finding> untried = WornFindings.of(plan, planner.wear(plan, Worn.as(way), 0, 1000));
+            assertThat(told)
+                    .extracting(Finding::reason)
+                    .isEqualTo(untried.stream().map(Finding::reason).toList());
+            for (Finding f : told) {
+                for (Finding.Remedy r : f.remedies()) {
+                    InstallPlan mended = planner.plan(r.brief());
+                    List<Finding> after = WornFindings.of(mended, planner.wear(mended, Worn.as(way), 0, 1000));
+                    assertThat(after).extracting(Finding::reason).doesNotContain(f.reason());
+                    boolean isGone = after.stream().noneMatch(a -> a.code() == f.code());
+                    assertThat(r.left().isEmpty()).isEqualTo(isGone);
+                }
+            }
+        }
+    }
 }

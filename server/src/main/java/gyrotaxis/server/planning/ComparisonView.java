@@ -7,6 +7,7 @@ import gyrotaxis.core.compare.Comparison.Kind;
 import gyrotaxis.core.compare.HookingComparison;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Severity;
+import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.server.language.BriefBody;
@@ -49,7 +50,12 @@ record ComparisonView(
                         .toList(),
                 IntStream.range(0, seen.size())
                         .mapToObj(i -> WornView.of(
-                                plans.get(i), seen.get(i), List.of(), briefs.get(i), changes.apply(briefs.get(i))))
+                                plans.get(i),
+                                seen.get(i),
+                                List.of(),
+                                WornFindings.of(plans.get(i), seen.get(i)),
+                                briefs.get(i),
+                                changes.apply(briefs.get(i))))
                         .toList(),
                 HookingComparison.choices(plans).stream().map(ChoiceView::of).toList(),
                 figures);

@@ -5,8 +5,10 @@ import gyrotaxis.core.balance.Balancer;
 import gyrotaxis.core.balance.FillTrial;
 import gyrotaxis.core.balance.Progress;
 import gyrotaxis.core.balance.Stopping;
+import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Judged;
+import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.install.HookingException;
@@ -198,7 +200,11 @@ public class Planning {
             Change.Writer changes) {
         WearView seen = planner.wear(plan, worn, how.day(), how.samples());
         List<FallenHair> hair = withHair ? planner.hair(plan, worn) : List.of();
-        return WornView.of(plan, seen, hair, brief, changes);
+        // What is looked at in passing is not read; only what is read has its remedies tried.
+        List<Finding> findings = how.isRough()
+                ? WornFindings.of(plan, seen)
+                : Judged.worn(planner, plan, seen, how.day(), how.samples());
+        return WornView.of(plan, seen, hair, findings, brief, changes);
     }
 
     private static int parts(InstallPlan plan) {

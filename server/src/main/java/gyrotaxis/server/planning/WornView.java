@@ -1,6 +1,6 @@
 package gyrotaxis.server.planning;
 
-import gyrotaxis.core.findings.WornFindings;
+import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
@@ -67,7 +67,13 @@ record WornView(
 
     private static final double ALL_PERCENT = 100;
 
-    static WornView of(InstallPlan plan, WearView w, List<FallenHair> hair, BriefBody asked, Change.Writer changes) {
+    static WornView of(
+            InstallPlan plan,
+            WearView w,
+            List<FallenHair> hair,
+            List<Finding> findings,
+            BriefBody asked,
+            Change.Writer changes) {
         Cover c = w.cover();
         Worn worn = c.worn();
         return new WornView(
@@ -102,7 +108,7 @@ record WornView(
                 w.outline().isTooRound(),
                 w.outline().hasHump(),
                 Flat.tenth(w.napeGrams()),
-                FindingView.of(WornFindings.of(plan, w), asked, changes),
+                FindingView.of(findings, asked, changes),
                 IntStream.rangeClosed(0, Loft.LAST_DAY)
                         .mapToObj(d -> Flat.hundredth(
                                 Loft.of(plan.brief().hair().texture()).at(d)))
