@@ -43,22 +43,15 @@ public record Method(
         GRADED("graded", "hair from above covers what is below, so the back needs less"),
         EVEN("even", "the same throughout is easy to keep; it is thinned afterwards");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         Spacing(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -70,22 +63,15 @@ public record Method(
                 "wide, big shares",
                 Sentence.of(Quantity.mm(40), " to ", Quantity.mm(70), ": quick, for very full hair"));
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         BackSpacing(String words, Sentence reason) {
-            this.words = words;
-            this.reason = reason;
+            this.side = new Side(words, reason);
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -187,22 +173,15 @@ public record Method(
         INVISIBLE("invisible", "quick, and the laid leg hides it"),
         DOUBLE_ENTRY("double-entry", "no knot at all, but slow and the row itself stays bare");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         PartKnot(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -211,22 +190,15 @@ public record Method(
         SINGLE_LEG("single leg", "the laid leg hides the knot from the front"),
         TINY_TWICE("tiny shares, twice through", "both legs hold in wind, and so small a knot hardly shows");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         HairlineKnot(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -235,22 +207,15 @@ public record Method(
         REGULAR("regular", "fastest, and both legs hold"),
         SINGLE_LEG("single leg throughout", "one motion for the whole head, and nothing shows wherever it opens");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         HiddenKnot(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -260,22 +225,15 @@ public record Method(
                 "double-entry", "no knot at an edge that is seen from all round; slow, and best in fibre with grip"),
         SINGLE_LEG("single leg", "quicker, holds by its passes, and the laid leg hides it");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         UpdoKnot(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -284,22 +242,15 @@ public record Method(
         HALF("half a piece", "a small base carries little"),
         WHOLE("a whole piece", "the edge is as full as the rest, on bases that are large enough");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         UnderSingle(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -309,22 +260,15 @@ public record Method(
         STITCH("stitched down", "thread of another colour tells own hair from fibre at takedown"),
         PIN("pinned flat", "quick, and lies flat under a cap or for a short wear");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         LooseTails(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
 
         /** How such a tail ends; empty where each is decided on its own. */
@@ -342,22 +286,15 @@ public record Method(
         SINGLE("one small share", "lies flat at the edge"),
         FULL("two half shares, drawn back", "a full start hides the front of the row");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         RowStart(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -366,22 +303,15 @@ public record Method(
         WHAT_SHOWS("what will show", "a knot at a worn part or a bare edge is seen before anything else"),
         FALL("how it falls", "a loop hooked against its fall stands up");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         BearingFirst(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
@@ -391,22 +321,15 @@ public record Method(
         NAPE_TO_MIDDLE("nape up, then front", "both ends are settled, and what is left goes between"),
         FRONT_FIRST("front and parts first", "what shows is settled while hair and hands are fresh");
 
-        private final String words;
-        private final Sentence reason;
+        private final Side side;
 
         Order(String words, String reason) {
-            this.words = words;
-            this.reason = Sentence.of(reason);
+            this.side = new Side(words, Sentence.of(reason));
         }
 
         @Override
-        public String words() {
-            return words;
-        }
-
-        @Override
-        public Sentence reason() {
-            return reason;
+        public Side side() {
+            return side;
         }
     }
 
