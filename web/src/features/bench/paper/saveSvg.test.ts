@@ -96,7 +96,7 @@ describe('chartSvg', () => {
       .querySelector('[data-barbs] path')
       ?.getAttribute('d');
     // Up the map for the first, to her right for the second.
-    expect(barbs).toMatch(/^M-20 -75\.15L-20 -83\.25.*M-26\.3 -60L-15\.3 -60/);
+    expect(barbs).toMatch(/^M-20 -70\.99L-20 -85\.45.*M-30\.46 -60L-13\.1 -60/);
   });
 
   it('has a scale bar in the unit asked for', () => {
