@@ -35,8 +35,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
-import java.util.PriorityQueue;
-import java.util.Queue;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -139,7 +137,7 @@ public final class FillTrial {
         int reserve = plan.packs().reserveLoops();
         List<Fill> wisps = wisps(reserve);
         int halves = fill.parts() * (reserve - loopsOf(wisps.size()));
-        Queue<Ranked> open = ranked();
+        Dwindling<Spot> open = new Dwindling<>(spots(), this::hides);
         List<Fill> fills = fill(open, halves);
         boolean isSpent = fills.size() >= halves;
         List<Trial> told = new ArrayList<>();
@@ -239,41 +237,22 @@ public final class FillTrial {
                 OptionalDouble.empty());
     }
 
-    /** A spot, and what it hid when it was last looked at: that only becomes less as others are filled. */
-    private record Ranked(Spot spot, double hides) {}
-
-    private Queue<Ranked> ranked() {
-        Queue<Ranked> open =
-                new PriorityQueue<>(Comparator.comparingDouble(Ranked::hides).reversed());
-        spots().forEach(s -> open.add(new Ranked(s, hides(s))));
-        return open;
-    }
-
-    private List<Fill> fill(Queue<Ranked> open, int halves) {
+    private List<Fill> fill(Dwindling<Spot> open, int halves) {
         List<Fill> fills = new ArrayList<>();
-        while (fills.size() < halves && !open.isEmpty()) {
-            Ranked best = takeBest(open);
-            if (best.hides < LEAST_MM2 && (best.hides < LEAST_AT_GAP_MM2 || !hasGaps())) {
+        while (fills.size() < halves) {
+            Optional<Dwindling.Ranked<Spot>> best = open.takeBest();
+            if (best.isEmpty() || !isWorth(best.get().worth())) {
                 break;
             }
-            fills.add(put(best.spot, best.hides));
-            open.removeIf(r -> r.spot.row == best.spot.row && r.spot.half.alongRowMm() == best.spot.half.alongRowMm());
+            Spot spot = best.get().what();
+            fills.add(put(spot, best.get().worth()));
+            open.drop(o -> o.row == spot.row && o.half.alongRowMm() == spot.half.alongRowMm());
         }
         return fills;
     }
 
-    /** The first whose worth now is no less than what the next was ever worth; most need not be looked at again. */
-    private Ranked takeBest(Queue<Ranked> open) {
-        Ranked first = open.remove();
-        while (true) {
-            Ranked now = new Ranked(first.spot, hides(first.spot));
-            Ranked next = open.peek();
-            if (next == null || now.hides >= next.hides) {
-                return now;
-            }
-            open.add(now);
-            first = open.remove();
-        }
+    private boolean isWorth(double hides) {
+        return hides >= LEAST_MM2 || (hides >= LEAST_AT_GAP_MM2 && hasGaps());
     }
 
     private Fill put(Spot spot, double hides) {

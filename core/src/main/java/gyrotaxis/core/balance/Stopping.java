@@ -1,7 +1,6 @@
 package gyrotaxis.core.balance;
 
 import gyrotaxis.core.estimate.ChairTime;
-import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationId;
@@ -14,17 +13,18 @@ import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
  * When a head may be left as it is: hooked half-way up the back first, then in front, then what is left share by share, each where
  * it hides most skin.
  *
- * <p>Method: depths of shares add up, so each share's own depth is computed once in every way she wears it. What one more share
+ * <p>Method: depths of shares add up, so each share's own depth is computed once. What one more share
  * hides only becomes less as others go in; so the best next one is found by looking again only at those that were best before.
  * It covers once no gap is left in any way of wearing that was tried.
  *
@@ -65,7 +65,8 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
      * @param minutes to hook what is left of the plan
      * @param exposed skin that shows, in the way in which most does, in [0, 1]
      * @param fullness against a full head, worn as she wears it most; 1 is full
-     * @param nextHidesMm2 how much skin the next share would hide, mm², in the way in which most shows; 0 after the last
+     * @param nextHidesMm2 how much skin the next share would hide, mm², in the way in which most shows; 0 where none is
+     *     chosen yet, and after the last
      * @param covers whether no gap is left in any way of wearing
      * @param next which share comes next, if any does
      */
@@ -100,65 +101,52 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
         private final InstallPlan plan;
         private final CoverGrid grid;
         private final List<Worn> trials;
-        private final List<Station> stations;
-        /** By station and trial: what it lays over every cell. */
-        private final double[][][] lays;
-
         private final double[][] depth;
-        private final boolean[] isHooked;
+        private final List<Station> done = new ArrayList<>();
         private final List<Point> points = new ArrayList<>();
 
         Walk(InstallPlan plan, CoverGrid grid) {
             this.plan = plan;
             this.grid = grid;
             this.trials = FillTrial.trials(plan);
-            this.stations = plan.stations();
-            this.lays = new double[stations.size()][][];
-            for (int s = 0; s < lays.length; s++) {
-                List<Station> alone = List.of(stations.get(s));
-                lays[s] = trials.stream()
-                        .map(t -> FallSimulator.depth(grid, plan.foundation(), plan.hooked(), alone, t, 0))
-                        .toArray(double[][]::new);
-            }
             this.depth = trials.stream()
                     .map(t -> FallSimulator.others(grid, plan.foundation(), plan.hooked(), t, 0))
                     .toArray(double[][]::new);
-            this.isHooked = new boolean[lays.length];
         }
 
         Stopping run() {
             double half = halfOfBack();
-            int[] back = IntStream.range(0, lays.length)
-                    .filter(s -> isLow(stations.get(s), half))
-                    .toArray();
-            int[] front = IntStream.range(0, lays.length)
-                    .filter(s -> !isLow(stations.get(s), half) && isFront(stations.get(s)))
-                    .toArray();
-            hookAll(back);
+            hook(left(s -> isLow(s, half)));
             points.add(point(Stage.BACK, Optional.empty()));
-            hookAll(front);
+            hook(left(Walk::isFront));
             Optional<Point> mayStop = rest();
             return new Stopping(points, mayStop);
         }
 
-        private void hookAll(int[] which) {
-            for (int s : which) {
-                hook(s);
-            }
+        private List<Station> left(Predicate<Station> which) {
+            Set<StationId> known = done.stream().map(Station::id).collect(Collectors.toSet());
+            return plan.stations().stream()
+                    .filter(s -> !known.contains(s.id()) && which.test(s))
+                    .toList();
         }
 
-        private void hook(int s) {
-            isHooked[s] = true;
+        private void hook(List<Station> more) {
+            done.addAll(more);
             for (int t = 0; t < depth.length; t++) {
-                for (int i = 0; i < depth[t].length; i++) {
-                    depth[t][i] += lays[s][t][i];
+                double[] laid = laid(more, t);
+                for (int i = 0; i < laid.length; i++) {
+                    depth[t][i] += laid[i];
                 }
             }
         }
 
+        private double[] laid(List<Station> shares, int trial) {
+            return FallSimulator.depth(grid, plan.foundation(), plan.hooked(), shares, trials.get(trial), 0);
+        }
+
         /** As high up as half of what lies behind. */
         private double halfOfBack() {
-            double[] heights = stations.stream()
+            double[] heights = plan.stations().stream()
                     .filter(s -> s.zone() == Zone.BACK || s.zone() == Zone.NAPE)
                     .mapToDouble(s -> s.space().z())
                     .sorted()
@@ -177,51 +165,33 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
             return s.zone() == Zone.FRONT || s.role() == Role.PART || s.role() == Role.HAIRLINE;
         }
 
-        /** A share that is not hooked yet, with what it would hide when it was last looked at. */
-        private record Ranked(int station, double hides) {}
+        /** A share that is not hooked yet, and what it lays over every cell in the way in which most shows. */
+        private record Open(Station share, double[] lays) {}
 
         /** What is left, each time the share that hides most; returns from where on it covers. */
         private Optional<Point> rest() {
             int worst = worst();
-            PriorityQueue<Ranked> open = new PriorityQueue<>(
-                    Comparator.comparingDouble(Ranked::hides).reversed());
-            for (int s = 0; s < lays.length; s++) {
-                if (!isHooked[s]) {
-                    open.add(new Ranked(s, hides(s, worst)));
-                }
-            }
+            Dwindling<Open> open = new Dwindling<>(
+                    left(s -> true).stream()
+                            .map(s -> new Open(s, laid(List.of(s), worst)))
+                            .toList(),
+                    o -> hides(o.lays(), worst));
             Optional<Point> mayStop = Optional.empty();
-            int since = 0;
-            while (true) {
-                Optional<Ranked> next = best(open, worst);
-                boolean isAsked = since % EVERY == 0 || next.isEmpty();
-                if (isAsked) {
-                    Point now = point(stage(since, next), next);
+            for (int since = 0; ; since++) {
+                Optional<Dwindling.Ranked<Open>> next = open.takeBest();
+                if (since % EVERY == 0 || next.isEmpty()) {
+                    Point now = point(stage(since, next.isEmpty()), next);
                     points.add(now);
                     mayStop = mayStop.or(() -> now.covers() ? Optional.of(now) : Optional.empty());
                 }
                 if (next.isEmpty()) {
                     return mayStop;
                 }
-                hook(next.get().station());
-                since++;
+                hook(List.of(next.get().what().share()));
             }
         }
 
-        /** The share that hides most now, taken out of the queue; empty once all are hooked. */
-        private Optional<Ranked> best(PriorityQueue<Ranked> open, int worst) {
-            while (!open.isEmpty()) {
-                Ranked first = open.poll();
-                Ranked now = new Ranked(first.station(), hides(first.station(), worst));
-                if (open.isEmpty() || now.hides() >= open.peek().hides()) {
-                    return Optional.of(now);
-                }
-                open.add(now);
-            }
-            return Optional.empty();
-        }
-
-        /** The trial in which most shows when the whole plan is hooked. */
+        /** The trial in which most shows once back and front are hooked. */
         private int worst() {
             int worst = 0;
             double most = -1;
@@ -236,9 +206,8 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
         }
 
         /** How much skin a share would hide in one way of wearing, mm². */
-        private double hides(int s, int trial) {
+        private double hides(double[] own, int trial) {
             double hidden = 0;
-            double[] own = lays[s][trial];
             for (int i = 0; i < own.length; i++) {
                 if (own[i] > 0 && grid.isInside(i)) {
                     hidden += Cover.exposedUnder(depth[trial][i]) - Cover.exposedUnder(depth[trial][i] + own[i]);
@@ -251,45 +220,26 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
             return FallSimulator.coverOf(grid, plan.foundation(), trials.get(trial), depth[trial].clone());
         }
 
-        private static Stage stage(int since, Optional<Ranked> next) {
-            if (next.isEmpty()) {
+        private static Stage stage(int since, boolean isLast) {
+            if (isLast) {
                 return Stage.ALL;
             }
             return since == 0 ? Stage.FRONT : Stage.REST;
         }
 
-        private Point point(Stage stage, Optional<Ranked> next) {
+        private Point point(Stage stage, Optional<Dwindling.Ranked<Open>> next) {
             List<Cover> covers =
                     IntStream.range(0, trials.size()).mapToObj(this::cover).toList();
-            List<Station> done = stations(true);
-            List<Station> left = stations(false);
             return new Point(
                     stage,
                     done.size(),
-                    loops(done),
-                    ChairTime.hooking(left, plan.brief().speeds()),
+                    plan.hooked().only(done).loops(),
+                    ChairTime.hooking(left(s -> true), plan.brief().speeds()),
                     covers.stream().mapToDouble(Cover::exposed).max().orElse(0),
                     covers.get(0).fullness(),
-                    next.map(Ranked::hides).orElse(0.0),
+                    next.map(Dwindling.Ranked::worth).orElse(0.0),
                     covers.stream().allMatch(c -> c.gaps().isEmpty()),
-                    next.map(n -> stations.get(n.station()).id()));
-        }
-
-        private List<Station> stations(boolean hooked) {
-            return IntStream.range(0, lays.length)
-                    .filter(s -> isHooked[s] == hooked)
-                    .mapToObj(stations::get)
-                    .toList();
-        }
-
-        private int loops(List<Station> of) {
-            return IntStream.range(0, plan.hooked().hairs().size())
-                    .map(k -> LoopTally.of(of.stream()
-                                    .filter(s -> s.strand() == k)
-                                    .map(Station::share)
-                                    .toList())
-                            .loops())
-                    .sum();
+                    next.map(n -> n.what().share().id()));
         }
     }
 }

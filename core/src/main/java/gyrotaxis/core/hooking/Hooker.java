@@ -5,7 +5,6 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairCutException;
 import gyrotaxis.core.hair.HairLine;
-import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Bulk;
 import gyrotaxis.core.install.HairMix;
@@ -25,7 +24,6 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * Hooks a head: places the stations, makes the changes that were made by hand, deals out the mix, and settles for each how it
@@ -98,7 +96,7 @@ public final class Hooker {
         List<Station> stations = inOrder(hand.stations()).stream()
                 .map(s -> s.hooked(bearings.of(s)))
                 .toList();
-        return new Hooked(plan, hairs, stations, tallies(hairs.size(), stations), hand.lost(), brief.mix());
+        return Hooked.of(plan, hairs, stations, hand.lost(), brief.mix());
     }
 
     /** The main hair, what is mixed in, and last what is cut of the main hair for some zones only. */
@@ -142,23 +140,6 @@ public final class Hooker {
                 .max(Comparator.comparing(h -> h.line().fibre().slip()))
                 .orElseThrow();
         return hairs.stream().map(h -> slidesMost).toList();
-    }
-
-    /** Shares by size of every strand; a blended one counts half to each of its two. */
-    private List<LoopTally> tallies(int strands, List<Station> stations) {
-        List<List<Share>> shares = IntStream.range(0, strands)
-                .<List<Share>>mapToObj(k -> new ArrayList<>())
-                .toList();
-        for (Station s : stations) {
-            if (brief.mix().blends(s.share())) {
-                Share half = new Share(2 * s.share().parts());
-                shares.get(s.strand()).add(half);
-                shares.get(1).add(half);
-            } else {
-                shares.get(s.strand()).add(s.share());
-            }
-        }
-        return shares.stream().map(LoopTally::of).toList();
     }
 
     private List<Station> inOrder(List<Station> stations) {

@@ -3,11 +3,11 @@ package gyrotaxis.core.install;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 
@@ -47,15 +47,32 @@ public record Hooked(
         others = List.copyOf(others);
     }
 
-    /** A head on which nothing covers but what is hooked. */
-    public Hooked(
-            HookingPlan plan,
-            List<Strand> hairs,
-            List<Station> stations,
-            List<LoopTally> tallies,
-            List<LostEdit> lost,
-            HairMix mix) {
-        this(plan, hairs, stations, tallies, lost, mix, List.of());
+    /** A head on which nothing covers but what is hooked, with its loops counted. */
+    public static Hooked of(
+            HookingPlan plan, List<Strand> hairs, List<Station> stations, List<LostEdit> lost, HairMix mix) {
+        return new Hooked(plan, hairs, stations, tallies(hairs.size(), stations, mix), lost, mix, List.of());
+    }
+
+    /** The same with only some of its shares. */
+    public Hooked only(List<Station> some) {
+        return new Hooked(plan, hairs, some, tallies(hairs.size(), some, mix), lost, mix, others);
+    }
+
+    /** Shares by size of every strand; a blended one counts half to each of its two. */
+    private static List<LoopTally> tallies(int strands, List<Station> stations, HairMix mix) {
+        List<List<Share>> shares = IntStream.range(0, strands)
+                .<List<Share>>mapToObj(k -> new ArrayList<>())
+                .toList();
+        for (Station s : stations) {
+            if (mix.blends(s.share())) {
+                Share half = new Share(2 * s.share().parts());
+                shares.get(s.strand()).add(half);
+                shares.get(1).add(half);
+            } else {
+                shares.get(s.strand()).add(s.share());
+            }
+        }
+        return shares.stream().map(LoopTally::of).toList();
     }
 
     /** The same with other hair on it. */
@@ -98,10 +115,9 @@ public record Hooked(
 
     /** How easily what a station takes slides; of a blended share, what slides more. */
     public Slip slipOf(Station s) {
-        return portionsOf(s).stream()
-                .map(p -> p.line().fibre().slip())
-                .max(Comparator.naturalOrder())
-                .orElseThrow();
+        Slip own = hairOf(s).fibre().slip();
+        Slip other = mix.blends(s.share()) ? hairs.get(1).line().fibre().slip() : own;
+        return own.compareTo(other) > 0 ? own : other;
     }
 
     /**

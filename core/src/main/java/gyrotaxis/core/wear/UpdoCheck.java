@@ -232,10 +232,10 @@ public final class UpdoCheck {
                 }
             }
         }
-        return isHidden(look) ? Edge.HAIR : found;
+        return liesUnderHair(look) ? Edge.HAIR : found;
     }
 
-    private boolean isHidden(Vec2 look) {
+    private boolean liesUnderHair(Vec2 look) {
         for (Station s : shares) {
             double reach =
                     Math.max(HIDES_LEAST_MM, HIDES_MM * Math.sqrt(s.share().ofLoop()));

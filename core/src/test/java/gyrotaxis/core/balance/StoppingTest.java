@@ -8,8 +8,13 @@ import gyrotaxis.core.balance.Stopping.Stage;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.install.Bulk;
+import gyrotaxis.core.install.HairMix;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -17,6 +22,8 @@ import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Worn;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -83,5 +90,27 @@ class StoppingTest {
         Stopping thin = Stopping.of(PLANNER, plan(Texture.DEEP_WAVE, 0.5));
         assertThat(thin.mayStop()).isEmpty();
         assertThat(thin.savedLoops()).isZero();
+    }
+
+    /** What is cut for the front is counted as the tufts that it comes from, and what is blended by its halves. */
+    @Test
+    void theLastPointHasTheLoopsOfThePlanHoweverItsHairIsMadeReady() {
+        HairLine kinky = HookedHeads.hair(Texture.COARSE_KINKY);
+        InstallBrief loose = PLANNER.plan(InstallBrief.of(
+                        HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+                        FoundationBrief.of(14, 5, 12),
+                        kinky.of(kinky.fibre().inBulk())))
+                .brief();
+        HairLine deep = HookedHeads.hair(Texture.DEEP_WAVE);
+        HairMix blend = new HairMix(
+                HairMix.How.BLENDED, List.of(new HairMix.Strand(deep, "honey", 50, Optional.empty())), 1, false);
+        for (HookingBrief hooking : List.of(
+                HookingBrief.usual().preparing(Bulk.AS_IT_COMES.cutting(Set.of(Zone.FRONT))),
+                HookingBrief.usual().mixing(blend))) {
+            InstallPlan plan = PLANNER.plan(loose.withHooking(hooking));
+            List<Point> points = Stopping.of(PLANNER, plan).points();
+            assertThat(points.get(points.size() - 1).loops())
+                    .isEqualTo(plan.hooked().loops());
+        }
     }
 }

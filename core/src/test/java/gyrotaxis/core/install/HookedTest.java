@@ -42,7 +42,7 @@ class HookedTest {
 
     private static Hooked of(List<Station> stations) {
         Hooked medium = HookedHeads.medium(Texture.DEEP_WAVE);
-        return new Hooked(USUAL, medium.hairs(), stations, medium.tallies(), List.of(), HairMix.none());
+        return Hooked.of(USUAL, medium.hairs(), stations, List.of(), HairMix.none());
     }
 
     @Test

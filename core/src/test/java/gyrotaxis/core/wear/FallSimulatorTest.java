@@ -60,7 +60,7 @@ class FallSimulatorTest {
     }
 
     private static Hooked only(Hooked all, List<Station> stations) {
-        return new Hooked(all.plan(), all.hairs(), stations, all.tallies(), all.lost(), all.mix());
+        return all.only(stations);
     }
 
     private static Cover cover(Texture texture, double fullness, Way way) {
