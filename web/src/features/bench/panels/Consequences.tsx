@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Ledger, Read } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
+import { packSize, packWords } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Tape } from '../../../ui/Tape';
 import { Findings } from './Findings';
@@ -23,7 +24,7 @@ export const Consequences = memo(function Consequences() {
       <Tape
         label={plural(l.packs, 'pack').replace(/^\d+ /, '') + ' to buy'}
         figure={String(l.packs)}
-        unit={packWords(plan)}
+        unit={packsToBuy(plan)}
         aside={`${plural(l.leftOverLoops, 'loop')} left over`}
         value={l.packs}
         end={Math.max(10, l.packs + 2)}
@@ -61,12 +62,21 @@ export const Consequences = memo(function Consequences() {
 });
 
 /** The sizes to buy, with how many of each where there are several. */
-function packWords(plan: Read): string {
-  const bought = plan.hairs.flatMap((h) => h.bought);
-  const sizes = [...new Set(bought.map((b) => b.loopsPerPack))].sort((a, b) => b - a);
-  if (sizes.length < 2) return `× ${plural(sizes[0] ?? plan.ledger.loopsPerPack, 'loop')}`;
-  const count = (size: number) =>
-    bought.reduce((sum, b) => sum + (b.loopsPerPack === size ? b.count : 0), 0);
+function packsToBuy(plan: Read): string {
+  const bought = plan.hairs.flatMap((h) =>
+    h.bought.map((b) => ({
+      ...b,
+      size: packSize(h, b.loopsPerPack),
+      words: packWords(h, b.loopsPerPack),
+    })),
+  );
+  bought.sort((a, b) => b.loopsPerPack - a.loopsPerPack);
+  const sizes = [...new Set(bought.map((b) => b.size))];
+  const [main] = plan.hairs;
+  if (sizes.length < 2) {
+    return `× ${bought[0]?.words ?? (main ? packWords(main, plan.ledger.loopsPerPack) : '')}`;
+  }
+  const count = (size: string) => bought.reduce((n, b) => n + (b.size === size ? b.count : 0), 0);
   return sizes.map((size) => `${count(size)} of ${size}`).join(', ');
 }
 

@@ -1,4 +1,6 @@
+import { RotateCcw } from 'lucide-react';
 import type { HairLine, Zone } from '../../../api/types';
+import { Button } from '../../../ui/Button';
 import { Counter } from '../../../ui/Counter';
 import { Tick } from '../../../ui/Tick';
 import { useWords } from '../../../words';
@@ -58,6 +60,16 @@ export function BulkEntry({ line }: { line: HairLine }) {
         <p role="alert" className="text-sm font-medium text-chalk">
           ✕ {cutError}
         </p>
+      )}
+      {(tuftGrams !== null || cutZones.length > 0) && (
+        <Button
+          className="self-start"
+          onClick={() =>
+            change('as it comes', (b) => withHooking(b, { tuftGrams: null, cutZones: [] }))
+          }
+        >
+          <RotateCcw size={14} aria-hidden /> as it comes
+        </Button>
       )}
       {cut && (
         <p className="text-sm text-soft">

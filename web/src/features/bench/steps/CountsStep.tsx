@@ -1,5 +1,6 @@
 import type { Plan } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
+import { packSize, pieces } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { useComputed } from '../draft/useBench';
@@ -106,9 +107,6 @@ export function CountsStep() {
 
 /** What is placed, kept back and bought of one hair: by loops, or by weight where it comes loose. */
 function Bought({ hair }: { hair: Plan['hairs'][number] }) {
-  const piece = hair.isLooped ? 'loop' : 'tuft';
-  const pack = (loops: number) =>
-    hair.isLooped ? `${loops}` : `${Math.round(loops * hair.gramsPerLoop)} g`;
   return (
     <>
       {hair.placedLoops} placed
@@ -119,9 +117,9 @@ function Bought({ hair }: { hair: Plan['hairs'][number] }) {
       {hair.bought.length === 0
         ? 'nothing to buy'
         : `buy ${hair.bought
-            .map((b) => `${plural(b.count, 'pack')} of ${pack(b.loopsPerPack)}`)
+            .map((b) => `${plural(b.count, 'pack')} of ${packSize(hair, b.loopsPerPack)}`)
             .join(' and ')}`}
-      , {plural(hair.leftOverLoops, piece)} left over
+      , {pieces(hair, hair.leftOverLoops)} left over
     </>
   );
 }

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Dial } from '../../../ui/Dial';
 import { Choice } from '../../../ui/Field';
 import { formatMoney } from '../../../lib/money';
+import { packWords, pieces } from '../../../lib/packs';
 import { useLengths } from '../../../ui/prefs';
 import { hairLinesQuery } from '../bench.queries';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
@@ -54,18 +55,13 @@ export function HairStep() {
           <Fact name="texture" words={line.textureWords} />
           <Fact name="hangs" words={lengths.say(line.lengthMm)} />
           <Fact name="lock" words={line.hasBead ? 'elastic bead' : 'knot only'} />
-          <Fact
-            name="a pack"
-            words={
-              line.isLooped ? `${line.loopsPerPack} loops` : `${Math.round(line.gramsPerPack)} g`
-            }
-          />
+          <Fact name="a pack" words={packWords(line, line.loopsPerPack)} />
           <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
           <Fact
             name={line.isLooped ? 'a loop weighs' : 'a tuft weighs'}
             words={`${line.gramsPerLoop} g`}
           />
-          <Fact name="on the shelf" words={`${line.loopsOnShelf} loops`} />
+          <Fact name="on the shelf" words={pieces(line, line.loopsOnShelf)} />
           <Fact name="slip" words={line.slipWords} />
           <Fact name="a loop" words={line.goesInWhole ? 'goes in whole' : 'can be split'} />
           <Fact name="heat" words={line.heatC ? `up to ${line.heatC} °C by its label` : 'none'} />

@@ -50,6 +50,10 @@ describe('HairStep', () => {
     expect(bench.getState().brief.hooking.cutZones).toEqual(['FRONT', 'NAPE']);
     press('more: A tuft, folded once');
     expect(bench.getState().brief.hooking.tuftGrams).toBe(5.7);
+    // Whatever was asked of loose fibre can be taken back where looped hair is chosen after it.
+    press('as it comes');
+    expect(bench.getState().brief.hooking.tuftGrams).toBeNull();
+    expect(bench.getState().brief.hooking.cutZones).toEqual([]);
   });
 
   it('lets a cut be taken back that was asked of looped hair, and says why it cannot be', async () => {

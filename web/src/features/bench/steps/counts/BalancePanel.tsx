@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { BalanceAsked, Plan } from '../../../../api/types';
+import { packSize } from '../../../../lib/packs';
 import { Button } from '../../../../ui/Button';
 import { Choice, TextField } from '../../../../ui/Field';
 import { useLengths } from '../../../../ui/prefs';
@@ -21,12 +22,11 @@ export function BalancePanel({ plan }: { plan: Plan }) {
   const { state, run, stop, forget } = useBalance();
   const [exposed, setExposed] = useState('6');
   const [packs, setPacks] = useState('4');
-  const sizes = plan.hairs[0]?.packSizes ?? [];
+  const main = plan.hairs[0];
+  const sizes = main?.packSizes ?? [];
   const [size, setSize] = useState<number>();
   const packLoops = size !== undefined && sizes.includes(size) ? size : (sizes[0] ?? null);
-  const loose = plan.hairs[0]?.isLooped === false ? plan.hairs[0] : undefined;
-  const sizeWords = (loops: number) =>
-    loose ? `${Math.round(loops * loose.gramsPerLoop)} g` : `${loops}`;
+  const sizeWords = (loops: number) => (main ? packSize(main, loops) : '');
   const ask = (kind: BalanceAsked['kind'], more: Partial<typeof NOTHING>) =>
     void run({ ...NOTHING, ...more, brief, kind });
   const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
