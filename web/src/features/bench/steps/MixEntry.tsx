@@ -4,7 +4,6 @@ import type { HairLine, Hooking, MixStrand } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Counter } from '../../../ui/Counter';
 import { Choice } from '../../../ui/Field';
-import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { withHooking, withMix } from '../draft/edits/hookingEdits';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
@@ -60,7 +59,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
         <p className="text-sm text-soft">One hair in one colour throughout.</p>
       )}
       {others.length > 0 && (
-        <Switch
+        <Choice
           label="How it is mixed"
           value={how}
           options={mixes}

@@ -49,7 +49,7 @@ export function WearStep() {
         aria-label="Edges of updos"
         className="flex flex-col gap-2 border-t border-line pt-3"
       >
-        <h3 className="font-semibold">Edges of updos, before any hair</h3>
+        <h3 className="font-semibold">Edges of updos</h3>
         <UpdoList />
       </section>
     </>

@@ -84,7 +84,7 @@ describe('HairStep', () => {
     press('Take hair 4 out of the mix');
     const mix = () => bench.getState().brief.hooking.mix;
     expect(mix()?.others?.map((o) => o.percent)).toEqual([25, 20]);
-    fireEvent.click(screen.getByRole('radio', { name: 'by zone' }));
+    choose('How it is mixed', 'ZONES');
     expect(screen.queryByText(/Parts of a hundred/)).toBeNull();
     choose('Zone of hair 3', 'NAPE');
     expect(mix()).toMatchObject({ how: 'ZONES', others: [{ zone: null }, { zone: 'NAPE' }] });
