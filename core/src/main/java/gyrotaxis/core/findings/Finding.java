@@ -30,6 +30,7 @@ public record Finding(Code code, Severity severity, Place place, Sentence reason
         ROWS_TOO_NARROW,
         UNEVEN_JOINS,
         PART_CLOSES_EARLY,
+        PART_END_NOT_LAID,
         PART_TOO_NARROW,
         PART_IN_PEAK,
         PART_IN_COWLICK,

@@ -11,6 +11,8 @@ import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.LaidPart.Unended;
+import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.laying.RowLayout;
@@ -35,6 +37,9 @@ final class PartFindings {
     /** How far a remedy moves a part out of a cowlick, mm. ASSUMPTION: about a finger, most of what a cowlick reaches. */
     private static final double OUT_OF_COWLICK_MM = 15;
 
+    /** Lengths are proposed in steps of this, mm. */
+    private static final double WHOLE_STEP_MM = 5;
+
     private final FindingList list;
     private final InstallBrief brief;
     private final FoundationBrief asked;
@@ -53,6 +58,7 @@ final class PartFindings {
             if (!part.isOpen()) {
                 closesEarly(part, place);
             }
+            part.unended().ifPresent(u -> runOn(part, u, place));
             if (part.gap().narrowestMm() < PartChoice.READS_AS_SKIN_MM) {
                 tooNarrow(part, place);
             }
@@ -76,6 +82,66 @@ final class PartFindings {
                         mm(part.gap().openMm()),
                         " its flanking rows bend together and join."),
                 openAllParts().stream().toList());
+    }
+
+    /** Flanking rows that cannot end as asked run on, and that is never done in silence. */
+    private void runOn(LaidPart part, Unended unended, Place.AtPart place) {
+        PartEnd end = part.asked().end();
+        boolean isFar = unended.why() == Unended.Why.RUNS_TOO_FAR;
+        Sentence asked = end == PartEnd.CROSSED
+                ? Sentence.of("its flanking rows cannot cross")
+                : Sentence.of("no half rows can end");
+        List<Optional<Remedy>> remedies = new ArrayList<>();
+        double stop = WHOLE_STEP_MM * Math.floor((unended.longestMm() - 1) / WHOLE_STEP_MM);
+        if (isFar && WearingPart.LENGTH_MM.contains(stop)) {
+            remedies.add(changed(
+                    Sentence.of("Let it stop after ", mm(stop)),
+                    part,
+                    part.asked().stoppingAfter(stop)));
+        }
+        if (!isFar) {
+            remedies.add(moreRowsInFront());
+        }
+        remedies.add(changed(
+                Sentence.of("Let the rows beside it run on"), part, part.asked().ending(PartEnd.OPEN)));
+        list.add(
+                Code.PART_END_NOT_LAID,
+                Severity.WARNING,
+                place,
+                isFar
+                        ? Sentence.of(
+                                "Behind part ",
+                                place.number(),
+                                " ",
+                                asked,
+                                ": it runs to the end of the front section. Up to ",
+                                mm(unended.longestMm()),
+                                " there is room behind it. As it is, the rows run on.")
+                        : Sentence.of(
+                                "Behind part ",
+                                place.number(),
+                                " ",
+                                asked,
+                                ": beside them no row runs on that could take over. As it is, they run on."),
+                FindingList.those(remedies));
+    }
+
+    /** The least number of rows in front with which every part's flanks end as asked. */
+    private Optional<Remedy> moreRowsInFront() {
+        return IntStream.rangeClosed(asked.frontRows() + 1, (int) FoundationBrief.FRONT_ROWS.max())
+                .boxed()
+                .filter(this::endsAll)
+                .findFirst()
+                .map(n -> new Remedy("Braid " + n + " rows in front", brief.withFoundation(asked.withFrontRows(n))));
+    }
+
+    private boolean endsAll(int frontRows) {
+        try {
+            return RowLayout.lay(list.laid.scalp(), asked.withFrontRows(frontRows), brief.ownHair()).parts().stream()
+                    .allMatch(p -> p.unended().isEmpty());
+        } catch (FoundationException e) {
+            return false;
+        }
     }
 
     /** The number of rows behind, nearest to the present one, with which no two flanking rows join. */
@@ -165,8 +231,12 @@ final class PartFindings {
         if (!WearingPart.START_MM.contains(toMm)) {
             return Optional.empty();
         }
+        return changed(Sentence.of(words), part, part.asked().startingAt(toMm));
+    }
+
+    private Optional<Remedy> changed(Sentence words, LaidPart part, WearingPart other) {
         List<WearingPart> parts = asked.parts().stream()
-                .map(p -> p.equals(part.asked()) ? p.startingAt(toMm) : p)
+                .map(p -> p.equals(part.asked()) ? other : p)
                 .toList();
         return list.lay(words, asked.withParts(parts, asked.flanks()));
     }

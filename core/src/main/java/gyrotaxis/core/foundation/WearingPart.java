@@ -53,6 +53,11 @@ public record WearingPart(
         return new WearingPart(startMm, slantRad, bowMm, lengthMm, other, showsSide);
     }
 
+    /** The same, stopping where it has run so far, mm, in {@link #LENGTH_MM}. */
+    public WearingPart stoppingAfter(double mm) {
+        return new WearingPart(startMm, slantRad, bowMm, OptionalDouble.of(mm), end, showsSide);
+    }
+
     /** The mirror image in the midline. */
     public WearingPart mirrored() {
         return new WearingPart(-startMm + 0.0, -slantRad + 0.0, -bowMm + 0.0, lengthMm, end, showsSide);

@@ -6,6 +6,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.LaidPart.Unended;
 import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.RowUse;
@@ -119,9 +120,26 @@ final class FrontDivision {
             before += edited.get(i).size();
             Path whole = path(borders.get(i + 1), 1);
             Path asked = whole.between(0, parts.get(i).lengthMm().orElse(Double.POSITIVE_INFINITY));
-            laid.add(new LaidPart(parts.get(i), asked, gaps.get(before - 1)));
+            laid.add(new LaidPart(parts.get(i), asked, gaps.get(before - 1), unended(i)));
         }
         return laid;
+    }
+
+    /** Why the flanks of a part run on though they were to end with it, if they do. */
+    private Optional<Unended> unended(int part) {
+        List<Lane.Spec> onLeft = specs.get(part);
+        boolean leftEnds = !onLeft.get(onLeft.size() - 1).runsThrough();
+        boolean rightEnds = !specs.get(part + 1).get(0).runsThrough();
+        boolean asAsked = switch (parts.get(part).end()) {
+            case OPEN -> true;
+            case HALF_ROWS -> leftEnds && rightEnds;
+            case CROSSED -> leftEnds && !rightEnds;
+        };
+        double longest = LAST_END * path(borders.get(part + 1), 1).lengthMm();
+        return asAsked
+                ? Optional.empty()
+                : Optional.of(new Unended(
+                        endsAt[part] < LAST_END ? Unended.Why.NO_ROW_BESIDE : Unended.Why.RUNS_TOO_FAR, longest));
     }
 
     /** A crossing of flanking rows behind a part: which part, and where across and along it lies. */

@@ -209,7 +209,7 @@ public final class RowLayout {
         RegionCut cut = new RegionCut(scalp, regions, maker);
         boolean wasCut = cut.cut(draft);
         List<LaidPart> left = parts.stream()
-                .map(p -> new LaidPart(p.asked(), p.path(), PartGaps.cut(p.gap(), whole, draft)))
+                .map(p -> new LaidPart(p.asked(), p.path(), PartGaps.cut(p.gap(), whole, draft), p.unended()))
                 .toList();
         return new Foundation(
                 draft.rows,

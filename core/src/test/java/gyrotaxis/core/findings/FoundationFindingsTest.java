@@ -12,6 +12,7 @@ import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Back.FrontTails;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
 import gyrotaxis.core.foundation.RimBrief.Where;
@@ -113,6 +114,17 @@ class FoundationFindingsTest {
                         Code.PART_IN_PEAK,
                         PLAIN.withHead(PLAIN.head().withHairline(peaked))
                                 .withFoundation(ROWS.withParts(List.of(middle), FlankSchool.FINE_ROWS))),
+                Arguments.of(
+                        Code.PART_END_NOT_LAID,
+                        PLAIN.withFoundation(ROWS.withParts(
+                                List.of(WearingPart.straight(0).ending(PartEnd.CROSSED)), FlankSchool.FINE_ROWS))),
+                Arguments.of(
+                        Code.PART_END_NOT_LAID,
+                        PLAIN.withFoundation(ROWS.withParts(
+                                List.of(
+                                        middle.startingAt(-12).stoppingAfter(60).ending(PartEnd.HALF_ROWS),
+                                        middle.startingAt(12).stoppingAfter(60).ending(PartEnd.HALF_ROWS)),
+                                FlankSchool.FINE_ROWS))),
                 Arguments.of(Code.PART_ON_SIDE_OF_FALL, PLAIN.withConsultation(asked.falling(Fall.LEFT))),
                 Arguments.of(
                         Code.BULK_GROWS,

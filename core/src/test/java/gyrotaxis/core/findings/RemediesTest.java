@@ -9,6 +9,7 @@ import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.Texture;
@@ -53,7 +54,14 @@ class RemediesTest {
         };
         FoundationBrief rows = FoundationBrief.of(front, back, 12);
         if (!(back instanceof Back.Spiral) && r.nextInt(3) > 0) {
-            rows = rows.withParts(List.of(WearingPart.straight(r.nextInt(-40, 41))), FlankSchool.FINE_ROWS);
+            WearingPart part = WearingPart.straight(r.nextInt(-40, 41));
+            PartEnd end = PartEnd.values()[r.nextInt(PartEnd.values().length)];
+            rows = rows.withParts(
+                    List.of(
+                            r.nextBoolean()
+                                    ? part
+                                    : part.stoppingAfter(r.nextInt(40, 160)).ending(end)),
+                    FlankSchool.FINE_ROWS);
         }
         RimBrief rim = RimBrief.plain();
         if (r.nextInt(4) == 0) {

@@ -10,6 +10,8 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.LaidPart.Unended;
+import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
@@ -26,6 +28,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PartsTest {
@@ -209,5 +212,51 @@ class PartsTest {
     private static Foundation lay(int front, int back, FlankSchool school, WearingPart... parts) {
         return RowLayout.lay(
                 MEDIUM, FoundationBrief.of(front, back, 10).withParts(List.of(parts), school), OwnHair.ordinary());
+    }
+
+    @Test
+    void halfAndCrossedRowsEndAsAskedWhereThePartStopsShort() {
+        WearingPart shortPart = new WearingPart(0, 0, OptionalDouble.of(70));
+        Foundation half = lay(14, 5, FlankSchool.FINE_ROWS, shortPart.ending(PartEnd.HALF_ROWS));
+        assertThat(half.parts().get(0).unended()).isEmpty();
+        for (RowId flank : List.of(
+                half.parts().get(0).gap().left(), half.parts().get(0).gap().right())) {
+            assertThat(row(half, flank).lengthMm()).isLessThan(90);
+        }
+        Foundation crossed = lay(14, 5, FlankSchool.FINE_ROWS, shortPart.ending(PartEnd.CROSSED));
+        assertThat(crossed.parts().get(0).unended()).isEmpty();
+        assertThat(crossed.crossings()).hasSize(1);
+        assertThat(lay(14, 5, FlankSchool.FINE_ROWS, shortPart).parts().get(0).unended())
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = PartEnd.class,
+            names = {"HALF_ROWS", "CROSSED"})
+    void rowsThatCannotEndBehindALongPartSaySo(PartEnd end) {
+        LaidPart part = lay(
+                        14, 5, FlankSchool.FINE_ROWS, WearingPart.straight(0).ending(end))
+                .parts()
+                .get(0);
+        Unended unended = part.unended().orElseThrow();
+        assertThat(unended.why()).isEqualTo(Unended.Why.RUNS_TOO_FAR);
+        assertThat(unended.longestMm())
+                .isBetween(0.8 * part.path().lengthMm(), 0.9 * part.path().lengthMm());
+        LaidPart shorter = lay(14, 5, FlankSchool.FINE_ROWS, part.asked().stoppingAfter(unended.longestMm() - 1))
+                .parts()
+                .get(0);
+        assertThat(shorter.unended()).isEmpty();
+    }
+
+    /** Two half rows side by side: nobody would take over their scalp, so one of them has to run on. */
+    @Test
+    void rowsThatHaveNoneBesideThemToTakeOverSaySo() {
+        WearingPart left = new WearingPart(-12, 0, OptionalDouble.of(60)).ending(PartEnd.HALF_ROWS);
+        WearingPart right = new WearingPart(12, 0, OptionalDouble.of(60)).ending(PartEnd.HALF_ROWS);
+        Foundation f = lay(14, 5, FlankSchool.FINE_ROWS, left, right);
+        assertThat(f.parts().stream().flatMap(p -> p.unended().stream()))
+                .isNotEmpty()
+                .allSatisfy(u -> assertThat(u.why()).isEqualTo(Unended.Why.NO_ROW_BESIDE));
     }
 }
