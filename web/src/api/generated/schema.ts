@@ -617,6 +617,7 @@ export interface components {
             map: components["schemas"]["Map"];
             parts: components["schemas"]["Part"][];
             rows: components["schemas"]["Row"][];
+            shut: components["schemas"]["Shut"][];
             stations: components["schemas"]["Station"][];
             tails: components["schemas"]["TailView"][];
             views: components["schemas"]["View"][];
@@ -654,7 +655,8 @@ export interface components {
         };
         FillView: {
             /** @enum {string} */
-            kind: "FILL" | "WISP";
+            kind: "FILL" | "DRAWN_SHUT" | "WISP";
+            knots: number[];
             row: string;
             rowWords: string;
             shareWords: string;
@@ -680,7 +682,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_FULL" | "HAIR_HUMPS" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_END_NOT_LAID" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_FULL" | "HAIR_HUMPS" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
             place: components["schemas"]["PlaceView"];
             reason: components["schemas"]["Piece"][];
             remedies: components["schemas"]["RemedyView"][];
@@ -1058,6 +1060,8 @@ export interface components {
             earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
             fullness: components["schemas"]["Range"];
+            /** Format: double */
+            furthestShutMm: number;
             individualBaseMm: components["schemas"]["Range"];
             individualCount: components["schemas"]["Range"];
             leaveOutMm: components["schemas"]["Range"];
@@ -1517,6 +1521,8 @@ export interface components {
         ShareForm: {
             /** Format: double */
             at: number;
+            /** Format: int32 */
+            blend: number;
             holds: ("FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK")[];
             hookWords: string;
             isDeepSet: boolean;
@@ -1546,6 +1552,16 @@ export interface components {
             y: number;
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        Shut: {
+            /** Format: double */
+            toX: number;
+            /** Format: double */
+            toY: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Side: {
             reason: components["schemas"]["Piece"][];
@@ -1638,13 +1654,16 @@ export interface components {
             /** @enum {string|null} */
             hold: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK" | null;
             /** @enum {string} */
-            kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD" | "LEG";
+            kind: "ADD" | "REMOVE" | "MOVE" | "SHARE" | "KNOT" | "PASSES" | "HOLD" | "LEG" | "SHUT";
             /** @enum {string|null} */
             knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
             /** Format: int32 */
             legPercent: number | null;
             /** Format: double */
             moveMm: number | null;
+            /** Format: double */
+            otherAt: number | null;
+            otherRow: string | null;
             /** Format: int32 */
             passes: number | null;
             row: string;
@@ -1656,6 +1675,7 @@ export interface components {
         StationKind: {
             bearingWhy: string;
             bearingWords: string;
+            blendColour: string | null;
             colour: string;
             decidedBy: string[];
             extraHolds: string[];

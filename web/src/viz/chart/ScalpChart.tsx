@@ -12,6 +12,7 @@ import { RowBraid } from './RowBraid';
 import { ScaleBar } from './ScaleBar';
 import { Stations } from './Stations';
 import { TailMark } from './TailMark';
+import { Thread } from './Thread';
 
 /** The piece of paper the map is drawn on, mm. */
 export const SHEET = { x: -172, y: -180, width: 344, height: 378 };
@@ -146,6 +147,8 @@ export function ScalpChart(props: Props) {
         {layers.pull && <Pull plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.bulk && <Bulk plan={plan} palette={palette} isTurned={isTurned} />}
         {layers.order && <Order plan={plan} palette={palette} isTurned={isTurned} />}
+        {layers.stations &&
+          plan.shut.map((s) => <Thread key={`${s.x}/${s.y}`} {...s} palette={palette} />)}
         {layers.stations && (
           <Stations
             stations={plan.stations}

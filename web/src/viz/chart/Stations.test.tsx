@@ -93,6 +93,19 @@ describe('Stations', () => {
     expect(document.querySelectorAll('[data-station]')).toHaveLength(stations.length);
   });
 
+  it('marks a blended share with a smaller bead of its other half', () => {
+    const blended = kinds.map((k) => ({ ...k, blendColour: 'honey' }));
+    render(
+      <svg>
+        <Stations stations={stations} kinds={blended} palette={SCREEN} hasBarbs={false} />
+      </svg>,
+    );
+    expect(document.querySelectorAll('[data-blend]')).toHaveLength(rows.length);
+    document.body.replaceChildren();
+    render(<Map />);
+    expect(document.querySelectorAll('[data-blend]')).toHaveLength(0);
+  });
+
   it('cannot be touched and has no edges while something is in the hand', () => {
     render(<Map isMoving />);
     expect(screen.queryByRole('slider')).toBeNull();

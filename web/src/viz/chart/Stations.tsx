@@ -8,6 +8,9 @@ import { tintOf } from '../tints';
 /** A finger or a mouse needs more than the smallest bead to hit, mm. */
 const TOUCH_MM = 3.4;
 
+/** The bead of the other half of a blended share has so much less area than the share's own. */
+const BLEND_PARTS = 2.6;
+
 interface Props {
   stations: Drawn['stations'];
   kinds: Drawn['kinds'];
@@ -42,7 +45,7 @@ export const Stations = memo(function Stations(props: Props) {
           ))}
         </g>
       )}
-      {rows.map(({ row, byTint, inner }) => (
+      {rows.map(({ row, byTint, blends, inner }) => (
         <g key={row}>
           {[...byTint].map(([tint, d]) => (
             <path
@@ -53,6 +56,9 @@ export const Stations = memo(function Stations(props: Props) {
               stroke={isMoving ? 'none' : palette.plait}
               strokeWidth={0.6}
             />
+          ))}
+          {[...blends].map(([tint, d]) => (
+            <path key={tint} data-blend={tint} d={d} fill={tint} />
           ))}
           {inner && <path d={inner} fill="none" stroke={palette.plait} strokeWidth={0.8} />}
         </g>
@@ -166,6 +172,8 @@ interface DrawnRow {
   row: string;
   /** Hair of the mix other than the main one has its colour; the main one has none. */
   byTint: Map<string, string>;
+  /** The other half of shares that are blended, a small bead on theirs. */
+  blends: Map<string, string>;
   inner: string;
   barbs: string;
 }
@@ -177,12 +185,23 @@ const apart = (a: PlanStation, b: PlanStation | undefined): number =>
 function draw(stations: Drawn['stations'], kinds: Drawn['kinds']): DrawnRow[] {
   const rows = new Map<string, DrawnRow>();
   for (const [i, s] of stations.entries()) {
-    const drawn = rows.get(s.row) ?? { row: s.row, byTint: new Map(), inner: '', barbs: '' };
+    const drawn = rows.get(s.row) ?? {
+      row: s.row,
+      byTint: new Map(),
+      blends: new Map(),
+      inner: '',
+      barbs: '',
+    };
     rows.set(s.row, drawn);
     const kind = kindOf({ kinds }, s);
     const bead = beadOf(s, kind, Math.min(apart(s, stations[i - 1]), apart(s, stations[i + 1])));
     const tint = kind.strand > 0 ? tintOf(kind.colour) : '';
     drawn.byTint.set(tint, (drawn.byTint.get(tint) ?? '') + bead.outline);
+    if (kind.blendColour !== null) {
+      const half = beadOf(s, { ...kind, shareParts: kind.shareParts * BLEND_PARTS });
+      const other = tintOf(kind.blendColour);
+      drawn.blends.set(other, (drawn.blends.get(other) ?? '') + half.outline);
+    }
     drawn.inner += bead.inner;
     drawn.barbs += bead.barb;
   }

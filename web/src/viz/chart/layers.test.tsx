@@ -106,21 +106,22 @@ describe('CoverLayer', () => {
 });
 
 describe('FillMarks', () => {
-  const fill = (kind: 'FILL' | 'WISP', x: number): Fills['fills'][number] => ({
+  const fill = (kind: Fills['fills'][number]['kind'], x: number): Fills['fills'][number] => ({
     kind,
     row: 'F1',
     rowWords: 'front row 1',
     x,
     y: 50,
     shareWords: kind === 'WISP' ? 'eighth' : 'half',
+    knots: kind === 'DRAWN_SHUT' ? [x, 0, x + 20, 0] : [],
     trial: 0,
     why: said('hides some skin'),
   });
 
-  it('numbers fills in a dashed ring, and draws wisps as curls', () => {
+  it('numbers fills in a dashed ring, and draws wisps as curls, joins knots by a thread', () => {
     const d = draw(
       <FillMarks
-        fills={[fill('FILL', 1), fill('FILL', 2), fill('WISP', 3)]}
+        fills={[fill('FILL', 1), fill('DRAWN_SHUT', 2), fill('WISP', 3)]}
         palette={PAPER}
         isTurned={false}
       />,
@@ -133,6 +134,8 @@ describe('FillMarks', () => {
       '2',
     ]);
     expect(d.querySelectorAll('[data-fills] > g')).toHaveLength(3);
-    expect(d.querySelectorAll('path')).toHaveLength(2);
+    expect(d.querySelectorAll('[data-fills] > g > path')).toHaveLength(2);
+    const thread = d.querySelector('[data-thread] path');
+    expect(thread?.getAttribute('d')).toBe('M2 0L22 0');
   });
 });

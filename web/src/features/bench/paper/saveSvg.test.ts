@@ -39,9 +39,10 @@ const PLAN = {
     { id: 'F1/2', row: 'F1', x: -20, y: 60, kind: 1, towardX: 1, towardY: 0 },
   ],
   kinds: [
-    { shareParts: 4, knot: 'REGULAR', strand: 0 },
-    { shareParts: 1, knot: 'DOUBLE_ENTRY', strand: 0 },
+    { shareParts: 4, knot: 'REGULAR', strand: 0, blendColour: null },
+    { shareParts: 1, knot: 'DOUBLE_ENTRY', strand: 0, blendColour: null },
   ],
+  shut: [],
   hairs: [{ name: 'Ebb Loose', colour: 'ink' }],
   parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
   tails: [

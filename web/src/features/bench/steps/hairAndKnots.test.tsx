@@ -210,6 +210,32 @@ describe('StationTab', () => {
     expect(bench.getState().brief.hooking.edits).toEqual([]);
   });
 
+  it('draws the gap to the nearest knot of another row shut, where one is near enough', () => {
+    const beyond = (from: PlanStation) => {
+      const away = (s: PlanStation) => Math.hypot(s.x - from.x, s.y - from.y);
+      const [nearest] = plan.stations
+        .filter((s) => s.row !== from.row)
+        .sort((a, b) => away(a) - away(b));
+      return nearest && away(nearest) <= words.limits.furthestShutMm ? nearest : undefined;
+    };
+    const near = plan.stations.find((s) => beyond(s)) as PlanStation;
+    const far = beyond(near);
+    const bench = onBench(<StationTab />);
+    act(() => bench.getState().pickStation(near.id));
+    fireEvent.click(screen.getByRole('button', { name: /draw shut toward/ }));
+    expect(bench.getState().brief.hooking.edits.at(-1)).toMatchObject({
+      kind: 'SHUT',
+      row: near.row,
+      at: near.at,
+      shareParts: 4,
+      otherRow: far?.row,
+      otherAt: far?.at,
+    });
+    const alone = plan.stations.find((s) => !beyond(s)) as PlanStation;
+    act(() => bench.getState().pickStation(alone.id));
+    expect(screen.queryByRole('button', { name: /draw shut toward/ })).toBeNull();
+  });
+
   it('parts the single leg of an invisible knot, and of no other', () => {
     const invisible = plan.stations.find((s) => kindOf(plan, s).knot === 'INVISIBLE');
     const other = plan.stations.find((s) => kindOf(plan, s).knot === 'DOUBLE_ENTRY');

@@ -41,6 +41,8 @@ const NOTHING_MORE = {
   hold: null,
   legPercent: null,
   towardDeg: null,
+  otherRow: null,
+  otherAt: null,
 };
 
 /** A change to one station, on top of the changes there are: it is found where those left it. */

@@ -99,9 +99,9 @@ function Left({ fills }: { fills: Fills }) {
 /** How many of each size, wisps last. */
 function countWords({ fills }: Fills): string {
   const wisps = fills.filter((f) => f.kind === 'WISP').length;
-  const sizes = [...new Set(fills.filter((f) => f.kind === 'FILL').map((f) => f.shareWords))];
+  const sizes = [...new Set(fills.filter((f) => f.kind !== 'WISP').map((f) => f.shareWords))];
   const count = (size: string) =>
-    fills.filter((f) => f.kind === 'FILL' && f.shareWords === size).length;
+    fills.filter((f) => f.kind !== 'WISP' && f.shareWords === size).length;
   return [
     ...sizes.map((size) => `${count(size)} × ${size}`),
     ...(wisps > 0 ? [plural(wisps, 'wisp')] : []),

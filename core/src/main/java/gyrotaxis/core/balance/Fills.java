@@ -13,6 +13,7 @@ import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
@@ -31,6 +32,8 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
     public enum Kind {
         /** Hair where scalp or row shows. */
         FILL,
+        /** A share through two knots, which draws the hair of both over a gap. */
+        DRAWN_SHUT,
         /** An eighth, frizzed, before a knot that shows. */
         WISP
     }
@@ -57,6 +60,7 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
      * @param trial the trial that asks for it most, by its place
      * @param why in a sentence without a full stop
      * @param towardRad which way it is thrown, as {@link StationEdit.Add} says; empty if it is hooked as it falls
+     * @param through the knot beyond the gap that it goes through too; empty if it draws nothing shut
      */
     public record Fill(
             Kind kind,
@@ -66,7 +70,23 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
             Share share,
             int trial,
             Sentence why,
-            OptionalDouble towardRad) {}
+            OptionalDouble towardRad,
+            Optional<Through> through) {
+        /** The change by hand that hooks it in. */
+        StationEdit edit() {
+            return through.<StationEdit>map(t -> new StationEdit.DrawShut(row, at, share, t.row(), t.at()))
+                    .orElseGet(() -> new StationEdit.Add(row, at, share, towardRad));
+        }
+    }
+
+    /**
+     * A knot beyond a gap.
+     *
+     * @param row the row it is on
+     * @param at how far along it, as a part of its length, in [0, 1]
+     * @param chart where on the map, mm
+     */
+    public record Through(RowId row, double at, Vec2 chart) {}
 
     /**
      * A gap that is left.
@@ -103,7 +123,7 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
         List<StationEdit> edits = new ArrayList<>(brief.hooking().edits());
         for (Fill f : fills) {
             if (edits.size() < HookingBrief.MOST_EDITS) {
-                edits.add(new StationEdit.Add(f.row(), f.at(), f.share(), f.towardRad()));
+                edits.add(f.edit());
             }
         }
         return brief.withHooking(brief.hooking().withEdits(edits));

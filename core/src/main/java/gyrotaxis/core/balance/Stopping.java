@@ -108,7 +108,7 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
         Walk(InstallPlan plan, CoverGrid grid) {
             this.plan = plan;
             this.grid = grid;
-            this.trials = FillTrial.trials(plan);
+            this.trials = Trials.of(plan);
             this.depth = trials.stream()
                     .map(t -> FallSimulator.others(grid, plan.foundation(), plan.hooked(), t, 0))
                     .toArray(double[][]::new);

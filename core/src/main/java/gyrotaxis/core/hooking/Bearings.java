@@ -43,7 +43,7 @@ final class Bearings {
     }
 
     Bearing of(Station s) {
-        if (s.bearing().rule() == Rule.ACROSS) {
+        if (s.bearing().rule() == Rule.ACROSS || s.bearing().rule() == Rule.SHUT) {
             return s.bearing();
         }
         Vec3 normal = scalp.surface().normal(s.space());
@@ -75,6 +75,16 @@ final class Bearings {
         Vec3 normal = scalp.surface().normal(s.space());
         Vec3 way = Lie.tangent(scalp.chart().lift(on).minus(s.space()), normal).unit();
         return new Bearing(way, Rule.ACROSS, false, from(way) + ", across the gap, " + toward(way));
+    }
+
+    /** Through a knot and on through one beyond a gap. */
+    static Bearing shut(Scalp scalp, Station near, Station far) {
+        Vec3 normal = scalp.surface().normal(near.space());
+        Vec3 way = Lie.tangent(far.space().minus(near.space()), normal);
+        Vec3 entry = way.norm() < 1e-9 ? Lie.tangent(new Vec3(0, 1, 0), normal).unit() : way.unit();
+        String words = from(entry) + ", through the knot there and the one beyond the gap on "
+                + far.id().row().words() + ", and both drawn together";
+        return new Bearing(entry, Rule.SHUT, false, words);
     }
 
     private Vec3 fall(Vec3 p, Vec3 normal) {

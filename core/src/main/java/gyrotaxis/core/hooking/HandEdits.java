@@ -3,6 +3,8 @@ package gyrotaxis.core.hooking;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
@@ -29,6 +31,9 @@ final class HandEdits {
     /** Until all stations of a row are numbered anew. */
     private static final int NOT_NUMBERED = 1;
 
+    /** A share that goes through a knot sits so far behind it, so that it has a place of its own in the row, mm. */
+    private static final double ON_TOP_MM = 0.5;
+
     /** One station while it is changed. Two added on one row share a name until they are numbered, but are not one. */
     private static final class Slot {
         private Station station;
@@ -50,6 +55,10 @@ final class HandEdits {
     private final List<Hooked.Strand> hairs;
     private final List<Slot> slots = new ArrayList<>();
     private final List<LostEdit> lost = new ArrayList<>();
+    private final List<Draw> draws = new ArrayList<>();
+
+    /** Two knots that a third share draws together; by which change. */
+    private record Draw(int index, Slot near, Slot far, Slot share) {}
 
     HandEdits(
             Scalp scalp,
@@ -64,11 +73,12 @@ final class HandEdits {
         stations.forEach(s -> slots.add(new Slot(s)));
     }
 
-    /** Makes them, in turn. */
+    /** Makes them, in turn; gaps are drawn shut last, between knots as they are by then. */
     void make(List<StationEdit> edits) {
         for (int i = 0; i < edits.size(); i++) {
             make(i, edits.get(i));
         }
+        draws.forEach(this::drawTogether);
     }
 
     /** All stations as they are now, in no order. */
@@ -108,6 +118,10 @@ final class HandEdits {
             return;
         }
         double along = edit.at() * row.get().lengthMm();
+        if (edit instanceof StationEdit.DrawShut draw) {
+            drawShut(index, draw, row.get(), along);
+            return;
+        }
         if (edit instanceof StationEdit.Add add
                 && splitsWhole(add.share(), hairs.get(0).line())) {
             lose(index, undone(hairs.get(0).line(), edit));
@@ -119,7 +133,7 @@ final class HandEdits {
                     .madeByHand()));
             return;
         }
-        meant(edit, along)
+        meant(edit.row(), along)
                 .ifPresentOrElse(
                         slot -> change(index, slot, row.get(), edit),
                         () -> lose(
@@ -128,10 +142,71 @@ final class HandEdits {
                                         + edit.row().words() + "."));
     }
 
+    private void drawShut(int index, StationEdit.DrawShut edit, Row row, double along) {
+        Optional<Slot> near = meant(edit.row(), along);
+        Optional<Slot> far = foundation.row(edit.otherRow()).flatMap(r -> meant(r.id(), edit.otherAt() * r.lengthMm()));
+        if (near.isEmpty() || far.isEmpty() || near.equals(far)) {
+            lose(
+                    index,
+                    "One of the two knots is not there any more that were drawn together between "
+                            + edit.row().words() + " and " + edit.otherRow().words() + ".");
+            return;
+        }
+        HairLine main = hairs.get(0).line();
+        if (splitsWhole(edit.share(), main)) {
+            lose(index, undone(main, edit));
+            return;
+        }
+        Station s = through(scalp, row, near.get().station, far.get().station, edit.share());
+        Slot share = new Slot(s.tied(chooser.choose(s.id().row(), Role.HAND, edit.share(), main))
+                .madeByHand());
+        slots.add(share);
+        draws.add(new Draw(index, near.get(), far.get(), share));
+    }
+
+    /**
+     * A share that is hooked through two knots, before it is tied and before their hair is drawn together.
+     *
+     * @param row the row that the first of them is on
+     */
+    static Station through(Scalp scalp, Row row, Station near, Station far, Share share) {
+        double along = Math.min(row.lengthMm(), near.alongRowMm() + ON_TOP_MM);
+        return added(scalp, row, along, share, OptionalDouble.empty()).hooked(Bearings.shut(scalp, near, far));
+    }
+
+    /** Where the hair of two knots is drawn to: half-way, on the map. */
+    static Vec2 between(Station near, Station far) {
+        return near.chart().lerp(far.chart(), 0.5);
+    }
+
+    private void drawTogether(Draw d) {
+        boolean allThere = slots.contains(d.near) && slots.contains(d.far) && slots.contains(d.share);
+        boolean isFree =
+                d.near.station.drawnTo().isEmpty() && d.far.station.drawnTo().isEmpty();
+        boolean isNear = d.near.station.space().distance(d.far.station.space()) <= StationEdit.DrawShut.FURTHEST_MM;
+        if (allThere && isFree && isNear) {
+            Vec2 to = between(d.near.station, d.far.station);
+            for (Slot s : List.of(d.near, d.far, d.share)) {
+                s.station = s.station.drawn(to);
+            }
+            return;
+        }
+        slots.remove(d.share);
+        String rows = d.near.station.id().row().words() + " and "
+                + d.far.station.id().row().words();
+        if (!allThere) {
+            lose(d.index, "A knot or share is taken out again with which a gap was drawn shut between " + rows + ".");
+        } else if (!isFree) {
+            lose(d.index, "A knot can be drawn to one side only; that is done already between " + rows + ".");
+        } else {
+            lose(d.index, "The knots on " + rows + " lie too far apart to be drawn together.");
+        }
+    }
+
     /** The station nearest to a place, if one is near enough to be the one that was meant. */
-    private Optional<Slot> meant(StationEdit edit, double along) {
+    private Optional<Slot> meant(RowId row, double along) {
         return slots.stream()
-                .filter(s -> s.station.id().row().equals(edit.row())
+                .filter(s -> s.station.id().row().equals(row)
                         && Math.abs(s.station.alongRowMm() - along) <= StationEdit.REACH_MM)
                 .min(Comparator.comparingDouble(s -> Math.abs(s.station.alongRowMm() - along)));
     }

@@ -3,6 +3,7 @@ package gyrotaxis.core.hooking;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.HairCutException;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
@@ -157,5 +158,18 @@ public final class Hooker {
      */
     public static Station byHand(Scalp scalp, Row row, double along, Share share, OptionalDouble towardRad) {
         return HandEdits.added(scalp, row, along, share, towardRad);
+    }
+
+    /**
+     * The three shares of a gap that is drawn shut, as their hair lies then: of two knots, and of what is hooked through both.
+     *
+     * @param row the row that the first of them is on
+     */
+    public static List<Station> drawnShut(Scalp scalp, Row row, Station near, Station far, Share share) {
+        Vec2 to = HandEdits.between(near, far);
+        return List.of(
+                near.drawn(to),
+                far.drawn(to),
+                HandEdits.through(scalp, row, near, far, share).drawn(to));
     }
 }

@@ -15,6 +15,7 @@ public record Bearing(Vec3 entry, Rule rule, boolean isContested, String words) 
     /** What decides a bearing, strongest first unless a method says otherwise. */
     public enum Rule {
         ACROSS("across a gap"),
+        SHUT("through two knots, to draw a gap shut"),
         PART("toward the part"),
         UPDO("upward, for an updo"),
         FALL("the way the hair is to fall");

@@ -9,6 +9,7 @@ import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
 /**
@@ -30,6 +31,8 @@ public record Hooked(
         List<LostEdit> lost,
         HairMix mix,
         List<OtherHair> others) {
+    /** No more than one hair is blended into the main one. */
+    private static final int BLENDED_IN = 1;
 
     /**
      * One hair in one colour.
@@ -67,7 +70,7 @@ public record Hooked(
             if (mix.blends(s.share())) {
                 Share half = new Share(2 * s.share().parts());
                 shares.get(s.strand()).add(half);
-                shares.get(1).add(half);
+                shares.get(BLENDED_IN).add(half);
             } else {
                 shares.get(s.strand()).add(s.share());
             }
@@ -98,13 +101,18 @@ public record Hooked(
         }
     }
 
+    /** The strand that is the other half of what a station takes, by its place among {@code hairs}; empty if it is of one. */
+    public OptionalInt blendOf(Station s) {
+        return mix.blends(s.share()) ? OptionalInt.of(BLENDED_IN) : OptionalInt.empty();
+    }
+
     /** What a station takes: of one line, or half of each where shares are blended. */
     public List<Portion> portionsOf(Station s) {
         double all = s.share().ofLoop();
         return mix.blends(s.share())
                 ? List.of(
                         new Portion(hairs.get(s.strand()).line(), all / 2),
-                        new Portion(hairs.get(1).line(), all / 2))
+                        new Portion(hairs.get(BLENDED_IN).line(), all / 2))
                 : List.of(new Portion(hairOf(s), all));
     }
 
@@ -116,7 +124,8 @@ public record Hooked(
     /** How easily what a station takes slides; of a blended share, what slides more. */
     public Slip slipOf(Station s) {
         Slip own = hairOf(s).fibre().slip();
-        Slip other = mix.blends(s.share()) ? hairs.get(1).line().fibre().slip() : own;
+        Slip other =
+                mix.blends(s.share()) ? hairs.get(BLENDED_IN).line().fibre().slip() : own;
         return own.compareTo(other) > 0 ? own : other;
     }
 

@@ -6,6 +6,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Require;
+import java.util.Optional;
 
 /**
  * One place on a row where one share is hooked.
@@ -24,6 +25,7 @@ import gyrotaxis.core.quantity.Require;
  * @param tie how it is held
  * @param bearing which way the hook goes in
  * @param byHand whether it was put there, or changed, by hand
+ * @param drawnTo where on the map its hair is drawn to, over a gap that is drawn shut, mm; empty if it falls from its knot
  */
 public record Station(
         StationId id,
@@ -37,7 +39,8 @@ public record Station(
         int strand,
         Tie tie,
         Bearing bearing,
-        boolean byHand) {
+        boolean byHand,
+        Optional<Vec2> drawnTo) {
     /** No wearing part is near. */
     public static final int NO_PART = -1;
 
@@ -52,48 +55,72 @@ public record Station(
     /** A share that nothing more is known of. */
     public static Station placed(
             StationId id, double alongRowMm, Vec2 chart, Vec3 space, Zone zone, Role role, int part, Share share) {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, share, 0, PLAIN, BACK, false);
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, part, share, 0, PLAIN, BACK, false, Optional.empty());
     }
 
     /** The same under another name. */
     public Station named(StationId other) {
-        return new Station(other, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, byHand);
+        return new Station(
+                other, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, byHand, drawnTo);
     }
 
     /** The same with another share. */
     public Station taking(Share other) {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, other, strand, tie, bearing, byHand);
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, part, other, strand, tie, bearing, byHand, drawnTo);
     }
 
     /** The same of another hair of the mix. */
     public Station of(int otherStrand) {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, share, otherStrand, tie, bearing, byHand);
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, part, share, otherStrand, tie, bearing, byHand, drawnTo);
     }
 
     /** The same beside a part, or {@link #NO_PART}. */
     public Station beside(int otherPart) {
-        return new Station(id, alongRowMm, chart, space, zone, role, otherPart, share, strand, tie, bearing, byHand);
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, otherPart, share, strand, tie, bearing, byHand, drawnTo);
     }
 
     /** The same tied otherwise. */
     public Station tied(Tie other) {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, other, bearing, byHand);
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, part, share, strand, other, bearing, byHand, drawnTo);
     }
 
     /** The same hooked another way. */
     public Station hooked(Bearing other) {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, other, byHand);
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, other, byHand, drawnTo);
     }
 
     /** The same at another place of its row. */
     public Station at(double otherAlongMm, Vec2 otherChart, Vec3 otherSpace, Zone otherZone) {
         return new Station(
-                id, otherAlongMm, otherChart, otherSpace, otherZone, role, part, share, strand, tie, bearing, byHand);
+                id,
+                otherAlongMm,
+                otherChart,
+                otherSpace,
+                otherZone,
+                role,
+                part,
+                share,
+                strand,
+                tie,
+                bearing,
+                byHand,
+                drawnTo);
     }
 
     /** The same, marked as put or changed by hand. */
     public Station madeByHand() {
-        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, true);
+        return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, true, drawnTo);
+    }
+
+    /** The same with its hair drawn to a place on the map, mm. */
+    public Station drawn(Vec2 to) {
+        return new Station(
+                id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, byHand, Optional.of(to));
     }
 
     /** The mirror image in the midline, on another row and beside another part; its bearing is settled later. */
@@ -110,6 +137,7 @@ public record Station(
                 strand,
                 tie,
                 bearing,
-                byHand);
+                byHand,
+                Optional.empty());
     }
 }

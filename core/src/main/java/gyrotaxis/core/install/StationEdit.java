@@ -43,6 +43,23 @@ public sealed interface StationEdit {
         }
     }
 
+    /**
+     * Draws a gap shut: hooks a share through the knot there and through one beyond the gap, so that the hair of both is drawn
+     * together.
+     *
+     * @param otherRow the row that the knot beyond the gap is on
+     * @param otherAt how far along that, as {@code at}
+     */
+    record DrawShut(RowId row, double at, Share share, RowId otherRow, double otherAt) implements StationEdit {
+        /** Knots further apart than this are not drawn together, mm. ASSUMPTION: each gives two centimetres before its row lifts. */
+        public static final double FURTHEST_MM = 40;
+
+        public DrawShut {
+            requirePlace(at);
+            Require.inRange(otherAt, 0, 1, "otherAt", "");
+        }
+    }
+
     /** Takes the share there out. */
     record Remove(RowId row, double at) implements StationEdit {
         public Remove {

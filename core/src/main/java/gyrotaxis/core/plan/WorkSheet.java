@@ -13,6 +13,7 @@ import gyrotaxis.core.quantity.Sentence;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -118,6 +119,7 @@ public record WorkSheet(
      * @param chart where on the map, mm
      * @param toward the way the hook goes in, a unit direction on the map
      * @param supply which hair, by its place among the supplies
+     * @param blend the hair that is the other half of a blended share, likewise; empty if it is of one
      * @param hookWords the way the hook goes in, as a stylist says it
      * @param isForPart whether its row is kept and marked until the parts are worked
      */
@@ -131,6 +133,7 @@ public record WorkSheet(
             Side side,
             Share share,
             int supply,
+            OptionalInt blend,
             Tie tie,
             String hookWords,
             boolean isForPart) {

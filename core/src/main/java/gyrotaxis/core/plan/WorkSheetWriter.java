@@ -143,6 +143,7 @@ public final class WorkSheetWriter {
                 side(row),
                 s.share(),
                 s.strand(),
+                plan.hooked().blendOf(s),
                 s.tie(),
                 s.bearing().words(),
                 isForPart);

@@ -145,6 +145,9 @@ public final class FallSimulator {
         List<Vec3> line = new ArrayList<>();
         Optional<Vec3> tie = field.tieOf(station.space());
         Lock lock = lock(station, hair, station.share().ofLoop());
+        if (station.drawnTo().isPresent()) {
+            line.add(station.space());
+        }
         double rest = follow(lock, tie, 0, (space, chart, width, step) -> line.add(space));
         int onHead = line.size();
         if (worn.way() != Way.BUN || tie.isEmpty()) {
@@ -156,7 +159,15 @@ public final class FallSimulator {
     /** Lays a station's hair over the cells, each by how much of it lies there. */
     private void cover(Station station, List<Hooked.Portion> portions, double[] depth) {
         for (Hooked.Portion p : portions) {
-            cover(lock(station, p.line(), p.ofLoop()), depth);
+            Lock lock = lock(station, p.line(), p.ofLoop());
+            if (station.drawnTo().isPresent()) {
+                // From its knot to where it is drawn it lies over the gap; it falls from there.
+                Vec2 to = station.drawnTo().get();
+                double way = station.chart().distance(to);
+                double covers = lock.body.footprintMm() * lock.loops;
+                lay(depth, station.chart().lerp(to, 0.5), Math.max(way, lock.body.widthMm(way / 2)), covers * way);
+            }
+            cover(lock, depth);
         }
     }
 
@@ -195,11 +206,12 @@ public final class FallSimulator {
         Optional<Vec3> thrown = s.bearing().rule() == Bearing.Rule.ACROSS
                 ? Optional.of(s.bearing().entry())
                 : Optional.empty();
+        Vec2 root = s.drawnTo().orElse(s.chart());
         return new Lock(
-                s.space(),
-                s.chart(),
+                s.drawnTo().map(grid.scalp().chart()::lift).orElse(s.space()),
+                root,
                 body(hair),
-                hair.lengthMm(),
+                Math.max(0, hair.lengthMm() - root.distance(s.chart())),
                 ofLoop * hair.thickness(),
                 thrown,
                 s.tie().knot() == Knot.DOUBLE_ENTRY);

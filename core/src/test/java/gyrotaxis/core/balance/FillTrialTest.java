@@ -1,6 +1,7 @@
 package gyrotaxis.core.balance;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.balance.Fills.Fill;
 import gyrotaxis.core.balance.Fills.Kind;
@@ -33,6 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The reserve goes where trials show something. */
 class FillTrialTest {
@@ -212,6 +214,31 @@ class FillTrialTest {
                 .cover()
                 .exposed();
         assertThat(now).isLessThanOrEqualTo(promised.exposedAfter() + 0.002);
+    }
+
+    /** Where the reserve does not do, knots are drawn together; hooked in, that closes what was promised. */
+    @ParameterizedTest
+    @ValueSource(ints = {34, 269})
+    void whatTheReserveDoesNotCloseIsDrawnShut(int seed) {
+        InstallBrief brief = byChance(seed);
+        InstallPlan plan = planner.plan(brief);
+        Fills fills = FillTrial.of(planner, plan);
+        List<Fill> drawn =
+                fills.fills().stream().filter(f -> f.kind() == Kind.DRAWN_SHUT).toList();
+        assertThat(drawn).isNotEmpty().allSatisfy(f -> {
+            assertThat(f.through()).isPresent();
+            assertThat(f.share()).isEqualTo(new Share(4));
+            assertThat(f.why()).asString().contains("drawn together, closes");
+        });
+        InstallPlan filled = planner.plan(fills.hookedInto(brief));
+        assertThat(filled.hooked().lost()).isEmpty();
+        assertThat(filled.stations().stream().filter(s -> s.drawnTo().isPresent()))
+                .hasSize(3 * drawn.size());
+        Trial promised = fills.trials().get(0);
+        assertThat(planner.wear(filled, promised.worn(), 0, FillTrial.SAMPLES)
+                        .cover()
+                        .exposed())
+                .isCloseTo(promised.exposedAfter(), within(0.002));
     }
 
     @Test

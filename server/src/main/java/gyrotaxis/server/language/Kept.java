@@ -26,12 +26,12 @@ public class Kept {
 
     /** The forms in which things are kept, each with the steps from its first format on. */
     public enum Form {
-        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2)),
+        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual)),
         PATTERN(List.of(Upgrades::patternFrom1)),
-        METHOD(List.of(Upgrades::asUsualFrom1)),
+        METHOD(List.of(Upgrades::asUsual)),
         HEAD(List.of(Upgrades::headFrom1)),
-        HAIR(List.of(Upgrades::asUsualFrom1)),
-        WORK_SHEET(List.of(Upgrades::asUsualFrom1));
+        HAIR(List.of(Upgrades::asUsual)),
+        WORK_SHEET(List.of(Upgrades::asUsual, Upgrades::asUsual));
 
         private final List<UnaryOperator<ObjectNode>> upgrades;
 

@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param legPercent how much of a single leg goes through, per cent
  * @param towardDeg which way a share that is added is thrown, on the map, from straight to the face round by her right, degrees;
  *     left out if it is hooked as it falls
+ * @param otherRow the row of the knot beyond a gap that is drawn shut
+ * @param otherAt how far along that row the knot is, as a part of its length
  */
 public record StationEditBody(
         @Nullable String row,
@@ -33,7 +35,9 @@ public record StationEditBody(
         @Nullable @Schema(nullable = true) Integer passes,
         @Nullable @Schema(nullable = true) ExtraHold hold,
         @Nullable @Schema(nullable = true) Integer legPercent,
-        @Nullable @Schema(nullable = true) Double towardDeg) {
+        @Nullable @Schema(nullable = true) Double towardDeg,
+        @Nullable @Schema(nullable = true) String otherRow,
+        @Nullable @Schema(nullable = true) Double otherAt) {
     private static final double ALL_PERCENT = 100;
     private static final Interval TURN = new Interval(-180, 180);
     private static final Interval ALONG = new Interval(0, 1);
@@ -51,42 +55,56 @@ public record StationEditBody(
         KNOT,
         PASSES,
         HOLD,
-        LEG
+        LEG,
+        /** Draws a gap shut, with the knot on the other row. */
+        SHUT
     }
 
     static StationEditBody of(StationEdit e) {
-        StationEditBody b =
-                new StationEditBody(e.row().toString(), e.at(), Kind.REMOVE, null, null, null, null, null, null, null);
+        StationEditBody b = new StationEditBody(
+                e.row().toString(), e.at(), Kind.REMOVE, null, null, null, null, null, null, null, null, null);
         if (e instanceof StationEdit.Add add) {
             Double toward =
                     add.towardRad().isPresent() ? Math.toDegrees(add.towardRad().getAsDouble()) : null;
-            return new StationEditBody(
-                    b.row, b.at, Kind.ADD, add.share().parts(), null, null, null, null, null, toward);
+            return b.share(Kind.ADD, add.share().parts(), toward, null, null);
+        }
+        if (e instanceof StationEdit.DrawShut shut) {
+            return b.share(
+                    Kind.SHUT, shut.share().parts(), null, shut.otherRow().toString(), shut.otherAt());
         }
         if (e instanceof StationEdit.Resize resize) {
-            return b.with(Kind.SHARE, resize.share());
+            return b.share(Kind.SHARE, resize.share().parts(), null, null, null);
         }
         if (e instanceof StationEdit.Move move) {
-            return new StationEditBody(b.row, b.at, Kind.MOVE, null, move.mm(), null, null, null, null, null);
+            return b.figures(Kind.MOVE, move.mm(), null, null);
         }
         if (e instanceof StationEdit.Retie retie) {
-            return new StationEditBody(b.row, b.at, Kind.KNOT, null, null, retie.knot(), null, null, null, null);
+            return b.tied(Kind.KNOT, retie.knot(), null);
         }
         if (e instanceof StationEdit.Pass pass) {
-            return new StationEditBody(b.row, b.at, Kind.PASSES, null, null, null, pass.passes(), null, null, null);
+            return b.figures(Kind.PASSES, null, pass.passes(), null);
         }
         if (e instanceof StationEdit.Hold more) {
-            return new StationEditBody(b.row, b.at, Kind.HOLD, null, null, null, null, more.hold(), null, null);
+            return b.tied(Kind.HOLD, null, more.hold());
         }
         if (e instanceof StationEdit.PartLeg leg) {
-            int percent = (int) Math.round(leg.part() * ALL_PERCENT);
-            return new StationEditBody(b.row, b.at, Kind.LEG, null, null, null, null, null, percent, null);
+            return b.figures(Kind.LEG, null, null, (int) Math.round(leg.part() * ALL_PERCENT));
         }
         return b;
     }
 
-    private StationEditBody with(Kind other, Share share) {
-        return new StationEditBody(row, at, other, share.parts(), null, null, null, null, null, null);
+    private StationEditBody share(
+            Kind other, int parts, @Nullable Double toward, @Nullable String beyond, @Nullable Double beyondAt) {
+        return new StationEditBody(row, at, other, parts, null, null, null, null, null, toward, beyond, beyondAt);
+    }
+
+    private StationEditBody figures(
+            Kind other, @Nullable Double mm, @Nullable Integer times, @Nullable Integer percent) {
+        return new StationEditBody(row, at, other, null, mm, null, times, null, percent, null, null, null);
+    }
+
+    private StationEditBody tied(Kind other, @Nullable Knot by, @Nullable ExtraHold more) {
+        return new StationEditBody(row, at, other, null, null, by, null, more, null, null, null, null);
     }
 
     /** The change, or nothing where something is wrong with it. */
@@ -105,6 +123,15 @@ public record StationEditBody(
                         : OptionalDouble.of(
                                 Math.toRadians(f.number(path + "towardDeg", "The way it is thrown", towardDeg, TURN)));
                 yield id.map(r -> new StationEdit.Add(r, along, share, toward));
+            }
+            case SHUT -> {
+                Share share = share(f, path);
+                double beyond = f.number(path + "otherAt", "Where along the other row", otherAt, ALONG);
+                Optional<RowId> other = RowId.parse(otherRow == null ? "" : otherRow);
+                if (other.isEmpty()) {
+                    f.problem(path + "otherRow", "Which row the knot beyond the gap is on is not said.");
+                }
+                yield id.flatMap(r -> other.map(o -> new StationEdit.DrawShut(r, along, share, o, beyond)));
             }
             case REMOVE -> id.map(r -> new StationEdit.Remove(r, along));
             case MOVE -> {

@@ -108,8 +108,8 @@ final class Upgrades {
         return plan;
     }
 
-    /** Methods, hair and worksheets, 1 to 2: more can be said; what was not asked then is as usual now. */
-    static ObjectNode asUsualFrom1(ObjectNode document) {
+    /** More can be said than before; what was not asked then is as usual now. */
+    static ObjectNode asUsual(ObjectNode document) {
         return document;
     }
 

@@ -16,6 +16,7 @@ import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.server.shared.Piece;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,7 @@ public record WorkSheetForm(
             Side side,
             int shareParts,
             int supply,
+            @Nullable Integer blend,
             Knot knot,
             int passes,
             double legPart,
@@ -123,6 +125,7 @@ public record WorkSheetForm(
                 s.side(),
                 s.share().parts(),
                 s.supply(),
+                s.blend().isPresent() ? s.blend().getAsInt() : null,
                 s.tie().knot(),
                 s.tie().passes(),
                 s.tie().legPart(),
@@ -183,6 +186,7 @@ public record WorkSheetForm(
                 s.side(),
                 new Share(s.shareParts()),
                 s.supply(),
+                s.blend() == null ? OptionalInt.empty() : OptionalInt.of(s.blend()),
                 new Tie(s.knot(), s.passes(), s.legPart(), s.isDeepSet(), s.holds()),
                 s.hookWords(),
                 s.isForPart());

@@ -26,6 +26,7 @@ record DrawnView(
         List<Row> rows,
         List<Station> stations,
         List<StationKind> kinds,
+        List<Shut> shut,
         List<View> views,
         List<Part> parts,
         List<Gap> gaps,
@@ -40,6 +41,7 @@ record DrawnView(
                 f.rows(),
                 s.stations(),
                 s.kinds(),
+                s.shut(),
                 withSides ? f.views() : List.of(),
                 f.parts(),
                 f.gaps(),
@@ -108,8 +110,11 @@ record DrawnView(
             double towardY,
             boolean byHand) {}
 
+    /** The hair of a knot that is drawn over a gap: from its knot to where it falls from. */
+    record Shut(double x, double y, double toX, double toY) {}
+
     /**
-     * All that is alike for many stations, told once; {@code legPercent} of the fibre goes through, and {@code decidedBy} are
+     * All that is alike for many stations, told once; {@code blendColour} is the colour of the other half of a share that is blended; {@code legPercent} of the fibre goes through, and {@code decidedBy} are
      * the questions of the method that decided.
      */
     record StationKind(
@@ -121,6 +126,7 @@ record DrawnView(
             String shareWords,
             int strand,
             String colour,
+            @Nullable @Schema(nullable = true) String blendColour,
             Knot knot,
             String tieWords,
             int passes,

@@ -1,6 +1,8 @@
 package gyrotaxis.server.planning;
 
 import gyrotaxis.core.balance.Fills;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
@@ -33,7 +35,10 @@ record FillsView(
             int gapsBefore,
             int gapsAfter) {}
 
-    /** One fill or wisp; {@code trial} is a place in the list of trials. */
+    /**
+     * One fill or wisp; {@code trial} is a place in the list of trials. {@code knots} are x and y of the two knots that it draws
+     * together, empty where it draws none.
+     */
     record FillView(
             Fills.Kind kind,
             String row,
@@ -42,7 +47,8 @@ record FillsView(
             double y,
             String shareWords,
             int trial,
-            List<Piece> why) {}
+            List<Piece> why,
+            List<Double> knots) {}
 
     /** A gap that is left, and what keeps it open. */
     record LeftView(int trial, List<Piece> words) {}
@@ -59,13 +65,24 @@ record FillsView(
                                 Flat.tenth(f.chart().y()),
                                 f.share().words(),
                                 f.trial(),
-                                Piece.of(f.why())))
+                                Piece.of(f.why()),
+                                knots(plan, f)))
                         .toList(),
                 fills.reserveLoops(),
                 fills.loops(),
                 fills.left().stream().map(FillsView::left).toList(),
                 fills.wouldDoLoops().isPresent() ? fills.wouldDoLoops().getAsInt() : null,
                 changes.to(asked.changedTo(fills.hookedInto(plan.brief()))));
+    }
+
+    private static List<Double> knots(InstallPlan plan, Fills.Fill f) {
+        if (f.through().isEmpty()) {
+            return List.of();
+        }
+        Row row = plan.foundation().row(f.row()).orElseThrow();
+        Vec2 near = row.path().chartAt(f.at() * row.lengthMm());
+        Vec2 far = f.through().get().chart();
+        return List.of(Flat.tenth(near.x()), Flat.tenth(near.y()), Flat.tenth(far.x()), Flat.tenth(far.y()));
     }
 
     private static LeftView left(Fills.Left l) {

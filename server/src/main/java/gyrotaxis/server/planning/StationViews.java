@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -31,8 +32,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param stations row by row
  * @param kinds what they are
+ * @param shut hair that is drawn over gaps
  */
-record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind> kinds) {
+record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind> kinds, List<DrawnView.Shut> shut) {
     /** To what part of its row's length a station's place is written. */
     private static final double AT = 10_000;
 
@@ -80,7 +82,10 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
             });
             views.add(station(plan, s, kind, gap, rowMm));
         }
-        return new StationViews(views, kinds);
+        return new StationViews(
+                views,
+                kinds,
+                plan.stations().stream().flatMap(StationViews::shut).toList());
     }
 
     private static DrawnView.Station station(
@@ -106,6 +111,14 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
                 s.byHand());
     }
 
+    private static Stream<DrawnView.Shut> shut(Station s) {
+        Vec2 from = s.chart();
+        return s
+                .drawnTo()
+                .map(to -> new DrawnView.Shut(tenth(from.x()), tenth(from.y()), tenth(to.x()), tenth(to.y())))
+                .stream();
+    }
+
     private static DrawnView.StationKind kind(InstallPlan plan, Station s) {
         return new DrawnView.StationKind(
                 s.zone(),
@@ -116,6 +129,12 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
                 s.share().words(),
                 s.strand(),
                 plan.hooked().hairs().get(s.strand()).colour(),
+                plan.hooked().blendOf(s).isPresent()
+                        ? plan.hooked()
+                                .hairs()
+                                .get(plan.hooked().blendOf(s).getAsInt())
+                                .colour()
+                        : null,
                 s.tie().knot(),
                 s.tie().words(),
                 s.tie().passes(),

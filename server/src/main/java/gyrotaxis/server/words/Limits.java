@@ -52,7 +52,8 @@ public record Limits(
         Limits.Range reservePercent,
         Limits.Range marginPercent,
         Limits.Range pacePercent,
-        Limits.Range stationMoveMm) {
+        Limits.Range stationMoveMm,
+        double furthestShutMm) {
     /** Both ends included. */
     public record Range(double min, double max) {
         static Range of(Interval i) {
@@ -97,6 +98,7 @@ public record Limits(
                 Range.of(Terms.RESERVE_PERCENT),
                 Range.of(Terms.MARGIN_PERCENT),
                 Range.of(Terms.PACE_PERCENT),
-                Range.of(StationEdit.Move.MM));
+                Range.of(StationEdit.Move.MM),
+                StationEdit.DrawShut.FURTHEST_MM);
     }
 }

@@ -27,6 +27,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -237,6 +238,30 @@ class KeptTest {
                 .plan(InstallBrief.of(HeadMeasures.of(565, 360, 330), FoundationBrief.of(14, 5, 12), DEEP)));
         String document = KEPT.write(Form.WORK_SHEET, WorkSheetForm.of(sheet));
         assertThat(KEPT.read(Form.WORK_SHEET, document, WorkSheetForm.class).sheet())
+                .isEqualTo(sheet);
+    }
+
+    /** Before gaps could be drawn shut, and before a worksheet said what is blended. */
+    @ParameterizedTest
+    @ValueSource(strings = {"plan-cox-coils.json", "plan-regatta-deep-wave.json"})
+    void aPlanOfTheThirdFormatSaysWhatItSaid(String name) throws IOException {
+        String document = text(CORPUS.resolve("format-3").resolve(name));
+        PlanForm plan = KEPT.read(Form.PLAN, document, PlanForm.class);
+        JsonNode again = JSON.readTree(KEPT.write(Form.PLAN, plan));
+        JsonNode before = JSON.readTree(document);
+        assertThat(again.path("brief")).isEqualTo(before.path("brief"));
+        assertThat(again.path("hairs")).isEqualTo(before.path("hairs"));
+    }
+
+    @Test
+    void aWorksheetOfTheSecondFormatHasNothingBlended() {
+        WorkSheet sheet = WorkSheetWriter.of(new Planner()
+                .plan(InstallBrief.of(HeadMeasures.of(565, 360, 330), FoundationBrief.of(14, 5, 12), DEEP)));
+        ObjectNode document = (ObjectNode) JSON.readTree(KEPT.write(Form.WORK_SHEET, WorkSheetForm.of(sheet)));
+        document.put("format", 2);
+        document.path("shares").forEach(s -> ((ObjectNode) s).remove("blend"));
+        assertThat(KEPT.read(Form.WORK_SHEET, document.toString(), WorkSheetForm.class)
+                        .sheet())
                 .isEqualTo(sheet);
     }
 
