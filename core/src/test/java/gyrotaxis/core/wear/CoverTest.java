@@ -166,4 +166,127 @@ class CoverTest {
     void refusesAGridTooCoarseToSeeWith() {
         assertThatIllegalArgumentException().isThrownBy(() -> CoverGrid.of(HEAD, 10));
     }
+
+    private static double gapsMm2(Cover cover) {
+        return cover.gaps().stream().mapToDouble(Cover.Gap::areaMm2).sum();
+    }
+
+    @Test
+    void gapsAreNamedLargestFirstWithTheirAreaAndZone() {
+        Cover cover = bareAt(15, new Vec2(0, 60), new Vec2(0, -60));
+        assertThat(cover.gaps()).hasSize(2);
+        for (Cover.Gap gap : cover.gaps()) {
+            assertThat(gap.areaMm2()).isCloseTo(Math.PI * 225, within(80.0));
+            assertThat(Math.abs(gap.x())).isLessThan(1.5);
+            assertThat(Math.abs(Math.abs(gap.y()) - 60)).isLessThan(1.5);
+            assertThat(gap.exposed()).isCloseTo(1, within(1e-9));
+            assertThat(gap.zone().ordinal()).isEqualTo(GRID.zone(GRID.cellAt(new Vec2(gap.x(), gap.y()))));
+        }
+        double[] depth = new double[GRID.size()];
+        for (int i = 0; i < depth.length; i++) {
+            Vec2 p = GRID.middle(i);
+            boolean isBare = p.distance(new Vec2(-50, 30)) < 12 || p.distance(new Vec2(50, 30)) < 18;
+            depth[i] = isBare ? 0 : COVERED;
+        }
+        assertThat(new Cover(GRID, new boolean[GRID.size()], DOWN, depth).gaps())
+                .extracting(g -> Math.signum(g.x()))
+                .containsExactly(1.0, -1.0);
+    }
+
+    /** A thumbnail, 150 mm², is the least that is called a gap; cells are 11 mm² here. */
+    @Test
+    void whatIsSmallerThanAThumbnailIsNoGap() {
+        assertThat(bareAt(6, new Vec2(0, 40)).gaps()).isEmpty();
+        assertThat(bareAt(8.5, new Vec2(0, 40)).gaps()).hasSize(1);
+    }
+
+    @Test
+    void noMoreThanEightAreNamedAndThoseAreTheLargest() {
+        double[] depth = new double[GRID.size()];
+        Arrays.fill(depth, COVERED);
+        for (int k = 0; k < 12; k++) {
+            Vec2 middle = new Vec2(-75 + 50 * (k % 4), 60 - 45 * (k / 4));
+            double radius = 8 + 0.6 * k;
+            for (int i = 0; i < depth.length; i++) {
+                if (GRID.middle(i).distance(middle) < radius) {
+                    depth[i] = 0;
+                }
+            }
+        }
+        List<Cover.Gap> gaps = new Cover(GRID, new boolean[GRID.size()], DOWN, depth).gaps();
+        assertThat(gaps).hasSize(8);
+        assertThat(gaps).isSortedAccordingTo((a, b) -> Double.compare(b.areaMm2(), a.areaMm2()));
+        assertThat(gaps.get(7).areaMm2()).isGreaterThan(Math.PI * 10 * 10);
+    }
+
+    /** Where a gap runs round what is covered, its place is one that shows. */
+    @Test
+    void theMiddleOfARingLiesInTheRing() {
+        double[] depth = new double[GRID.size()];
+        for (int i = 0; i < depth.length; i++) {
+            double r = GRID.middle(i).distance(new Vec2(10, 10));
+            depth[i] = r > 25 && r < 35 ? 0 : COVERED;
+        }
+        Cover cover = new Cover(GRID, new boolean[GRID.size()], DOWN, depth);
+        assertThat(cover.gaps()).singleElement().satisfies(g -> {
+            assertThat(g.areaMm2()).isCloseTo(Math.PI * (35 * 35 - 25 * 25), within(150.0));
+            assertThat(cover.exposedAt(GRID.cellAt(new Vec2(g.x(), g.y())))).isGreaterThan(0.9);
+        });
+    }
+
+    /** What touches only corner to corner does not hang together. */
+    @Test
+    void twoGapsThatTouchAtACornerAreTwo() {
+        double[] depth = new double[GRID.size()];
+        Arrays.fill(depth, COVERED);
+        int column = GRID.columns() / 2;
+        int line = GRID.lines() / 2;
+        for (int dy = 0; dy < 6; dy++) {
+            for (int dx = 0; dx < 6; dx++) {
+                depth[(line - 1 - dy) * GRID.columns() + column - 1 - dx] = 0;
+                depth[(line + dy) * GRID.columns() + column + dx] = 0;
+            }
+        }
+        assertThat(new Cover(GRID, new boolean[GRID.size()], DOWN, depth).gaps())
+                .hasSize(2);
+    }
+
+    @Test
+    void whatIsBareOnPurposeIsNoGap() {
+        double[] depth = new double[GRID.size()];
+        boolean[] meant = new boolean[GRID.size()];
+        Arrays.fill(meant, true);
+        assertThat(new Cover(GRID, meant, DOWN, depth).gaps()).isEmpty();
+        assertThat(gapsMm2(even(0))).isCloseTo(HEAD.areaMm2(), within(0.02 * HEAD.areaMm2()));
+    }
+
+    /** An even head is round once it is very full; a nape that stands out by itself is a hump, worn down only. */
+    @Test
+    void theOutlineOfAnEvenHeadIsTooRoundOnceItIsVeryFull() {
+        assertThat(Outline.of(even(1.1 * Cover.FULL_DEPTH), Texture.DEEP_WAVE, 0)
+                        .isTooRound())
+                .isFalse();
+        Outline full = Outline.of(even(1.3 * Cover.FULL_DEPTH), Texture.DEEP_WAVE, 0);
+        assertThat(full.isTooRound()).isTrue();
+        assertThat(full.hasHump()).isFalse();
+        double each = HairBody.of(Texture.DEEP_WAVE).footprintMm() * 0.42;
+        assertThat(full.heightMm().get(Zone.MIDDLE)).isCloseTo(each * Math.sqrt(1.3 * Cover.FULL_DEPTH), within(1e-6));
+    }
+
+    @Test
+    void aNapeThatStandsTwiceAsHighAsTheTopHumps() {
+        for (double ratio : new double[] {1.8, 2.0}) {
+            double[] depth = new double[GRID.size()];
+            for (int i = 0; i < depth.length; i++) {
+                boolean isNape = GRID.zone(i) == Zone.NAPE.ordinal();
+                // Height goes by the root of depth.
+                depth[i] = isNape ? 4 * ratio * ratio : 4;
+            }
+            Cover down = new Cover(GRID, new boolean[GRID.size()], DOWN, depth);
+            assertThat(Outline.of(down, Texture.DEEP_WAVE, 0).hasHump()).isEqualTo(ratio > 1.9);
+            assertThat(Outline.of(down, Texture.DEEP_WAVE, 0).isTooRound()).isFalse();
+            Cover up = new Cover(GRID, new boolean[GRID.size()], Worn.as(Way.BUN), depth);
+            assertThat(Outline.of(up, Texture.DEEP_WAVE, 0).hasHump()).isFalse();
+        }
+    }
 }

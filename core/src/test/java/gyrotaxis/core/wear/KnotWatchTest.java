@@ -8,10 +8,16 @@ import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.install.Bearing;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Method;
@@ -19,6 +25,7 @@ import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.laying.RowLayout;
@@ -28,6 +35,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Which knots show: where, how tied, and under how much hair. */
@@ -145,5 +153,87 @@ class KnotWatchTest {
         first.heightMm()
                 .forEach((zone, h) -> assertThat(late.heightMm().get(zone) / h).isCloseTo(change, within(1e-9)));
         assertThat(first.isTooRound()).isFalse();
+    }
+
+    /** Half up draws the front of the edge up, low all that is in front or above the ears, high and a bun every edge. */
+    @ParameterizedTest
+    @CsvSource({
+        "HALF_UP, true, false, false",
+        "LOW_PONYTAIL, true, true, false",
+        "HIGH_PONYTAIL, true, true, true",
+        "BUN, true, true, true",
+        "DOWN, false, false, false",
+        "SWEPT_LEFT, false, false, false"
+    })
+    void aPlainKnotAtAnEdgeShowsWhereThatEdgeIsDrawnUp(Way way, boolean front, boolean above, boolean nape) {
+        assertThat(showsAt(way, new Vec3(40, 80, -20))).isEqualTo(front);
+        assertThat(showsAt(way, new Vec3(60, -40, 20))).isEqualTo(above);
+        assertThat(showsAt(way, new Vec3(30, -80, -60))).isEqualTo(nape);
+    }
+
+    private static boolean showsAt(Way way, Vec3 at) {
+        Station plain = Station.placed(
+                new StationId(new RowId(Section.PERIMETER, 1), 1),
+                10,
+                new Vec2(0, 0),
+                at,
+                Zone.FRONT,
+                Role.PERIMETER,
+                Station.NO_PART,
+                new Share(2));
+        Hooked one = HookedHeads.medium(Texture.DEEP_WAVE).only(List.of(plain));
+        List<KnotSight> sights = KnotWatch.of(one, PARTED, Worn.as(way));
+        assertThat(sights).allSatisfy(k -> assertThat(k.why()).contains("regular knot at an edge"));
+        return !sights.isEmpty();
+    }
+
+    /** Wind lays the hairline bare, and no other place. */
+    @Test
+    void windShowsPlainKnotsAtTheHairline() {
+        Station plain = Station.placed(
+                new StationId(new RowId(Section.FRONT, 1), 1),
+                5,
+                new Vec2(0, 100),
+                new Vec3(0, 90, 10),
+                Zone.FRONT,
+                Role.HAIRLINE,
+                Station.NO_PART,
+                new Share(2));
+        Hooked one = HookedHeads.medium(Texture.DEEP_WAVE).only(List.of(plain));
+        assertThat(KnotWatch.of(one, PARTED, Worn.as(Way.WIND)))
+                .singleElement()
+                .satisfies(k -> assertThat(k.why()).contains("wind"));
+        assertThat(KnotWatch.of(one, PARTED, Worn.as(Way.DOWN))).isEmpty();
+        Hooked behind = HookedHeads.medium(Texture.DEEP_WAVE)
+                .only(List.of(Station.placed(
+                        plain.id(),
+                        50,
+                        plain.chart(),
+                        plain.space(),
+                        Zone.FRONT,
+                        Role.ROW,
+                        Station.NO_PART,
+                        new Share(2))));
+        assertThat(KnotWatch.of(behind, PARTED, Worn.as(Way.WIND))).isEmpty();
+    }
+
+    /** A hidden knot beside a part that was hooked away from it lies on the near side of its row. */
+    @Test
+    void aHiddenKnotHookedAwayFromItsPartShows() {
+        Hooked usual = hook(HookingBrief.usual(), Demand.ordinary());
+        Station beside = usual.stations().stream()
+                .filter(s -> s.role() == Role.PART && s.part() == 0)
+                .findFirst()
+                .orElseThrow();
+        Bearing away = new Bearing(
+                beside.bearing().entry().times(-1), Bearing.Rule.FALL, false, "from her left, toward her right");
+        Hooked changed = usual.only(List.of(beside.hooked(away)));
+        assertThat(KnotWatch.of(changed, PARTED, Worn.parted(0)))
+                .singleElement()
+                .satisfies(k -> {
+                    assertThat(k.why()).contains("away from the part");
+                    assertThat(k.byKnot()).isFalse();
+                });
+        assertThat(KnotWatch.of(changed, PARTED, Worn.parted(1))).isEmpty();
     }
 }

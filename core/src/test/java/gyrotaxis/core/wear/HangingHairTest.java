@@ -1,0 +1,121 @@
+package gyrotaxis.core.wear;
+
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
+import static gyrotaxis.core.hooking.HookedHeads.STRAIGHT;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.scalp.Landmark;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What hair does that has left the head. */
+class HangingHairTest {
+    private static final CoverGrid GRID = CoverGrid.of(MEDIUM, 1_500);
+    private static final double LENGTH_MM = HookedHeads.hair(Texture.LOOSE_WAVE).lengthMm();
+
+    private static List<FallenHair> worn(Way way) {
+        return FallSimulator.hair(GRID, STRAIGHT, HookedHeads.medium(Texture.LOOSE_WAVE), Worn.as(way));
+    }
+
+    private static double length(List<Vec3> line) {
+        double sum = 0;
+        for (int i = 1; i < line.size(); i++) {
+            sum += line.get(i).distance(line.get(i - 1));
+        }
+        return sum;
+    }
+
+    /** Steps over a round head are chords, and a little longer or shorter than the way along it. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Way.class,
+            names = {"DOWN", "SWEPT_LEFT", "WIND", "HALF_UP"})
+    void onTheHeadAndOffItAllOfItsLengthIsThere(Way way) {
+        for (FallenHair h : worn(way)) {
+            assertThat(length(h.line())).isBetween(0.85 * LENGTH_MM, 1.05 * LENGTH_MM);
+        }
+    }
+
+    @Test
+    void itBendsDownAsItHangsAndNeverBackUp() {
+        int hanging = 0;
+        for (FallenHair h : worn(Way.DOWN)) {
+            List<Vec3> off = h.line().subList(h.onHead() - 1, h.line().size());
+            double steep = Double.NEGATIVE_INFINITY;
+            for (int i = 1; i < off.size(); i++) {
+                Vec3 step = off.get(i).minus(off.get(i - 1));
+                double down = -step.z() / step.norm();
+                assertThat(down).isGreaterThanOrEqualTo(steep - 1e-9);
+                assertThat(step.norm()).isLessThanOrEqualTo(25 + 1e-9);
+                steep = down;
+            }
+            if (off.size() > 6) {
+                hanging++;
+                assertThat(steep).isGreaterThan(0.99);
+            }
+        }
+        assertThat(hanging).isGreaterThan(20);
+    }
+
+    @Test
+    void aBunKeepsItAllOnTheHeadAndAPonytailHangsFromItsTie() {
+        assertThat(worn(Way.BUN)).allSatisfy(h -> assertThat(h.line()).hasSize(h.onHead()));
+        Vec3 crown = MEDIUM.at(Landmark.CROWN);
+        Vec3 low = MEDIUM.at(Landmark.OCCIPITAL_BONE);
+        long hangs = 0;
+        for (FallenHair h : worn(Way.HIGH_PONYTAIL)) {
+            if (h.line().size() > h.onHead()) {
+                hangs++;
+                Vec3 leaves = h.line().get(h.onHead() - 1);
+                assertThat(leaves.distance(crown)).isLessThan(14 + 8.0);
+            }
+        }
+        assertThat(hangs).isGreaterThan(50);
+        assertThat(worn(Way.LOW_PONYTAIL).stream()
+                        .filter(h -> h.line().size() > h.onHead())
+                        .map(h -> h.line().get(h.onHead() - 1)))
+                .allSatisfy(leaves -> assertThat(leaves.distance(low)).isLessThan(14 + 8.0));
+    }
+
+    /** Half up, what grows in front of the crown and above the middle of the head is drawn there; the rest falls. */
+    @Test
+    void halfUpDrawsTheFrontAndLeavesTheBack() {
+        Vec3 crown = MEDIUM.at(Landmark.CROWN);
+        List<FallenHair> down = worn(Way.DOWN);
+        List<FallenHair> half = worn(Way.HALF_UP);
+        for (int i = 0; i < half.size(); i++) {
+            Vec3 root = half.get(i).line().get(0);
+            if (root.y() > crown.y() + 1 && root.z() > 1) {
+                Vec3 leaves = half.get(i).line().get(half.get(i).onHead() - 1);
+                assertThat(leaves.distance(crown)).isLessThan(root.distance(crown) + 1e-6);
+            } else if (root.y() < crown.y() - 1 || root.z() < -1) {
+                assertThat(half.get(i)).isEqualTo(down.get(i));
+            }
+        }
+        assertThat(half).isNotEqualTo(down);
+    }
+
+    /** The wind comes from in front and from her left: it carries hair back and to her right. */
+    @Test
+    void windCarriesHairBackAndToHerRight() {
+        List<FallenHair> down = worn(Way.DOWN);
+        List<FallenHair> wind = worn(Way.WIND);
+        double right = 0;
+        double back = 0;
+        for (int i = 0; i < down.size(); i++) {
+            Vec3 still = down.get(i).line().get(down.get(i).onHead() - 1);
+            Vec3 blown = wind.get(i).line().get(wind.get(i).onHead() - 1);
+            right += blown.x() - still.x();
+            back += still.y() - blown.y();
+        }
+        assertThat(right / down.size()).isGreaterThan(5);
+        assertThat(back / down.size()).isGreaterThan(5);
+        assertThat(length(wind.get(0).line())).isCloseTo(LENGTH_MM, within(0.15 * LENGTH_MM));
+    }
+}
