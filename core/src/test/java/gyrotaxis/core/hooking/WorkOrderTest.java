@@ -1,0 +1,235 @@
+package gyrotaxis.core.hooking;
+
+import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Hooked;
+import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Role;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.WorkStep;
+import gyrotaxis.core.install.WorkStep.Stage;
+import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.knot.ExtraHold;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.laying.RowLayout;
+import gyrotaxis.core.scalp.OwnHair;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** In which order a head is hooked, and what each step says. */
+class WorkOrderTest {
+    private static final Foundation HEAD = RowLayout.lay(
+            MEDIUM,
+            FoundationBrief.of(14, 6, 12)
+                    .withParts(List.of(WearingPart.straight(-40), WearingPart.straight(40)), FlankSchool.FINE_ROWS)
+                    .withOverlays(List.of(20.0))
+                    .withRim(RimBrief.plain().withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12)),
+            OwnHair.ordinary());
+    private static final Hooked HOOKED =
+            HookedHeads.hook(HEAD, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
+
+    private static List<WorkStep> steps(Method.Order order) {
+        return WorkOrder.of(order, HEAD, HOOKED.stations());
+    }
+
+    private static List<Stage> stages(List<WorkStep> steps) {
+        return steps.stream().map(WorkStep::stage).distinct().toList();
+    }
+
+    private static Row row(RowId id) {
+        return HEAD.row(id).orElseThrow();
+    }
+
+    private static double lowest(Row r) {
+        return Math.min(r.path().start().z(), r.path().end().z());
+    }
+
+    private static double out(Row r) {
+        return Math.abs(r.path().chartAt(r.lengthMm() / 2).x());
+    }
+
+    @Test
+    void thePerimeterFirstThenUpFromTheNapeAndThePartsLast() {
+        assertThat(stages(steps(Method.Order.PERIMETER_FIRST)))
+                .containsExactly(Stage.PERIMETER, Stage.BACK, Stage.SIDES, Stage.TOP, Stage.FRONT, Stage.PARTS);
+    }
+
+    @Test
+    void frontFirstWorksThePartsBeforeTheBack() {
+        assertThat(stages(steps(Method.Order.FRONT_FIRST)))
+                .containsExactly(Stage.FRONT, Stage.PARTS, Stage.TOP, Stage.SIDES, Stage.BACK, Stage.PERIMETER);
+    }
+
+    /** From the nape to the middle, then the front, and last what is left between. */
+    @Test
+    void theMiddleIsLeftForLastWhereBothEndsComeFirst() {
+        assertThat(stages(steps(Method.Order.NAPE_TO_MIDDLE)))
+                .containsExactly(Stage.PERIMETER, Stage.BACK, Stage.FRONT, Stage.SIDES, Stage.MIDDLE, Stage.PARTS);
+        assertThat(steps(Method.Order.NAPE_TO_MIDDLE))
+                .filteredOn(w -> w.stage() == Stage.MIDDLE)
+                .extracting(w -> w.row().section())
+                .contains(Section.OVERLAY)
+                .doesNotContain(Section.FRONT);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Method.Order.class)
+    void everyShareIsHookedOnceAndStepsAreNumbered(Method.Order order) {
+        List<WorkStep> steps = steps(order);
+        assertThat(steps.stream().flatMap(w -> w.stations().stream()))
+                .hasSize(HOOKED.stations().size())
+                .doesNotHaveDuplicates();
+        for (int i = 0; i < steps.size(); i++) {
+            assertThat(steps.get(i).number()).isEqualTo(i + 1);
+            assertThat(steps.get(i).isMarked()).isEqualTo(steps.get(i).stage() == Stage.PARTS);
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Method.Order.class)
+    void aRowBesideAPartWaitsForThePartsAndNoOtherDoes(Method.Order order) {
+        for (WorkStep w : steps(order)) {
+            boolean isBeside =
+                    HOOKED.stations().stream().anyMatch(s -> s.id().row().equals(w.row()) && s.role() == Role.PART);
+            assertThat(w.stage() == Stage.PARTS).as(w.row().words()).isEqualTo(isBeside);
+        }
+    }
+
+    /** Within a stage from below upward, the outer before the inner, and of two that match her left first. */
+    @ParameterizedTest
+    @EnumSource(Method.Order.class)
+    void withinAStageItIsWorkedUpwardAndInwardHerLeftFirst(Method.Order order) {
+        List<WorkStep> steps = steps(order);
+        for (int i = 1; i < steps.size(); i++) {
+            if (steps.get(i).stage() != steps.get(i - 1).stage()) {
+                continue;
+            }
+            Row before = row(steps.get(i - 1).row());
+            Row after = row(steps.get(i).row());
+            // Rows whose ends lie within two centimetres of height count as level.
+            long low = Math.round(lowest(before) / 20);
+            long high = Math.round(lowest(after) / 20);
+            assertThat(low).isLessThanOrEqualTo(high);
+            if (low == high) {
+                assertThat(Math.rint(out(before))).isGreaterThanOrEqualTo(Math.rint(out(after)));
+            }
+            if (HEAD.mirrorOf(before).filter(after::equals).isPresent()) {
+                assertThat(before.path().chartAt(before.lengthMm() / 2).x()).isNegative();
+            }
+        }
+        Map<RowId, Integer> turn = steps.stream().collect(Collectors.toMap(WorkStep::row, WorkStep::number));
+        for (WorkStep w : steps) {
+            HEAD.mirrorOf(row(w.row()))
+                    .ifPresent(m -> assertThat(Math.abs(turn.getOrDefault(m.id(), 0) - w.number()))
+                            .as("%s and its twin are worked by turns", w.row())
+                            .isLessThanOrEqualTo(1));
+        }
+    }
+
+    /** Rows whose middle lies beyond 0.55 of the half width are sides, the others front. */
+    @Test
+    void outerRowsAreSides() {
+        double half = HOOKED.stations().stream()
+                .mapToDouble(s -> Math.abs(s.chart().x()))
+                .max()
+                .orElseThrow();
+        for (WorkStep w : steps(Method.Order.PERIMETER_FIRST)) {
+            if (w.stage() == Stage.SIDES) {
+                assertThat(out(row(w.row()))).isGreaterThan(0.55 * half);
+            } else if (w.stage() == Stage.FRONT) {
+                assertThat(w.row().section()).isEqualTo(Section.FRONT);
+                assertThat(out(row(w.row()))).isLessThanOrEqualTo(0.55 * half);
+            }
+        }
+    }
+
+    @Test
+    void aStepCountsWhatIsHookedAlikeInTheOrderItComes() {
+        Map<RowId, List<Station>> byRow = HOOKED.stations().stream().collect(Collectors.groupingBy(s -> s.id().row()));
+        for (WorkStep w : steps(Method.Order.PERIMETER_FIRST)) {
+            List<Station> on = byRow.get(w.row());
+            Station first = on.get(0);
+            long alike = on.stream()
+                    .filter(s -> s.share().equals(first.share()) && s.tie().equals(first.tie()))
+                    .count();
+            assertThat(w.words())
+                    .startsWith(w.row().words() + ": " + alike + " × "
+                            + first.share().words() + " " + first.tie().words())
+                    .contains(". Hook " + first.bearing().words())
+                    .endsWith(".");
+            long kinds =
+                    on.stream().map(s -> List.of(s.share(), s.tie())).distinct().count();
+            assertThat(w.words().split("; then ", -1)).hasSize((int) kinds);
+        }
+    }
+
+    @Test
+    void aStepTellsWhereAlongTheRowTheHookTurns() {
+        int turns = 0;
+        for (WorkStep w : steps(Method.Order.PERIMETER_FIRST)) {
+            List<Station> on = HOOKED.stations().stream()
+                    .filter(s -> s.id().row().equals(w.row()))
+                    .toList();
+            int changes = 0;
+            for (int i = 1; i < on.size(); i++) {
+                changes += on.get(i)
+                                .bearing()
+                                .words()
+                                .equals(on.get(i - 1).bearing().words())
+                        ? 0
+                        : 1;
+            }
+            assertThat(w.words().split(" it turns: ", -1)).hasSize(changes + 1);
+            turns += changes;
+        }
+        assertThat(turns).isPositive();
+    }
+
+    /** What must not be forgotten is said: the twist before the first pass, and every extra hold. */
+    @ParameterizedTest
+    @CsvSource({"TWIST_FIRST, true", "REGULAR, false"})
+    void twistFirstAndExtraHoldsAreSaid(Knot knot, boolean isTwisted) {
+        List<Station> tied = HOOKED.stations().stream()
+                .map(s -> s.taking(new Share(4)).tied(Tie.of(knot, 2).alsoHolding(ExtraHold.FINGER_TURN)))
+                .toList();
+        assertThat(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, tied)).allSatisfy(w -> {
+            assertThat(w.words().contains("Twist before the first pass")).isEqualTo(isTwisted);
+            assertThat(w.words()).contains(ExtraHold.FINGER_TURN.shortWords());
+        });
+    }
+
+    /** A cap that is hooked off the head is done before she sits down; one that is fixed is part of the back. */
+    @ParameterizedTest
+    @EnumSource(Method.Order.class)
+    void aCapHookedOffTheHeadComesBeforeAnything(Method.Order order) {
+        for (boolean isOff : new boolean[] {true, false}) {
+            Foundation capped = RowLayout.lay(
+                    MEDIUM, FoundationBrief.of(14, new Back.Capped(6, 30, false, isOff), 12), OwnHair.ordinary());
+            Hooked hooked = HookedHeads.hook(capped, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
+            List<WorkStep> steps = WorkOrder.of(order, capped, hooked.stations());
+            assertThat(steps.stream().anyMatch(w -> w.stage() == Stage.CAP)).isEqualTo(isOff);
+            if (isOff) {
+                assertThat(steps.get(0).stage()).isEqualTo(Stage.CAP);
+            }
+        }
+    }
+}
