@@ -4,12 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Where;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.geometry.Polygons;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -25,9 +31,11 @@ import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Everything that covers, covers. */
 class OtherHairsTest {
@@ -143,5 +151,81 @@ class OtherHairsTest {
             Cover cover = down(plan(ROWS.withRim(RimBrief.plain().withSetBack(mm))));
             assertThat(cover.gaps()).as("set back %s mm", mm).isEmpty();
         }
+    }
+
+    private static List<OtherHair> others(FoundationBrief asked, OwnHair own, List<Region> regions) {
+        Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, asked, own);
+        return OtherHairs.of(HookedHeads.MEDIUM, rows, asked, own, regions, HookedHeads.hair(Texture.DEEP_WAVE));
+    }
+
+    /** 0.12 g for every mm of a weft, twice that doubled, in pieces of about a centimetre. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void weftsWeighByTheirLength(boolean isDoubled) {
+        FoundationBrief asked = FoundationBrief.of(14, new Back.Wefted(5, isDoubled), 12);
+        Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, asked, HERS);
+        double mm = rows.rows().stream()
+                .filter(r -> r.use() == RowUse.WEFTED)
+                .mapToDouble(Row::lengthMm)
+                .sum();
+        List<OtherHair> wefts = others(asked, HERS, List.of());
+        double loops =
+                wefts.stream().mapToDouble(o -> ((OtherHair.Weft) o).loops()).sum();
+        double gramsPerLoop = HookedHeads.hair(Texture.DEEP_WAVE).gramsPerLoop();
+        assertThat(loops * gramsPerLoop).isCloseTo(0.12 * mm * (isDoubled ? 2 : 1), within(1e-6));
+        assertThat(mm / wefts.size()).isCloseTo(10, within(0.5));
+        // The pieces of a row lie in its length, the first and last half a piece from its ends.
+        for (Row row : rows.rows()) {
+            if (row.use() == RowUse.WEFTED) {
+                for (double end : new double[] {0, row.lengthMm()}) {
+                    Vec2 at = row.path().chartAt(end);
+                    assertThat(wefts.stream()
+                                    .mapToDouble(
+                                            o -> ((OtherHair.Weft) o).chart().distance(at))
+                                    .min()
+                                    .orElseThrow())
+                            .isCloseTo(5, within(0.6));
+                }
+            }
+        }
+    }
+
+    /** What is laid over an area comes in squares that make it up, to within its rim. */
+    @ParameterizedTest
+    @EnumSource(
+            value = RegionKind.class,
+            names = {"BUN", "SHOWN_BRAIDS"})
+    void whatIsLaidMakesUpItsArea(RegionKind kind) {
+        Region area = new Region(
+                kind,
+                "top",
+                IntStream.range(0, 24)
+                        .mapToObj(k -> new ScalpPoint(k * Math.PI / 12 - Math.PI, 0.45))
+                        .toList());
+        List<OtherHair> laid = others(ROWS, HERS, List.of(area));
+        List<Vec2> rim = HookedHeads.MEDIUM.chartOf(area);
+        assertThat(laid).isNotEmpty().allSatisfy(o -> {
+            OtherHair.Laid l = (OtherHair.Laid) o;
+            assertThat(Polygons.contains(rim, l.chart())).isTrue();
+            assertThat(l.areaMm2()).isEqualTo(64);
+            assertThat(l.depth()).isEqualTo(kind == RegionKind.BUN ? 4 : 3);
+        });
+        double mm2 =
+                laid.stream().mapToDouble(o -> ((OtherHair.Laid) o).areaMm2()).sum();
+        double radius = rim.stream().mapToDouble(Vec2::norm).average().orElseThrow();
+        assertThat(mm2).isCloseTo(Math.PI * radius * radius, within(0.06 * mm2));
+    }
+
+    /** The mesh of a cap hides what lies under it; without cap, wefts, leave-out or styles there is nothing. */
+    @Test
+    void theMeshOfACapLiesOverAllOfItAndAPlainHeadHasNothing() {
+        FoundationBrief capped = FoundationBrief.of(14, new Back.Capped(6, 30, false, false), 12);
+        Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, capped, HERS);
+        List<Vec2> cap = rows.cap().orElseThrow().area();
+        assertThat(others(capped, HERS, List.of())).isNotEmpty().allSatisfy(o -> {
+            assertThat(Polygons.contains(cap, ((OtherHair.Laid) o).chart())).isTrue();
+            assertThat(((OtherHair.Laid) o).depth()).isEqualTo(1);
+        });
+        assertThat(others(ROWS, HERS, List.of())).isEmpty();
     }
 }
