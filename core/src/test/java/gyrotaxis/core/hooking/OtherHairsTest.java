@@ -12,6 +12,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Zone;
@@ -178,10 +179,10 @@ class OtherHairsTest {
         for (Row row : rows.rows()) {
             if (row.use() == RowUse.WEFTED) {
                 for (double end : new double[] {0, row.lengthMm()}) {
-                    Vec2 at = row.path().chartAt(end);
+                    Vec3 at = row.path().spaceAt(end);
                     assertThat(wefts.stream()
                                     .mapToDouble(
-                                            o -> ((OtherHair.Weft) o).chart().distance(at))
+                                            o -> ((OtherHair.Weft) o).space().distance(at))
                                     .min()
                                     .orElseThrow())
                             .isCloseTo(5, within(0.6));
