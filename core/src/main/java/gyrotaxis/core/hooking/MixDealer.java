@@ -30,6 +30,9 @@ final class MixDealer {
     /** So many shares behind its part, a strand no longer waits for a place of its own. */
     private static final double BEHIND = 1.2;
 
+    /** A share changes hands only if that brings what is placed nearer to what was asked, by so much of a loop. */
+    private static final double LEAST_NEARER = 1e-6;
+
     private final HairMix mix;
 
     MixDealer(HairMix mix) {
@@ -81,7 +84,56 @@ final class MixDealer {
             owed[best] -= takes;
             dealt.add(s.of(best));
         }
+        settle(dealt, owed);
         return dealt;
+    }
+
+    /** Waiting for places of its own may leave a strand short in the end: shares change hands until no change brings it nearer. */
+    private void settle(List<Station> dealt, double[] owed) {
+        while (true) {
+            int to = most(owed);
+            int from = least(owed);
+            int best = -1;
+            double nearest = Math.abs(owed[to]) + Math.abs(owed[from]) - LEAST_NEARER;
+            boolean isAlone = false;
+            for (int i = 0; i < dealt.size(); i++) {
+                Station s = dealt.get(i);
+                double takes = s.share().ofLoop();
+                double left = Math.abs(owed[to] - takes) + Math.abs(owed[from] + takes);
+                if (s.strand() != from || left > nearest || (mix.how() == How.ACCENTS && !isSeen(s))) {
+                    continue;
+                }
+                boolean hasOwnPlace = to == 0 || mix.mayClump() || !near(s, dealt, owed.length)[to];
+                if (left < nearest || (hasOwnPlace && !isAlone)) {
+                    best = i;
+                    nearest = left;
+                    isAlone = hasOwnPlace;
+                }
+            }
+            if (best < 0) {
+                return;
+            }
+            double takes = dealt.get(best).share().ofLoop();
+            dealt.set(best, dealt.get(best).of(to));
+            owed[to] -= takes;
+            owed[from] += takes;
+        }
+    }
+
+    private static int most(double[] owed) {
+        int most = 0;
+        for (int k = 1; k < owed.length; k++) {
+            most = owed[k] > owed[most] ? k : most;
+        }
+        return most;
+    }
+
+    private static int least(double[] owed) {
+        int least = 0;
+        for (int k = 1; k < owed.length; k++) {
+            least = owed[k] < owed[least] ? k : least;
+        }
+        return least;
     }
 
     private double[] parts() {
@@ -103,11 +155,12 @@ final class MixDealer {
     private static boolean[] near(Station s, List<Station> dealt, int strands) {
         boolean[] isNear = new boolean[strands];
         double nearest = dealt.stream()
+                .filter(o -> o != s)
                 .mapToDouble(o -> o.space().distance(s.space()))
                 .min()
                 .orElse(0);
         for (Station o : dealt) {
-            if (o.space().distance(s.space()) <= nearest * NEIGHBOUR) {
+            if (o != s && o.space().distance(s.space()) <= nearest * NEIGHBOUR) {
                 isNear[o.strand()] = true;
             }
         }

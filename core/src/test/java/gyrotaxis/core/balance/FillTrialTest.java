@@ -21,6 +21,7 @@ import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.PlansByChance;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
@@ -130,7 +131,7 @@ class FillTrialTest {
     }
 
     static IntStream seeds() {
-        return IntStream.range(0, Integer.getInteger("fills.seeds", 60));
+        return PlansByChance.seeds(60);
     }
 
     /** A head, rows, parts and hair by chance. */

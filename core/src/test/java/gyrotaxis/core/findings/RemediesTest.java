@@ -2,33 +2,18 @@ package gyrotaxis.core.findings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Remedy;
-import gyrotaxis.core.foundation.Back;
-import gyrotaxis.core.foundation.FlankSchool;
-import gyrotaxis.core.foundation.FoundationBrief;
-import gyrotaxis.core.foundation.FoundationException;
-import gyrotaxis.core.foundation.PartEnd;
-import gyrotaxis.core.foundation.RimBrief;
-import gyrotaxis.core.foundation.WearingPart;
-import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.hooking.HookedHeads;
-import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
-import gyrotaxis.core.scalp.HairDensity;
-import gyrotaxis.core.scalp.HeadMeasures;
-import gyrotaxis.core.scalp.OwnHair;
-import gyrotaxis.core.scalp.ScalpCondition;
-import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.plan.PlansByChance;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
-import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,60 +24,7 @@ class RemediesTest {
     private final Planner planner = new Planner();
 
     static IntStream seeds() {
-        return IntStream.range(0, Integer.getInteger("remedies.seeds", 60));
-    }
-
-    static InstallBrief byChance(int seed) {
-        SplittableRandom r = new SplittableRandom(seed);
-        int front = r.nextInt(6, 21);
-        Back back = switch (r.nextInt(7)) {
-            case 0 -> new Back.Switchback(r.nextInt(2, 8), r.nextBoolean(), Back.FrontTails.THREADED);
-            case 1 -> new Back.Switchback(r.nextInt(2, 8), r.nextBoolean(), Back.FrontTails.COLLECTED);
-            case 2 -> new Back.CrossTied();
-            case 3 -> new Back.Spiral(r.nextInt(12, 36));
-            default -> new Back.Straight(Math.max(2, r.nextInt(front / 4, front + 1)));
-        };
-        FoundationBrief rows = FoundationBrief.of(front, back, 12);
-        if (!(back instanceof Back.Spiral) && r.nextInt(3) > 0) {
-            WearingPart part = WearingPart.straight(r.nextInt(-40, 41));
-            PartEnd end = PartEnd.values()[r.nextInt(PartEnd.values().length)];
-            rows = rows.withParts(
-                    List.of(
-                            r.nextBoolean()
-                                    ? part
-                                    : part.stoppingAfter(r.nextInt(40, 160)).ending(end)),
-                    FlankSchool.FINE_ROWS);
-        }
-        RimBrief rim = RimBrief.plain();
-        if (r.nextInt(4) == 0) {
-            rim = rim.withPerimeter(RimBrief.Where.SIDES_AND_NAPE, 12);
-        }
-        if (r.nextInt(5) == 0) {
-            rim = rim.withLeaveOut(RimBrief.Where.FRONT, 14);
-        }
-        Set<ScalpCondition> seen = EnumSet.noneOf(ScalpCondition.class);
-        Set<Habit> habits = EnumSet.noneOf(Habit.class);
-        for (ScalpCondition c : ScalpCondition.values()) {
-            if (r.nextInt(8) == 0) {
-                seen.add(c);
-            }
-        }
-        for (Habit h : Habit.values()) {
-            if (r.nextInt(5) == 0) {
-                habits.add(h);
-            }
-        }
-        Consultation asked = Consultation.plain().living(habits).wornFor(r.nextInt(2, 10));
-        if (r.nextInt(3) == 0) {
-            asked = asked.wornAs(EnumSet.of(Way.DOWN, Way.values()[r.nextInt(Way.values().length)]));
-        }
-        return InstallBrief.of(
-                        HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
-                        rows.withRim(rim),
-                        HookedHeads.hair(Texture.values()[r.nextInt(Texture.values().length)]))
-                .withFullness(0.6 + 0.8 * r.nextDouble())
-                .withOwnHair(OwnHair.of(HairDensity.values()[r.nextInt(3)], 30 + 300 * r.nextDouble(), seen))
-                .withConsultation(asked);
+        return PlansByChance.seeds(60);
     }
 
     private List<Finding> findings(InstallBrief brief) {
@@ -106,13 +38,12 @@ class RemediesTest {
     @ParameterizedTest
     @MethodSource("seeds")
     void everyRemedyThatIsOfferedHelpsAndBringsNothingAsGrave(int seed) {
-        InstallBrief brief = byChance(seed);
-        InstallPlan plan;
-        try {
-            plan = planner.plan(brief);
-        } catch (FoundationException cannotBeLaid) {
+        Optional<InstallPlan> planned = PlansByChance.plan(planner, seed);
+        if (planned.isEmpty()) {
             return;
         }
+        InstallPlan plan = planned.get();
+        InstallBrief brief = plan.brief();
         List<Finding> before = findings(brief);
         List<Finding> offered = Judged.of(planner, plan);
         assertThat(offered)
@@ -147,12 +78,11 @@ class RemediesTest {
         int with = 0;
         int left = 0;
         for (int seed = 0; seed < 60; seed++) {
-            InstallPlan plan;
-            try {
-                plan = planner.plan(byChance(seed));
-            } catch (FoundationException cannotBeLaid) {
+            Optional<InstallPlan> planned = PlansByChance.plan(planner, seed);
+            if (planned.isEmpty()) {
                 continue;
             }
+            InstallPlan plan = planned.get();
             with += (int) Findings.of(plan).stream()
                     .filter(f -> !f.remedies().isEmpty())
                     .count();
