@@ -10,6 +10,7 @@ import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
@@ -118,11 +119,22 @@ public final class WornFindings {
                     Severity.HINT,
                     FindingList.head(),
                     Sentence.of("It comes to ", part(is), " of a full head, and ", part(wished), " was wished for."),
-                    List.of()));
+                    asUsualBehind()));
         }
         if (is > wished * TOO_FULL) {
             tooFull(wished, is);
         }
+    }
+
+    /** Big shares far apart are quick, and leave a head less full. */
+    private List<Remedy> asUsualBehind() {
+        HookingBrief hooking = plan.brief().hooking();
+        Method method = hooking.method();
+        return method.back() == Method.BackSpacing.BIG_SHARES
+                ? List.of(new Remedy(
+                        "Hook the back as closely as usual",
+                        plan.brief().withHooking(hooking.by(method.with(Method.BackSpacing.USUAL)))))
+                : List.of();
     }
 
     /** Too full is as common a complaint as too thin: the remedy names what to leave out, and time does some of it. */

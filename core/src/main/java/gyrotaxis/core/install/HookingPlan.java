@@ -37,10 +37,7 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
 
     private static final int ALL_PERCENT = 100;
 
-    /** Centre to centre in the back by the fine school, mm. */
-    private static final double FINE_MM = 15;
-
-    /** The same with big shares, mm. ASSUMPTION: two fingers and a half. */
+    /** Centre to centre in the back with big shares, mm. ASSUMPTION: two fingers and a half. */
     private static final double WIDE_MM = 48;
 
     public HookingPlan {
@@ -136,16 +133,20 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
         ZoneSetting s = method.spacing() == Method.Spacing.EVEN ? usual.even() : usual.setting(zone);
         boolean isBehind = zone == Zone.BACK || zone == Zone.NAPE;
         return switch (method.back()) {
-            case FINE -> isBehind ? fine(hair, fullness) : s;
+            case FINE -> isBehind ? fine(hair, s) : s;
             case BIG_SHARES ->
                 isBehind ? new ZoneSetting(WIDE_MM / fullness, Share.WHOLE) : s.taking(bigger(s.share()));
             case USUAL -> s;
         };
     }
 
-    private static ZoneSetting fine(HairLine hair, double fullness) {
-        Share share = hair.goesInWhole() ? Share.WHOLE : Share.HALF;
-        return new ZoneSetting(FINE_MM / fullness * share.ofLoop() / Share.HALF.ofLoop(), share);
+    /** Halves, half as far apart as whole ones would be: as much hair, finer spread. */
+    private static ZoneSetting fine(HairLine hair, ZoneSetting usual) {
+        boolean isFine = hair.goesInWhole() || usual.share().ofLoop() <= Share.HALF.ofLoop();
+        return isFine
+                ? usual
+                : new ZoneSetting(
+                        usual.spacingMm() * Share.HALF.ofLoop() / usual.share().ofLoop(), Share.HALF);
     }
 
     private static Share bigger(Share share) {

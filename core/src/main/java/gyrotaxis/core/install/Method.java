@@ -58,7 +58,10 @@ public record Method(
     /** How the back and nape are hooked. */
     public enum BackSpacing implements School {
         USUAL("usual", Sentence.of(Quantity.mm(20), " to ", Quantity.mm(30), ": covered, and not hot")),
-        FINE("fine", Sentence.of(Quantity.mm(12), " to ", Quantity.mm(18), ": lies flat and moves as one")),
+        FINE(
+                "fine",
+                Sentence.of(
+                        "halves, about ", Quantity.mm(10), " to ", Quantity.mm(18), ": lies flat and moves as one")),
         BIG_SHARES(
                 "wide, big shares",
                 Sentence.of(Quantity.mm(40), " to ", Quantity.mm(70), ": quick, for very full hair"));

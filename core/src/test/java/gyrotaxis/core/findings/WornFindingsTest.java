@@ -10,6 +10,7 @@ import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
@@ -115,6 +116,23 @@ class WornFindingsTest {
                                 Code.TOO_ROUND)
                         .isPresent());
         assertThat(fires).isTrue();
+    }
+
+    /** Big shares far apart are a stylist's choice; that they leave it less full is said, with the way back. */
+    @Test
+    void bigSharesFarApartAreLessFullAndSaySo() {
+        InstallBrief full = brief(Texture.COARSE_KINKY);
+        InstallBrief big =
+                full.withHooking(full.hooking().by(full.hooking().method().with(Method.BackSpacing.BIG_SHARES)));
+        Finding less = down(big).stream()
+                .filter(f -> f.code() == Code.NOT_AS_FULL)
+                .findFirst()
+                .orElseThrow();
+        assertThat(less.remedies())
+                .singleElement()
+                .satisfies(r ->
+                        assertThat(down(r.brief())).extracting(Finding::code).doesNotContain(Code.NOT_AS_FULL));
+        assertThat(down(full)).extracting(Finding::code).doesNotContain(Code.NOT_AS_FULL);
     }
 
     @Test

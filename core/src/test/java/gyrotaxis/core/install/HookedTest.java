@@ -115,14 +115,16 @@ class HookedTest {
         }
         HookingBrief fine = HookingBrief.usual().by(Method.usual().with(Method.BackSpacing.FINE));
         HookingPlan behind = HookingPlan.of(HookedHeads.hair(Texture.DEEP_WAVE), 1.5, fine);
-        assertThat(behind.setting(Zone.BACK).spacingMm()).isCloseTo(10, within(1e-9));
+        // Halves, half as far apart as the whole ones they stand for.
+        assertThat(behind.setting(Zone.BACK).spacingMm()).isCloseTo(24 / 1.5 / 2, within(1e-9));
         assertThat(behind.setting(Zone.BACK).share()).isEqualTo(Share.HALF);
         HookingBrief big = HookingBrief.usual().by(Method.usual().with(Method.BackSpacing.BIG_SHARES));
         HookingPlan wide = HookingPlan.of(HookedHeads.hair(Texture.DEEP_WAVE), 1.6, big);
         assertThat(wide.setting(Zone.NAPE).spacingMm()).isCloseTo(30, within(1e-9));
         // What cannot be split is as full by whole pieces.
         HookingPlan twist = HookingPlan.of(HookedHeads.hair(Texture.SHORT_TWIST), 1, fine);
-        assertThat(twist.setting(Zone.BACK).spacingMm()).isCloseTo(30, within(1e-9));
+        assertThat(twist.setting(Zone.BACK))
+                .isEqualTo(HookingPlan.usual(Texture.SHORT_TWIST, 1).setting(Zone.BACK));
         assertThat(twist.setting(Zone.BACK).share()).isEqualTo(Share.WHOLE);
     }
 
