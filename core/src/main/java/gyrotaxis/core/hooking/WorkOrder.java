@@ -132,13 +132,14 @@ public final class WorkOrder {
     private static String words(Row row, List<Station> on) {
         Map<Kind, Integer> kinds = new LinkedHashMap<>();
         for (Station s : on) {
-            kinds.merge(new Kind(s.share(), s.tie()), 1, Integer::sum);
+            kinds.merge(Kind.of(s), 1, Integer::sum);
         }
+        boolean inBlocks = changes(on) < kinds.size();
         StringBuilder words = new StringBuilder(row.id().words()).append(": ");
         boolean isFirst = true;
         for (Map.Entry<Kind, Integer> kind : kinds.entrySet()) {
             if (!isFirst) {
-                words.append("; then ");
+                words.append(inBlocks ? "; then " : "; by turns with ");
             }
             words.append(kind.getValue()).append(" × ").append(kind.getKey().words());
             isFirst = false;
@@ -148,8 +149,21 @@ public final class WorkOrder {
         return words.append(". Hook ").append(directions(row, on)).append('.').toString();
     }
 
+    /** How often the next share of a row is another kind than the one before. */
+    private static int changes(List<Station> on) {
+        int changes = 0;
+        for (int i = 1; i < on.size(); i++) {
+            changes += Kind.of(on.get(i)).equals(Kind.of(on.get(i - 1))) ? 0 : 1;
+        }
+        return changes;
+    }
+
     /** What is hooked alike. */
     private record Kind(Share share, Tie tie) {
+        static Kind of(Station s) {
+            return new Kind(s.share(), s.tie());
+        }
+
         String words() {
             return share.words() + " " + tie.words()
                     + tie.holds().stream().map(h -> ", " + h.shortWords()).collect(Collectors.joining());

@@ -178,8 +178,29 @@ class WorkOrderTest {
                     .endsWith(".");
             long kinds =
                     on.stream().map(s -> List.of(s.share(), s.tie())).distinct().count();
-            assertThat(w.words().split("; then ", -1)).hasSize((int) kinds);
+            assertThat(w.words().split("; then |; by turns with ", -1)).hasSize((int) kinds);
         }
+    }
+
+    /** Shares of two kinds that take turns are not told as if one came after all of the other. */
+    @Test
+    void kindsThatTakeTurnsAreToldSo() {
+        RowId row = new RowId(Section.FRONT, 1);
+        List<Station> on = HOOKED.stations().stream()
+                .filter(s -> s.id().row().equals(row))
+                .map(s -> s.taking(new Share(s.id().number() % 2 == 0 ? 2 : 4)).tied(Tie.of(Knot.REGULAR, 1)))
+                .toList();
+        assertThat(on).hasSizeGreaterThan(2);
+        assertThat(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, on))
+                .singleElement()
+                .satisfies(
+                        w -> assertThat(w.words()).contains("; by turns with ").doesNotContain("; then "));
+        List<Station> blocks = on.stream()
+                .map(s -> s.taking(new Share(s.id().number() == 1 ? 4 : 2)))
+                .toList();
+        assertThat(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, blocks))
+                .singleElement()
+                .satisfies(w -> assertThat(w.words()).contains("; then ").doesNotContain("by turns"));
     }
 
     @Test
