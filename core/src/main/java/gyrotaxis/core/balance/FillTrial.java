@@ -94,9 +94,10 @@ public final class FillTrial {
     }
 
     private Fills run(Trials trials) {
-        Outcome best = filled(trials.copy(), false);
+        List<Spot> spots = FillSpots.of(plan, trials, fill);
+        Outcome best = filled(trials.copy(), spots, false);
         if (best.isSpent && best.trials.hasGaps()) {
-            Outcome drawn = filled(trials.copy(), true);
+            Outcome drawn = filled(trials.copy(), spots, true);
             best = drawn.trials.gapsMm2() < best.trials.gapsMm2() ? drawn : best;
         }
         List<Trial> told = new ArrayList<>();
@@ -121,9 +122,10 @@ public final class FillTrial {
      * The reserve put in.
      *
      * @param trials gains what is put in
+     * @param spots where a fill can go
      * @param drawsFirst whether gaps are drawn shut before anything else, and not only at the end
      */
-    private Outcome filled(Trials trials, boolean drawsFirst) {
+    private Outcome filled(Trials trials, List<Spot> spots, boolean drawsFirst) {
         List<Fill> fills = new ArrayList<>();
         int loops = reserve - loopsOf(wisps.size(), wisp);
         DrawingShut shut = new DrawingShut(plan, trials, draw);
@@ -131,7 +133,7 @@ public final class FillTrial {
             fills.addAll(shut.draw(loops * draw.parts()));
         }
         int halves = fill.parts() * (loops - loopsOf(fills.size(), draw));
-        Dwindling<Spot> open = new Dwindling<>(FillSpots.of(plan, trials, fill), s -> hides(trials, s));
+        Dwindling<Spot> open = new Dwindling<>(spots, s -> hides(trials, s));
         List<Fill> put = fill(trials, open, halves);
         boolean isSpent = put.size() >= halves;
         fills.addAll(put);
