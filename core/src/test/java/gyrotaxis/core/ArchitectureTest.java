@@ -37,7 +37,8 @@ class ArchitectureTest {
             Map.entry("plan", Set.of("wear", "estimate", "care", "laying")),
             Map.entry("findings", Set.of("plan")),
             Map.entry("balance", Set.of("plan")),
-            Map.entry("compare", Set.of("plan"))));
+            Map.entry("compare", Set.of("plan")),
+            Map.entry("chair", Set.of("plan"))));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -1,0 +1,138 @@
+package gyrotaxis.core.chair;
+
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.plan.WorkSheet.ShareRef;
+import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.wear.Worn;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+
+/** What can happen at the chair. Nothing is ever changed afterwards: what was wrong is undone by another event. */
+public sealed interface Happening {
+
+    /** A stage begins; its clock runs. */
+    record StageBegun(Stage stage) implements Happening {}
+
+    /** Its clock stands still. */
+    record StagePaused(Stage stage) implements Happening {}
+
+    /** Its clock runs again. */
+    record StageResumed(Stage stage) implements Happening {}
+
+    /** It is over. */
+    record StageEnded(Stage stage) implements Happening {}
+
+    /**
+     * Shares are hooked; again, if they were taken out or slipped.
+     *
+     * @param shares which of the sheet; not empty
+     */
+    record SharesHooked(List<ShareRef> shares) implements Happening {
+        public SharesHooked {
+            shares = Require.notEmpty(List.copyOf(shares), "shares");
+        }
+    }
+
+    /** A share is taken out again. */
+    record ShareTakenOut(ShareRef share) implements Happening {}
+
+    /** A share slid out by itself. */
+    record ShareSlipped(ShareRef share) implements Happening {}
+
+    /**
+     * From a share on it is tied, passed or split otherwise.
+     *
+     * @param passes in [1, {@link Tie#MOST_PASSES}]
+     */
+    record FromHereOn(ShareRef from, Optional<Knot> knot, OptionalInt passes, Optional<Share> share)
+            implements Happening {
+        public FromHereOn {
+            passes.ifPresent(n -> Require.inRange(n, 1, Tie.MOST_PASSES, "passes", ""));
+        }
+    }
+
+    /**
+     * A bundle is opened.
+     *
+     * @param supply which hair, by its place among the supplies of the sheet
+     * @param lot what the pack says of its lot; may be empty
+     * @param loops how many there were, counted; empty if they are taken as the pack says
+     */
+    record BundleOpened(int supply, String lot, OptionalInt loops) implements Happening {
+        public BundleOpened {
+            Require.atLeast(0, supply, "supply", "");
+            loops.ifPresent(n -> Require.inRange(n, 0, MOST_LOOPS, "loops", "loops"));
+        }
+    }
+
+    /**
+     * What is left of a hair is counted.
+     *
+     * @param loops whole loops and parts of loops, in [0, {@link #MOST_LOOPS}]
+     */
+    record RestCounted(int supply, double loops) implements Happening {
+        public RestCounted {
+            Require.atLeast(0, supply, "supply", "");
+            Require.inRange(loops, 0, MOST_LOOPS, "loops", "loops");
+        }
+    }
+
+    /** A row is marked and kept until its part is worked. */
+    record RowKept(RowId row) implements Happening {}
+
+    /** A row that was kept is worked after all. */
+    record RowReleased(RowId row) implements Happening {}
+
+    /**
+     * A part or way of wearing is tried.
+     *
+     * @param showed what showed, in the stylist's words; empty if nothing did
+     */
+    record Tried(Worn worn, String showed) implements Happening {}
+
+    /**
+     * A fill is put in.
+     *
+     * @param at how far along the row, as a part of its length, in [0, 1]
+     */
+    record FillPlaced(RowId row, double at, Share share, int supply) implements Happening {
+        public FillPlaced {
+            Require.inRange(at, 0, 1, "at", "");
+            Require.atLeast(0, supply, "supply", "");
+        }
+    }
+
+    /** Another line or colour is taken in the place of one that was planned. */
+    record Replaced(int supply, String line, String colour) implements Happening {
+        public Replaced {
+            Require.atLeast(0, supply, "supply", "");
+        }
+    }
+
+    /** Something to remember. */
+    record Noted(String words) implements Happening {}
+
+    /** A picture is taken; the picture itself is kept elsewhere. */
+    record Pictured(String picture) implements Happening {}
+
+    /** A caution is read, and signed by whom. */
+    record CautionSigned(Caution caution, String by) implements Happening {}
+
+    /** An event is taken back; taken back itself, that event holds again. */
+    record Undone(EventId event) implements Happening {}
+
+    /** The work is done. */
+    record Finished() implements Happening {}
+
+    /** It is opened once more: for fills the next day, or for what slipped. */
+    record Reopened() implements Happening {}
+
+    /** More loops than this are in no bundle and left of no hair. */
+    int MOST_LOOPS = 2_000;
+}

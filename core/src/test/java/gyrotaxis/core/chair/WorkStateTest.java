@@ -1,0 +1,305 @@
+package gyrotaxis.core.chair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.chair.WorkState.Done;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.plan.WorkSheet;
+import gyrotaxis.core.plan.WorkSheet.ShareRef;
+import gyrotaxis.core.plan.WorkSheet.Side;
+import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.plan.WorkSheetWriter;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Random;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The state of the work follows from what happened, in whatever order that is heard of. */
+class WorkStateTest {
+    private static final WorkSheet SHEET = WorkSheetWriter.of(new Planner()
+            .plan(InstallBrief.of(
+                    HeadMeasures.ofAll(565, 360, 330, 317, 370, 125),
+                    FoundationBrief.of(12, 5, 12),
+                    HookedHeads.hair(Texture.DEEP_WAVE))));
+    private static final Instant NINE = Instant.parse("2026-11-27T09:00:00Z");
+    private static final ShareRef FIRST = new ShareRef(1);
+    private static final RowId ROW = SHEET.rows().get(0).id();
+
+    private long clock;
+
+    private WorkEvent on(String device, int minute, Happening what) {
+        clock++;
+        return new WorkEvent(new EventId(device, clock), clock, NINE.plus(Duration.ofMinutes(minute)), what);
+    }
+
+    private WorkEvent after(int minute, Happening what) {
+        return on("tablet", minute, what);
+    }
+
+    private static Happening hooked(int... numbers) {
+        return new Happening.SharesHooked(
+                IntStream.of(numbers).mapToObj(ShareRef::new).toList());
+    }
+
+    private static WorkState of(WorkEvent... events) {
+        return WorkState.of(SHEET, List.of(events));
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, 60);
+    }
+
+    /** What may happen, by chance: sensible and not. */
+    private static List<WorkEvent> byChance(SplittableRandom r) {
+        List<WorkEvent> events = new ArrayList<>();
+        long[] counts = new long[3];
+        for (int i = 0; i < 120; i++) {
+            int d = r.nextInt(counts.length);
+            EventId id = new EventId("device " + d, ++counts[d]);
+            // Devices that do not hear of each other use the same clocks.
+            events.add(new WorkEvent(id, 1 + r.nextInt(90), NINE.plusSeconds(r.nextInt(20_000)), happening(r, events)));
+        }
+        return events;
+    }
+
+    private static Happening happening(SplittableRandom r, List<WorkEvent> before) {
+        ShareRef share = new ShareRef(1 + r.nextInt(SHEET.shares().size() + 3));
+        RowId row = r.nextInt(12) == 0
+                ? new RowId(Section.SPIRAL, 1)
+                : SHEET.rows().get(r.nextInt(SHEET.rows().size())).id();
+        Stage stage = Stage.values()[r.nextInt(Stage.values().length)];
+        return switch (r.nextInt(20)) {
+            case 0 -> new Happening.StageBegun(stage);
+            case 1 -> new Happening.StagePaused(stage);
+            case 2 -> new Happening.StageResumed(stage);
+            case 3 -> new Happening.StageEnded(stage);
+            case 4 -> new Happening.ShareTakenOut(share);
+            case 5 -> new Happening.ShareSlipped(share);
+            case 6 -> new Happening.FromHereOn(share, Optional.of(Knot.INVISIBLE), OptionalInt.of(3), Optional.empty());
+            case 7 -> new Happening.BundleOpened(r.nextInt(2), "lot 7", OptionalInt.of(20));
+            case 8 -> new Happening.RestCounted(0, r.nextInt(40) / 2.0);
+            case 9 -> new Happening.RowKept(row);
+            case 10 -> new Happening.RowReleased(row);
+            case 11 -> new Happening.Tried(Worn.as(Way.DOWN), "the crown");
+            case 12 -> new Happening.FillPlaced(row, r.nextDouble(), Share.HALF, 0);
+            case 13 -> new Happening.Noted("thin ones to the front");
+            case 14 -> new Happening.CautionSigned(Caution.HOT_NAPE, "device " + r.nextInt(3));
+            case 15 -> r.nextBoolean() ? new Happening.Finished() : new Happening.Reopened();
+            case 16, 17 ->
+                before.isEmpty()
+                        ? new Happening.Noted("nothing to undo")
+                        : new Happening.Undone(
+                                before.get(r.nextInt(before.size())).id());
+            default -> new Happening.SharesHooked(List.of(share));
+        };
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void anyOrderOfArrivalGivesTheSameStateAndTwiceIsOnce(int seed) {
+        List<WorkEvent> events = byChance(new SplittableRandom(seed));
+        WorkState state = WorkState.of(SHEET, events);
+        Random shuffles = new Random(seed);
+        for (int k = 0; k < 5; k++) {
+            List<WorkEvent> arrived = new ArrayList<>(events);
+            arrived.addAll(events.subList(0, 40));
+            Collections.shuffle(arrived, shuffles);
+            assertThat(WorkState.of(SHEET, arrived)).isEqualTo(state);
+        }
+    }
+
+    /** Two devices that each hold a part come to the same once each has what the other had. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void partsOfWhatHappenedMergeToTheWhole(int seed) {
+        List<WorkEvent> events = byChance(new SplittableRandom(seed));
+        List<WorkEvent> here = new ArrayList<>(events.subList(0, 70));
+        List<WorkEvent> there = new ArrayList<>(events.subList(50, events.size()));
+        here.addAll(there);
+        assertThat(WorkState.of(SHEET, here)).isEqualTo(WorkState.of(SHEET, events));
+    }
+
+    /** An event that is undone leaves the state as if it had never been, whatever came after it. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void whatIsUndoneMightNeverHaveBeen(int seed) {
+        SplittableRandom r = new SplittableRandom(seed);
+        List<WorkEvent> events = byChance(r);
+        WorkEvent one = events.get(r.nextInt(events.size()));
+        boolean undoesOrIsUndone = events.stream()
+                        .anyMatch(e -> e.what() instanceof Happening.Undone u
+                                && u.event().equals(one.id()))
+                || one.what() instanceof Happening.Undone;
+        if (undoesOrIsUndone) {
+            return;
+        }
+        List<WorkEvent> undone = new ArrayList<>(events);
+        undone.add(new WorkEvent(new EventId("late", 1), 1_000, NINE, new Happening.Undone(one.id())));
+        List<WorkEvent> without = new ArrayList<>(events);
+        without.remove(one);
+        assertThat(WorkState.of(SHEET, undone)).isEqualTo(WorkState.of(SHEET, without));
+    }
+
+    @Test
+    void anUndoThatIsUndoneLetsTheEventHoldAgain() {
+        WorkEvent hook = after(1, hooked(1));
+        WorkEvent undo = after(2, new Happening.Undone(hook.id()));
+        WorkEvent redo = after(3, new Happening.Undone(undo.id()));
+        assertThat(of(hook).isHooked(FIRST)).isTrue();
+        assertThat(of(hook, undo).isHooked(FIRST)).isFalse();
+        assertThat(of(redo, hook, undo).isHooked(FIRST)).isTrue();
+    }
+
+    @Test
+    void aShareIsHookedTakenOutHookedAgainAndSlips() {
+        WorkEvent hook = after(1, hooked(1, 2));
+        WorkEvent out = after(2, new Happening.ShareTakenOut(FIRST));
+        WorkEvent again = after(3, hooked(1));
+        WorkEvent slips = after(4, new Happening.ShareSlipped(new ShareRef(2)));
+        assertThat(of(hook, out).shares()).containsEntry(FIRST, Done.TAKEN_OUT);
+        // What was taken out on purpose is not asked for again; what slipped is.
+        assertThat(of(hook, out).isToDo(FIRST)).isFalse();
+        assertThat(of(hook, out, again, slips).isHooked(FIRST)).isTrue();
+        assertThat(of(hook, out, again, slips).isToDo(new ShareRef(2))).isTrue();
+    }
+
+    @Test
+    void theNextStepIsTheFirstWithSomethingToHookAndSidesCountTheirOwn() {
+        WorkState nothing = of();
+        WorkSheet.Step first = nothing.next().orElseThrow();
+        assertThat(first.shares()).contains(FIRST);
+        int all = SHEET.shares().size();
+        assertThat(IntStream.of(nothing.toDo(Side.LEFT), nothing.toDo(Side.MIDDLE), nothing.toDo(Side.RIGHT))
+                        .sum())
+                .isEqualTo(all);
+        WorkState one = of(after(1, new Happening.SharesHooked(first.shares())));
+        assertThat(one.next().orElseThrow().number()).isGreaterThan(first.number());
+        assertThat(IntStream.of(one.hooked(Side.LEFT), one.hooked(Side.MIDDLE), one.hooked(Side.RIGHT))
+                        .sum())
+                .isEqualTo(first.shares().size());
+        WorkState done = of(after(
+                2,
+                new Happening.SharesHooked(
+                        SHEET.shares().stream().map(WorkSheet.SheetShare::ref).toList())));
+        assertThat(done.next()).isEmpty();
+        double planned =
+                SHEET.shares().stream().mapToDouble(s -> s.share().ofLoop()).sum();
+        assertThat(done.loopsIn(0)).isCloseTo(planned, within(1e-9));
+        WorkState filled = of(after(3, new Happening.FillPlaced(ROW, 0.4, Share.HALF, 0)));
+        assertThat(filled.loopsIn(0)).isCloseTo(0.5, within(1e-9));
+    }
+
+    @Test
+    void clocksRunPauseAndStandStillWithTheWork() {
+        WorkEvent begun = after(0, new Happening.StageBegun(Stage.HOOK));
+        WorkEvent paused = after(10, new Happening.StagePaused(Stage.HOOK));
+        WorkEvent resumed = after(30, new Happening.StageResumed(Stage.HOOK));
+        WorkEvent finished = after(45, new Happening.Finished());
+        StageTime running = of(begun, paused, resumed).stages().get(Stage.HOOK);
+        assertThat(running.at(NINE.plus(Duration.ofMinutes(40)))).isEqualTo(Duration.ofMinutes(20));
+        WorkState done = of(begun, paused, resumed, finished);
+        assertThat(done.stages().get(Stage.HOOK).spent()).isEqualTo(Duration.ofMinutes(25));
+        assertThat(done.isFinished()).isTrue();
+        WorkState open = of(begun, paused, resumed, finished, after(900, new Happening.Reopened()));
+        assertThat(open.isFinished()).isFalse();
+        assertThat(open.stages().get(Stage.HOOK).runsSince()).isEmpty();
+    }
+
+    /** A tablet whose clock is set back meanwhile counts nothing for that time, rather than less than nothing. */
+    @ParameterizedTest
+    @ValueSource(ints = {-600, -1, 0})
+    void clocksThatJumpBackCountNothing(int minutes) {
+        WorkEvent begun = after(0, new Happening.StageBegun(Stage.BRAID));
+        WorkEvent ended = after(minutes, new Happening.StageEnded(Stage.BRAID));
+        StageTime t = of(begun, ended).stages().get(Stage.BRAID);
+        assertThat(t.spent()).isEqualTo(Duration.ZERO);
+        assertThat(t.isEnded()).isTrue();
+    }
+
+    @Test
+    void aCountOfWhatIsLeftHoldsUntilTheNextBundleIsOpened() {
+        WorkEvent counted = after(1, new Happening.RestCounted(0, 3.5));
+        WorkEvent opened = after(2, new Happening.BundleOpened(0, "K4", OptionalInt.of(18)));
+        assertThat(of(counted).rests()).containsEntry(0, 3.5);
+        assertThat(of(counted, opened).rests()).isEmpty();
+        assertThat(of(counted, opened).bundles())
+                .singleElement()
+                .satisfies(b -> assertThat(b.lot()).isEqualTo("K4"));
+    }
+
+    /** What names something that is not in the sheet changes nothing, and is told. */
+    @Test
+    void eventsOfAnotherSheetAreKeptAndTold() {
+        ShareRef none = new ShareRef(SHEET.shares().size() + 1);
+        WorkEvent stray = after(1, new Happening.SharesHooked(List.of(FIRST, none)));
+        WorkEvent other = after(2, new Happening.BundleOpened(7, "", OptionalInt.empty()));
+        WorkState state = of(stray, other);
+        assertThat(state.strays()).containsExactly(stray.id(), other.id());
+        assertThat(state.shares()).isEmpty();
+        assertThat(state.bundles()).isEmpty();
+    }
+
+    @Test
+    void rowsAreKeptAndReleasedCautionsSignedAndHairReplaced() {
+        WorkState state = of(
+                after(1, new Happening.RowKept(ROW)),
+                after(2, new Happening.CautionSigned(Caution.HOT_NAPE, "Orla")),
+                after(3, new Happening.Replaced(0, "Ebb Loose", "ink")),
+                after(4, new Happening.Pictured("front")));
+        assertThat(state.kept()).containsExactly(ROW);
+        assertThat(state.signed()).containsEntry(Caution.HOT_NAPE, "Orla");
+        assertThat(state.replaced().get(0).line()).isEqualTo("Ebb Loose");
+        assertThat(state.pictures()).hasSize(1);
+        clock = 0;
+        assertThat(of(after(1, new Happening.RowKept(ROW)), after(2, new Happening.RowReleased(ROW)))
+                        .kept())
+                .isEmpty();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedWhereItIsMade() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new EventId(" ", 1))
+                .withMessageContaining("device");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new EventId("t", 0))
+                .withMessageContaining("count");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Happening.RestCounted(0, -1))
+                .withMessageContaining("loops");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Happening.SharesHooked(List.of()))
+                .withMessageContaining("shares");
+        assertThatIllegalArgumentException()
+                .isThrownBy(
+                        () -> new Happening.FromHereOn(FIRST, Optional.empty(), OptionalInt.of(9), Optional.empty()))
+                .withMessageContaining("passes");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Happening.BundleOpened(0, "", OptionalInt.of(-1)))
+                .withMessageContaining("loops");
+    }
+}
