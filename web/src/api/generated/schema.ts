@@ -1060,8 +1060,6 @@ export interface components {
             earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
             fullness: components["schemas"]["Range"];
-            /** Format: double */
-            furthestShutMm: number;
             individualBaseMm: components["schemas"]["Range"];
             individualCount: components["schemas"]["Range"];
             leaveOutMm: components["schemas"]["Range"];
@@ -1351,6 +1349,7 @@ export interface components {
             notes: components["schemas"]["NoteView"][];
             quote: components["schemas"]["QuoteView"];
             selfWork: components["schemas"]["SelfView"];
+            shutting: components["schemas"]["Shutting"];
             steps: components["schemas"]["Step"][];
             updos: components["schemas"]["Updo"][];
             work: components["schemas"]["WorkView"][];
@@ -1562,6 +1561,11 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        Shutting: {
+            beyond: number[];
+            /** Format: int32 */
+            shareParts: number;
         };
         Side: {
             reason: components["schemas"]["Piece"][];

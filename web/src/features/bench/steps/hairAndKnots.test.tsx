@@ -210,16 +210,12 @@ describe('StationTab', () => {
     expect(bench.getState().brief.hooking.edits).toEqual([]);
   });
 
-  it('draws the gap to the nearest knot of another row shut, where one is near enough', () => {
-    const beyond = (from: PlanStation) => {
-      const away = (s: PlanStation) => Math.hypot(s.x - from.x, s.y - from.y);
-      const [nearest] = plan.stations
-        .filter((s) => s.row !== from.row)
-        .sort((a, b) => away(a) - away(b));
-      return nearest && away(nearest) <= words.limits.furthestShutMm ? nearest : undefined;
-    };
-    const near = plan.stations.find((s) => beyond(s)) as PlanStation;
-    const far = beyond(near);
+  it('draws the gap to the knot beyond it shut, where the plan says that there is one', () => {
+    const { beyond, shareParts } = plan.shutting;
+    const place = beyond.findIndex((b) => b >= 0);
+    const near = plan.stations[place] as PlanStation;
+    const far = plan.stations[beyond[place] ?? -1] as PlanStation;
+    expect(far.row).not.toBe(near.row);
     const bench = onBench(<StationTab />);
     act(() => bench.getState().pickStation(near.id));
     fireEvent.click(screen.getByRole('button', { name: /draw shut toward/ }));
@@ -227,11 +223,11 @@ describe('StationTab', () => {
       kind: 'SHUT',
       row: near.row,
       at: near.at,
-      shareParts: 4,
-      otherRow: far?.row,
-      otherAt: far?.at,
+      shareParts,
+      otherRow: far.row,
+      otherAt: far.at,
     });
-    const alone = plan.stations.find((s) => !beyond(s)) as PlanStation;
+    const alone = plan.stations[beyond.indexOf(-1)] as PlanStation;
     act(() => bench.getState().pickStation(alone.id));
     expect(screen.queryByRole('button', { name: /draw shut toward/ })).toBeNull();
   });

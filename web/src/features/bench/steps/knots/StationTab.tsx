@@ -157,7 +157,7 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
         <Button onClick={() => edit({ kind: 'REMOVE' })}>
           <Trash2 size={14} aria-hidden /> take it out
         </Button>
-        <DrawShut plan={plan} station={station} isWhole={goesInWhole} />
+        <DrawShut plan={plan} station={station} />
       </div>
     </>
   );
@@ -172,19 +172,12 @@ const added = (brief: Parameters<typeof withStationEdit>[0], s: PlanStation, par
     { kind: 'ADD', shareParts: parts },
   );
 
-interface DrawShutProps {
-  plan: Plan;
-  station: PlanStation;
-  isWhole: boolean;
-}
-
-/** Closes the gap to the next row: a quarter goes through this knot and the nearest one there, and draws both together. */
-function DrawShut({ plan, station, isWhole }: DrawShutProps) {
+/** Closes the gap to the next row: a share goes through this knot and the one beyond, and draws both together. */
+function DrawShut({ plan, station }: { plan: Plan; station: PlanStation }) {
   const change = useBench((b) => b.change);
-  const { furthestShutMm } = useWords().limits;
-  const far = nearestBeyond(plan, station, furthestShutMm);
+  const { beyond, shareParts } = plan.shutting;
+  const far = plan.stations[beyond[plan.stations.indexOf(station)] ?? -1];
   if (!far) return null;
-  const row = plan.rows.find((r) => r.id === far.row);
   return (
     <Button
       className="col-span-2"
@@ -192,28 +185,15 @@ function DrawShut({ plan, station, isWhole }: DrawShutProps) {
         change('draw shut', (b) =>
           withStationEdit(b, station, {
             kind: 'SHUT',
-            shareParts: isWhole ? 1 : 4,
+            shareParts,
             otherRow: far.row,
             otherAt: far.at,
           }),
         )
       }
     >
-      <Link2 size={14} aria-hidden /> draw shut toward {row?.words ?? far.row}
+      <Link2 size={14} aria-hidden /> draw shut toward{' '}
+      {plan.rows.find((r) => r.id === far.row)?.words ?? far.row}
     </Button>
   );
-}
-
-/** The nearest knot on another row, if it is near enough and neither of the two is drawn to a side yet. */
-function nearestBeyond(
-  plan: Plan,
-  station: PlanStation,
-  furthestMm: number,
-): PlanStation | undefined {
-  const isDrawn = (s: PlanStation) => plan.shut.some((d) => d.x === s.x && d.y === s.y);
-  const away = (s: PlanStation) => Math.hypot(s.x - station.x, s.y - station.y);
-  if (isDrawn(station)) return undefined;
-  return plan.stations
-    .filter((s) => s.row !== station.row && !isDrawn(s) && away(s) <= furthestMm)
-    .sort((a, b) => away(a) - away(b))[0];
 }

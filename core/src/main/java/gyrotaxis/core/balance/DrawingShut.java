@@ -12,7 +12,6 @@ import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
-import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
@@ -23,6 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Draws gaps shut: a small share is hooked through the knots on both sides of a gap, so that their own hair is drawn over it.
@@ -41,6 +41,7 @@ final class DrawingShut {
     private final Trials trials;
     private final Share share;
     private final Set<StationId> drawn = new HashSet<>();
+    private final double[] unchanged;
 
     /**
      * Two knots that could be drawn together.
@@ -54,31 +55,33 @@ final class DrawingShut {
         this.plan = plan;
         this.trials = trials;
         this.share = share;
+        this.unchanged = new double[trials.grid().size()];
     }
 
     /** Draws shut what can be while gaps are left; the best first. */
     List<Fill> draw(int most) {
         List<Fill> fills = new ArrayList<>();
-        List<Pair> open = trials.hasGaps() ? pairs() : List.of();
+        if (!trials.hasGaps()) {
+            return fills;
+        }
+        List<Pair> open = pairs();
         while (fills.size() < most && trials.hasGaps()) {
-            double[] now = new double[trials.count()];
-            double[] none = new double[trials.grid().size()];
-            for (int t = 0; t < now.length; t++) {
-                now[t] = trials.plainlyBareMm2(none, t);
-            }
+            double[] now = IntStream.range(0, trials.count())
+                    .mapToDouble(t -> trials.plainlyBareMm2(unchanged, t))
+                    .toArray();
             Pair best = null;
-            double hides = LEAST_MM2;
+            double closes = LEAST_MM2;
             for (Pair p : open) {
-                double less = closes(p, now);
-                if (isFree(p) && less > hides) {
+                double less = isFree(p) ? Arrays.stream(closes(p, now)).sum() : 0;
+                if (less > closes) {
                     best = p;
-                    hides = less;
+                    closes = less;
                 }
             }
             if (best == null) {
                 break;
             }
-            fills.add(put(best, hides, now));
+            fills.add(put(best, closes(best, now)));
         }
         return fills;
     }
@@ -87,25 +90,19 @@ final class DrawingShut {
         return !drawn.contains(p.near.id()) && !drawn.contains(p.far.id());
     }
 
-    private double closes(Pair p, double[] now) {
-        double less = 0;
-        for (int t = 0; t < now.length; t++) {
-            less += now[t] - trials.plainlyBareMm2(p.change[t], t);
-        }
-        return less;
+    /** How much less would be plainly bare in every trial, mm². */
+    private double[] closes(Pair p, double[] now) {
+        return IntStream.range(0, now.length)
+                .mapToDouble(t -> now[t] - trials.plainlyBareMm2(p.change[t], t))
+                .toArray();
     }
 
-    private Fill put(Pair p, double hides, double[] now) {
+    private Fill put(Pair p, double[] closes) {
         int most = 0;
-        double mostLess = 0;
-        for (int t = 0; t < now.length; t++) {
-            double less = now[t] - trials.plainlyBareMm2(p.change[t], t);
-            if (less > mostLess) {
-                most = t;
-                mostLess = less;
-            }
+        for (int t = 1; t < closes.length; t++) {
+            most = closes[t] > closes[most] ? t : most;
         }
-        for (int t = 0; t < now.length; t++) {
+        for (int t = 0; t < closes.length; t++) {
             trials.put(p.change[t], t);
         }
         drawn.add(p.near.id());
@@ -122,7 +119,7 @@ final class DrawingShut {
                         "through the knots there and on ",
                         other.id().words(),
                         ", drawn together, closes ",
-                        Quantity.mm2(hides)),
+                        Quantity.mm2(Arrays.stream(closes).sum())),
                 OptionalDouble.empty(),
                 Optional.of(new Through(other.id(), p.far.alongRowMm() / other.lengthMm(), p.far.chart())));
     }
@@ -134,7 +131,7 @@ final class DrawingShut {
         }
         List<List<Vec2>> spared = FillSpots.spared(plan);
         List<Station> knots =
-                plan.stations().stream().filter(DrawingShut::canBeDrawn).toList();
+                plan.stations().stream().filter(DrawingShut::isOffered).toList();
         List<Pair> pairs = new ArrayList<>();
         for (int i = 0; i < knots.size(); i++) {
             for (int j = i + 1; j < knots.size(); j++) {
@@ -155,13 +152,9 @@ final class DrawingShut {
         return pairs;
     }
 
-    /** Knots of a row that lie on it; what is tied without a knot gives nothing to hook through, and beside a part it would show. */
-    private static boolean canBeDrawn(Station s) {
-        boolean hasKnot = s.tie().knot() != Knot.DOUBLE_ENTRY;
-        return hasKnot
-                && s.part() == Station.NO_PART
-                && s.role() != Role.HAIRLINE
-                && s.drawnTo().isEmpty();
+    /** Beside a part and at the hairline what goes through two knots would show. */
+    private static boolean isOffered(Station s) {
+        return s.canBeDrawn() && s.part() == Station.NO_PART && s.role() != Role.HAIRLINE;
     }
 
     private Pair pair(Station near, Station far, Vec2 middle) {

@@ -8,8 +8,10 @@ import gyrotaxis.core.balance.Fills.Trial;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -59,13 +61,10 @@ public final class FillTrial {
     /** A gap with no knot so near lies between rows that are too far apart, mm. ASSUMPTION: what hair bridges on its own. */
     private static final double FAR_FROM_ROWS_MM = 25;
 
-    /** What draws a gap shut: a quarter, since the hair that closes it is there already. */
-    private static final Share DRAWS = new Share(4);
-
     /** A half; a whole of what cannot be split. */
     private final Share fill;
 
-    /** A quarter; a whole of what cannot be split. */
+    /** What draws a gap shut. */
     private final Share draw;
 
     /** An eighth, frizzed; a whole of what cannot be split. */
@@ -79,9 +78,10 @@ public final class FillTrial {
     private record Outcome(Trials trials, List<Fill> fills, Dwindling<Spot> open, boolean isSpent) {}
 
     private FillTrial(InstallPlan plan) {
-        boolean goesInWhole = plan.hooked().hairs().get(0).line().goesInWhole();
+        HairLine main = plan.hooked().hairs().get(0).line();
+        boolean goesInWhole = main.goesInWhole();
         this.fill = goesInWhole ? Share.WHOLE : Share.HALF;
-        this.draw = goesInWhole ? Share.WHOLE : DRAWS;
+        this.draw = StationEdit.DrawShut.usualShare(main);
         this.wisp = goesInWhole ? Share.WHOLE : new Share(Share.MOST_PARTS);
         this.plan = plan;
         this.reserve = plan.packs().reserveLoops();
@@ -90,7 +90,7 @@ public final class FillTrial {
 
     /** Where fills and wisps go once every part and way she named was tried. */
     public static Fills of(Planner planner, InstallPlan plan) {
-        return new FillTrial(plan).run(new Trials(plan, planner.grid(plan.scalp(), SAMPLES)));
+        return new FillTrial(plan).run(new Trials(plan, planner.grid(plan.scalp(), SAMPLES), plan.stations()));
     }
 
     private Fills run(Trials trials) {

@@ -10,8 +10,6 @@ import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.CoverGrid;
-import gyrotaxis.core.wear.FallSimulator;
-import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -99,19 +97,13 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
     /** One head, hooked share by share. */
     private static final class Walk {
         private final InstallPlan plan;
-        private final CoverGrid grid;
-        private final List<Worn> trials;
-        private final double[][] depth;
+        private final Trials trials;
         private final List<Station> done = new ArrayList<>();
         private final List<Point> points = new ArrayList<>();
 
         Walk(InstallPlan plan, CoverGrid grid) {
             this.plan = plan;
-            this.grid = grid;
-            this.trials = Trials.of(plan);
-            this.depth = trials.stream()
-                    .map(t -> FallSimulator.others(grid, plan.foundation(), plan.hooked(), t, 0))
-                    .toArray(double[][]::new);
+            this.trials = new Trials(plan, grid, List.of());
         }
 
         Stopping run() {
@@ -132,16 +124,9 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
 
         private void hook(List<Station> more) {
             done.addAll(more);
-            for (int t = 0; t < depth.length; t++) {
-                double[] laid = laid(more, t);
-                for (int i = 0; i < laid.length; i++) {
-                    depth[t][i] += laid[i];
-                }
+            for (int t = 0; t < trials.count(); t++) {
+                trials.put(trials.lays(more, t), t);
             }
-        }
-
-        private double[] laid(List<Station> shares, int trial) {
-            return FallSimulator.depth(grid, plan.foundation(), plan.hooked(), shares, trials.get(trial), 0);
         }
 
         /** As high up as half of what lies behind. */
@@ -173,9 +158,9 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
             int worst = worst();
             Dwindling<Open> open = new Dwindling<>(
                     left(s -> true).stream()
-                            .map(s -> new Open(s, laid(List.of(s), worst)))
+                            .map(s -> new Open(s, trials.lays(List.of(s), worst)))
                             .toList(),
-                    o -> hides(o.lays(), worst));
+                    o -> trials.hidesAnywhere(o.lays(), worst));
             Optional<Point> mayStop = Optional.empty();
             for (int since = 0; ; since++) {
                 Optional<Dwindling.Ranked<Open>> next = open.takeBest();
@@ -195,29 +180,14 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
         private int worst() {
             int worst = 0;
             double most = -1;
-            for (int t = 0; t < trials.size(); t++) {
-                double shown = cover(t).exposed();
+            for (int t = 0; t < trials.count(); t++) {
+                double shown = trials.now(t).exposed();
                 if (shown > most) {
                     most = shown;
                     worst = t;
                 }
             }
             return worst;
-        }
-
-        /** How much skin a share would hide in one way of wearing, mm². */
-        private double hides(double[] own, int trial) {
-            double hidden = 0;
-            for (int i = 0; i < own.length; i++) {
-                if (own[i] > 0 && grid.isInside(i)) {
-                    hidden += Cover.exposedUnder(depth[trial][i]) - Cover.exposedUnder(depth[trial][i] + own[i]);
-                }
-            }
-            return hidden * grid.cellMm() * grid.cellMm();
-        }
-
-        private Cover cover(int trial) {
-            return FallSimulator.coverOf(grid, plan.foundation(), trials.get(trial), depth[trial].clone());
         }
 
         private static Stage stage(int since, boolean isLast) {
@@ -229,7 +199,7 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
 
         private Point point(Stage stage, Optional<Dwindling.Ranked<Open>> next) {
             List<Cover> covers =
-                    IntStream.range(0, trials.size()).mapToObj(this::cover).toList();
+                    IntStream.range(0, trials.count()).mapToObj(trials::now).toList();
             return new Point(
                     stage,
                     done.size(),

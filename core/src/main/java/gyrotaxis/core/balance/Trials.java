@@ -22,7 +22,7 @@ import java.util.stream.IntStream;
 final class Trials {
     private final CoverGrid grid;
     private final Foundation foundation;
-    private final Hooked hooked;
+    private final Hooked head;
     private final List<Worn> worn;
     /** By trial: depth over every cell. */
     private final double[][] depth;
@@ -31,18 +31,22 @@ final class Trials {
     /** By trial: the cells in which skin should be hidden and was not. */
     private final int[][] weak;
 
-    /** The plan as it is, before anything is put in. */
-    Trials(InstallPlan plan, CoverGrid grid) {
+    /**
+     * A plan with some of its shares.
+     *
+     * @param hooked those that are hooked before anything is put in
+     */
+    Trials(InstallPlan plan, CoverGrid grid, List<Station> hooked) {
         this.grid = grid;
         this.foundation = plan.foundation();
-        this.hooked = plan.hooked();
+        this.head = plan.hooked();
         this.worn = of(plan);
         this.depth = new double[worn.size()][];
         this.before = new ArrayList<>();
         this.weak = new int[worn.size()][];
         for (int t = 0; t < worn.size(); t++) {
-            depth[t] = FallSimulator.depth(grid, foundation, hooked, hooked.stations(), worn.get(t), 0);
-            add(depth[t], FallSimulator.others(grid, foundation, hooked, worn.get(t), 0));
+            depth[t] = lays(hooked, t);
+            add(depth[t], FallSimulator.others(grid, foundation, head, worn.get(t), 0));
             before.add(FallSimulator.coverOf(grid, foundation, worn.get(t), depth[t].clone()));
             weak[t] = weakCells(before.get(t));
         }
@@ -51,7 +55,7 @@ final class Trials {
     private Trials(Trials as) {
         this.grid = as.grid;
         this.foundation = as.foundation;
-        this.hooked = as.hooked;
+        this.head = as.head;
         this.worn = as.worn;
         this.depth = Arrays.stream(as.depth).map(double[]::clone).toArray(double[][]::new);
         this.before = as.before;
@@ -74,9 +78,7 @@ final class Trials {
     }
 
     private int[] weakCells(Cover cover) {
-        return IntStream.range(0, grid.size())
-                .filter(i -> grid.isInside(i) && cover.exposedAt(i) > Cover.PLAINLY_BARE && !cover.isBareOnPurpose(i))
-                .toArray();
+        return IntStream.range(0, grid.size()).filter(cover::isPlainlyBare).toArray();
     }
 
     private static void add(double[] sum, double[] more) {
@@ -138,7 +140,7 @@ final class Trials {
 
     /** The depth that shares would lay over every cell. */
     double[] lays(List<Station> shares, int t) {
-        return FallSimulator.depth(grid, foundation, hooked, shares, worn.get(t), 0);
+        return FallSimulator.depth(grid, foundation, head, shares, worn.get(t), 0);
     }
 
     /** Skin that was to be hidden, was not, and would be under more hair, mm²; the hair is given for the weak cells. */
@@ -147,6 +149,17 @@ final class Trials {
         for (int k = 0; k < weak[t].length; k++) {
             double lies = depth[t][weak[t][k]];
             sum += Cover.exposedUnder(lies) - Cover.exposedUnder(lies + overWeak[k]);
+        }
+        return sum * grid.cellMm() * grid.cellMm();
+    }
+
+    /** Skin that more hair would hide, wherever it lies, mm²; the hair is given for every cell. */
+    double hidesAnywhere(double[] lays, int t) {
+        double sum = 0;
+        for (int i = 0; i < lays.length; i++) {
+            if (lays[i] > 0 && grid.isInside(i)) {
+                sum += Cover.exposedUnder(depth[t][i]) - Cover.exposedUnder(depth[t][i] + lays[i]);
+            }
         }
         return sum * grid.cellMm() * grid.cellMm();
     }

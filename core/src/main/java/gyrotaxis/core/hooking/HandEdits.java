@@ -180,27 +180,36 @@ final class HandEdits {
     }
 
     private void drawTogether(Draw d) {
-        boolean allThere = slots.contains(d.near) && slots.contains(d.far) && slots.contains(d.share);
-        boolean isFree =
-                d.near.station.drawnTo().isEmpty() && d.far.station.drawnTo().isEmpty();
-        boolean isNear = d.near.station.space().distance(d.far.station.space()) <= StationEdit.DrawShut.FURTHEST_MM;
-        if (allThere && isFree && isNear) {
-            Vec2 to = between(d.near.station, d.far.station);
-            for (Slot s : List.of(d.near, d.far, d.share)) {
-                s.station = s.station.drawn(to);
-            }
+        Optional<String> against = against(d);
+        if (against.isPresent()) {
+            slots.remove(d.share);
+            lose(d.index, against.get());
             return;
         }
-        slots.remove(d.share);
-        String rows = d.near.station.id().row().words() + " and "
-                + d.far.station.id().row().words();
-        if (!allThere) {
-            lose(d.index, "A knot or share is taken out again with which a gap was drawn shut between " + rows + ".");
-        } else if (!isFree) {
-            lose(d.index, "A knot can be drawn to one side only; that is done already between " + rows + ".");
-        } else {
-            lose(d.index, "The knots on " + rows + " lie too far apart to be drawn together.");
+        Vec2 to = between(d.near.station, d.far.station);
+        for (Slot s : List.of(d.near, d.far, d.share)) {
+            s.station = s.station.drawn(to);
         }
+    }
+
+    /** What keeps two knots from being drawn together, if anything does. */
+    private Optional<String> against(Draw d) {
+        Station near = d.near.station;
+        Station far = d.far.station;
+        String rows = near.id().row().words() + " and " + far.id().row().words();
+        if (!slots.containsAll(List.of(d.near, d.far, d.share))) {
+            return Optional.of(
+                    "A knot or share is taken out again with which a gap was drawn shut between " + rows + ".");
+        }
+        if (near.drawnTo().isPresent() || far.drawnTo().isPresent()) {
+            return Optional.of("A knot can be drawn to one side only; that is done already between " + rows + ".");
+        }
+        if (!near.canBeDrawn() || !far.canBeDrawn()) {
+            return Optional.of("What is tied without a knot has nothing to hook through, between " + rows + ".");
+        }
+        return near.space().distance(far.space()) > StationEdit.DrawShut.FURTHEST_MM
+                ? Optional.of("The knots on " + rows + " lie too far apart to be drawn together.")
+                : Optional.empty();
     }
 
     /** The station nearest to a place, if one is near enough to be the one that was meant. */

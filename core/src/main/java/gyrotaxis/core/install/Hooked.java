@@ -8,7 +8,9 @@ import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 
@@ -99,6 +101,16 @@ public record Hooked(
         public double grams() {
             return ofLoop * line.gramsPerLoop();
         }
+    }
+
+    /** The nearest knot on another row with which the gap beside a station can be drawn shut, if there is one. */
+    public Optional<Station> beyond(Station s) {
+        return s.canBeDrawn()
+                ? stations.stream()
+                        .filter(o -> !o.id().row().equals(s.id().row()) && o.canBeDrawn())
+                        .filter(o -> o.space().distance(s.space()) <= StationEdit.DrawShut.FURTHEST_MM)
+                        .min(Comparator.comparingDouble(o -> o.space().distance(s.space())))
+                : Optional.empty();
     }
 
     /** The strand that is the other half of what a station takes, by its place among {@code hairs}; empty if it is of one. */

@@ -117,6 +117,11 @@ public record Station(
         return new Station(id, alongRowMm, chart, space, zone, role, part, share, strand, tie, bearing, true, drawnTo);
     }
 
+    /** Whether a gap beside it can be drawn shut through its knot: it has one, and its hair is not drawn to a side yet. */
+    public boolean canBeDrawn() {
+        return tie.knot() != Knot.DOUBLE_ENTRY && drawnTo.isEmpty();
+    }
+
     /** The same with its hair drawn to a place on the map, mm. */
     public Station drawn(Vec2 to) {
         return new Station(

@@ -1,6 +1,7 @@
 package gyrotaxis.core.install;
 
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Knot;
@@ -53,6 +54,13 @@ public sealed interface StationEdit {
     record DrawShut(RowId row, double at, Share share, RowId otherRow, double otherAt) implements StationEdit {
         /** Knots further apart than this are not drawn together, mm. ASSUMPTION: each gives two centimetres before its row lifts. */
         public static final double FURTHEST_MM = 40;
+
+        private static final Share QUARTER = new Share(4);
+
+        /** What it takes of a hair: a quarter, since the hair that closes the gap is there already; a whole of what cannot be split. */
+        public static Share usualShare(HairLine hair) {
+            return hair.goesInWhole() ? Share.WHOLE : QUARTER;
+        }
 
         public DrawShut {
             requirePlace(at);

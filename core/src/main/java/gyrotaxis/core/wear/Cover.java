@@ -122,6 +122,11 @@ public final class Cover {
         return Math.exp(-depth / KAPPA);
     }
 
+    /** Whether skin is plainly bare in a cell in which it should be hidden. */
+    public boolean isPlainlyBare(int cell) {
+        return grid.isInside(cell) && !isBareOnPurpose[cell] && exposedAt(cell) > PLAINLY_BARE;
+    }
+
     /** Mean exposed fraction of every zone, of what is not bare on purpose. */
     public Map<Zone, Double> exposedByZone() {
         return exposedByZone;

@@ -42,7 +42,7 @@ final class GapFinder {
     }
 
     private boolean shows(int i) {
-        return !isSeen[i] && grid.isInside(i) && !cover.isBareOnPurpose(i) && cover.exposedAt(i) > Cover.PLAINLY_BARE;
+        return !isSeen[i] && cover.isPlainlyBare(i);
     }
 
     private List<Integer> spreadFrom(int first) {

@@ -19,6 +19,8 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationEdit.DrawShut;
 import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.FallenHair;
@@ -28,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** A share through two knots draws the hair of both over the gap between them. */
@@ -160,5 +163,42 @@ class DrawShutTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new DrawShut(FOURTH, 0.5, QUARTER, FIFTH, 1.5))
                 .withMessageContaining("otherAt");
+    }
+
+    /** The knot beyond a gap is the nearest on another row; what is drawn, or tied without a knot, has none. */
+    @Test
+    void theKnotBeyondIsTheNearestThatCanBeHookedThrough() {
+        int found = 0;
+        for (Station s : BEFORE.stations()) {
+            double nearest = BEFORE.stations().stream()
+                    .filter(o -> !o.id().row().equals(s.id().row()))
+                    .mapToDouble(o -> o.space().distance(s.space()))
+                    .min()
+                    .orElseThrow();
+            assertThat(BEFORE.beyond(s).map(o -> o.space().distance(s.space())))
+                    .isEqualTo(nearest <= DrawShut.FURTHEST_MM ? Optional.of(nearest) : Optional.empty());
+            found += BEFORE.beyond(s).isPresent() ? 1 : 0;
+        }
+        assertThat(found).isGreaterThan(20);
+        Hooked after = with(shut());
+        assertThat(after.stations().stream().filter(s -> s.drawnTo().isPresent()))
+                .hasSize(3)
+                .allSatisfy(s -> assertThat(after.beyond(s)).isEmpty());
+        assertThat(BEFORE.beyond(near.tied(Tie.of(Knot.DOUBLE_ENTRY, 1)))).isEmpty();
+    }
+
+    @Test
+    void whatHasNoKnotIsNotHookedThrough() {
+        Hooked after = with(new StationEdit.Retie(FIFTH, at(far), Knot.DOUBLE_ENTRY), shut());
+        assertThat(after.lost())
+                .singleElement()
+                .satisfies(l -> assertThat(l.reason()).contains("nothing to hook through"));
+        assertThat(after.stations()).hasSameSizeAs(BEFORE.stations());
+    }
+
+    @Test
+    void aQuarterDrawsAndAWholeOfWhatCannotBeSplit() {
+        assertThat(DrawShut.usualShare(HookedHeads.hair(Texture.DEEP_WAVE))).isEqualTo(QUARTER);
+        assertThat(DrawShut.usualShare(HookedHeads.hair(Texture.SHORT_TWIST))).isEqualTo(Share.WHOLE);
     }
 }

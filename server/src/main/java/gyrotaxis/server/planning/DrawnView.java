@@ -114,8 +114,8 @@ record DrawnView(
     record Shut(double x, double y, double toX, double toY) {}
 
     /**
-     * All that is alike for many stations, told once; {@code blendColour} is the colour of the other half of a share that is blended; {@code legPercent} of the fibre goes through, and {@code decidedBy} are
-     * the questions of the method that decided.
+     * All that is alike for many stations, told once; {@code blendColour} is the colour of the other half of a share that is
+     * blended, {@code legPercent} of the fibre goes through, and {@code decidedBy} are the questions of the method that decided.
      */
     record StationKind(
             Zone zone,

@@ -28,7 +28,14 @@ record ReadView(
         QuoteView quote,
         Ledger ledger,
         List<FindingView> findings,
-        Limits.Range backRows) {
+        Limits.Range backRows,
+        Shutting shutting) {
+
+    /**
+     * What gaps can be drawn shut by hand: for every station, by its place, the place of the knot beyond the gap beside it, or −1
+     * where there is none; and into how many a loop is split for it.
+     */
+    record Shutting(List<Integer> beyond, int shareParts) {}
 
     /** The fitted head. */
     record Head(List<Reading> readings, double areaMm2) {}

@@ -23,6 +23,7 @@ import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.SeatedShare;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneSetting;
@@ -34,6 +35,7 @@ import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.words.Limits;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -44,6 +46,9 @@ import java.util.stream.IntStream;
 
 /** Writes what of a plan is read down for the front end. */
 final class ReadViews {
+    /** In a list of places of stations: none. */
+    private static final int NO_STATION = -1;
+
     private final InstallPlan plan;
 
     private ReadViews(InstallPlan plan) {
@@ -72,7 +77,20 @@ final class ReadViews {
                 v.quote(),
                 v.ledger(),
                 FindingView.of(findings, asked, changes),
-                new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()));
+                new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()),
+                shutting(plan.hooked()));
+    }
+
+    private static ReadView.Shutting shutting(Hooked hooked) {
+        Map<StationId, Integer> places = new HashMap<>();
+        hooked.stations().forEach(s -> places.put(s.id(), places.size()));
+        return new ReadView.Shutting(
+                hooked.stations().stream()
+                        .map(s -> hooked.beyond(s)
+                                .map(o -> places.getOrDefault(o.id(), NO_STATION))
+                                .orElse(NO_STATION))
+                        .toList(),
+                StationEdit.DrawShut.usualShare(hooked.hairs().get(0).line()).parts());
     }
 
     private List<ReadView.Updo> updos() {

@@ -52,8 +52,7 @@ public record Limits(
         Limits.Range reservePercent,
         Limits.Range marginPercent,
         Limits.Range pacePercent,
-        Limits.Range stationMoveMm,
-        double furthestShutMm) {
+        Limits.Range stationMoveMm) {
     /** Both ends included. */
     public record Range(double min, double max) {
         static Range of(Interval i) {
@@ -98,7 +97,6 @@ public record Limits(
                 Range.of(Terms.RESERVE_PERCENT),
                 Range.of(Terms.MARGIN_PERCENT),
                 Range.of(Terms.PACE_PERCENT),
-                Range.of(StationEdit.Move.MM),
-                StationEdit.DrawShut.FURTHEST_MM);
+                Range.of(StationEdit.Move.MM));
     }
 }
