@@ -59,7 +59,7 @@ final class PartFindings {
                 closesEarly(part, place);
             }
             part.unended().ifPresent(u -> runOn(part, u, place));
-            if (part.gap().narrowestMm() < PartChoice.READS_AS_SKIN_MM) {
+            if (part.narrowestMm() < PartChoice.READS_AS_SKIN_MM) {
                 tooNarrow(part, place);
             }
             brief.head().hairline().peak().ifPresent(peak -> inPeak(part, place, peak));
@@ -182,7 +182,7 @@ final class PartFindings {
                         "Part ",
                         place.number(),
                         " shows only ",
-                        mm(part.gap().narrowestMm()),
+                        mm(part.narrowestMm()),
                         " of scalp where it is narrowest; hair closes over that and it does not read as skin."),
                 remedies);
     }

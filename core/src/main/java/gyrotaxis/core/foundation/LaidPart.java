@@ -41,6 +41,15 @@ public record LaidPart(WearingPart asked, Path path, PartGap gap, Optional<Unend
         return path.lengthMm() <= gap.openMm() + OPEN_TOLERANCE_MM;
     }
 
+    /** Clear scalp where its own length is narrowest, mm: behind its end rows may meet and cross. */
+    public double narrowestMm() {
+        return gap.channel().stream()
+                .filter(w -> w.atMm() <= path.lengthMm())
+                .mapToDouble(PartGap.Width::clearMm)
+                .min()
+                .orElse(gap.channel().get(0).clearMm());
+    }
+
     /** Whether a row lies right beside it. */
     public boolean isFlankedBy(RowId row) {
         return gap.left().equals(row) || gap.right().equals(row);

@@ -142,8 +142,15 @@ final class FrontDivision {
                         endsAt[part] < LAST_END ? Unended.Why.NO_ROW_BESIDE : Unended.Why.RUNS_TOO_FAR, longest));
     }
 
-    /** A crossing of flanking rows behind a part: which part, and where across and along it lies. */
-    record Crossing(int part, double across, double along) {}
+    /**
+     * A crossing of flanking rows behind a part.
+     *
+     * @param part which part
+     * @param across where across the section it lies
+     * @param along where along it
+     * @param from where along it the part ends, before which no row bends over
+     */
+    record Crossing(int part, double across, double along, double from) {}
 
     /** Where flanking rows cross, by part; empty for the others. */
     Optional<Crossing> crossing(int part) {
@@ -151,7 +158,7 @@ final class FrontDivision {
             return Optional.empty();
         }
         double along = Math.min(1 - CROSSING_DEPTH / 2, endsAt[part] + CROSSING_DEPTH);
-        return Optional.of(new Crossing(part, borders.get(part + 1).applyAsDouble(along), along));
+        return Optional.of(new Crossing(part, borders.get(part + 1).applyAsDouble(along), along, endsAt[part]));
     }
 
     int parts() {

@@ -15,9 +15,6 @@ final class RowEnds {
     /** The part of a front row's length after which it bends toward the row it joins. */
     static final double BEND_FROM = 0.7;
 
-    /** Where over its length a crossing row bends over. */
-    private static final double CROSSES_FROM = 0.6;
-
     private final RowMaker maker;
     private final Draft draft;
     private final CoonsPatch front;
@@ -89,8 +86,8 @@ final class RowEnds {
     private void cross(RowId id, Lane lane, Lane other, FrontDivision.Crossing crossing) {
         double end = lane.spec().endsAt();
         double to = other.middle().applyAsDouble(end);
-        DoubleUnaryOperator over = u -> lane.middle().applyAsDouble(u)
-                + (to - lane.middle().applyAsDouble(u)) * bend(u, CROSSES_FROM * end, end);
+        DoubleUnaryOperator over = u ->
+                lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, crossing.from(), end);
         RowId under = new RowId(Section.FRONT, id.number() + 1);
         Row receiver = draft.get(under);
         Row crossed = maker.row(id, front::at, lane, over);

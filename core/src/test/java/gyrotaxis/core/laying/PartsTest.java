@@ -259,4 +259,19 @@ class PartsTest {
                 .isNotEmpty()
                 .allSatisfy(u -> assertThat(u.why()).isEqualTo(Unended.Why.NO_ROW_BESIDE));
     }
+
+    /** Behind its end rows bend together and cross; along the part itself they leave it as open as if they ran on. */
+    @ParameterizedTest
+    @CsvSource({"-30, 60", "0, 70", "30, 58", "30, 68"})
+    void crossedRowsLeaveThePartItselfOpen(double startMm, double lengthMm) {
+        WearingPart part = new WearingPart(startMm, 0, OptionalDouble.of(lengthMm));
+        LaidPart open = lay(16, 7, FlankSchool.WIDE_CHANNEL, part).parts().get(0);
+        LaidPart crossed = lay(16, 7, FlankSchool.WIDE_CHANNEL, part.ending(PartEnd.CROSSED))
+                .parts()
+                .get(0);
+        assertThat(crossed.unended()).isEmpty();
+        assertThat(crossed.narrowestMm()).isGreaterThan(0.7 * open.narrowestMm());
+        assertThat(crossed.gap().narrowestMm()).isLessThan(crossed.narrowestMm());
+        assertThat(crossed.isOpen()).isTrue();
+    }
 }

@@ -150,7 +150,7 @@ final class FoundationViews {
                 plan.brief().foundation().parts().indexOf(p.asked()),
                 tenth(p.path().lengthMm()),
                 tenth(p.gap().openMm()),
-                tenth(p.gap().narrowestMm()),
+                tenth(p.narrowestMm()),
                 tenth(p.gap().meanMm()),
                 p.gap().channel().stream()
                         .flatMap(w -> Stream.of(tenth(w.atMm()), tenth(w.clearMm())))
