@@ -1759,7 +1759,11 @@ export interface components {
             use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
         };
         SupplyForm: {
+            /** Format: int32 */
+            boughtLoops: number;
             colour: string;
+            /** Format: int32 */
+            cutFrom: number;
             hair: components["schemas"]["HairForm"];
             /** Format: int32 */
             packsToBuy: number;

@@ -38,7 +38,7 @@ class ArchitectureTest {
             Map.entry("findings", Set.of("plan")),
             Map.entry("balance", Set.of("plan")),
             Map.entry("compare", Set.of("plan")),
-            Map.entry("chair", Set.of("plan"))));
+            Map.entry("chair", Set.of("balance"))));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -155,7 +155,7 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
 
         /** What is left, each time the share that hides most; returns from where on it covers. */
         private Optional<Point> rest() {
-            int worst = worst();
+            int worst = trials.worst();
             Dwindling<Open> open = new Dwindling<>(
                     left(s -> true).stream()
                             .map(s -> new Open(s, trials.lays(List.of(s), worst)))
@@ -174,20 +174,6 @@ public record Stopping(List<Point> points, Optional<Point> mayStop) {
                 }
                 hook(List.of(next.get().what().share()));
             }
-        }
-
-        /** The trial in which most shows once back and front are hooked. */
-        private int worst() {
-            int worst = 0;
-            double most = -1;
-            for (int t = 0; t < trials.count(); t++) {
-                double shown = trials.now(t).exposed();
-                if (shown > most) {
-                    most = shown;
-                    worst = t;
-                }
-            }
-            return worst;
         }
 
         private static Stage stage(int since, boolean isLast) {

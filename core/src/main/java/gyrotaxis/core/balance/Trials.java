@@ -125,6 +125,18 @@ final class Trials {
         return now(t).gaps();
     }
 
+    /** The one in which most shows now. */
+    int worst() {
+        int worst = 0;
+        double most = -1;
+        for (int t = 0; t < count(); t++) {
+            double shown = now(t).exposed();
+            worst = shown > most ? t : worst;
+            most = Math.max(most, shown);
+        }
+        return worst;
+    }
+
     boolean hasGaps() {
         return IntStream.range(0, count()).anyMatch(t -> !gaps(t).isEmpty());
     }
@@ -153,11 +165,11 @@ final class Trials {
         return sum * grid.cellMm() * grid.cellMm();
     }
 
-    /** Skin that more hair would hide, wherever it lies, mm²; the hair is given for every cell. */
+    /** Skin that a change would hide, wherever it lies, mm²; less than nothing where hair is taken away. By cell. */
     double hidesAnywhere(double[] lays, int t) {
         double sum = 0;
         for (int i = 0; i < lays.length; i++) {
-            if (lays[i] > 0 && grid.isInside(i)) {
+            if (lays[i] != 0 && grid.isInside(i)) {
                 sum += Cover.exposedUnder(depth[t][i]) - Cover.exposedUnder(depth[t][i] + lays[i]);
             }
         }

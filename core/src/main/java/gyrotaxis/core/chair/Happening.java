@@ -1,6 +1,5 @@
 package gyrotaxis.core.chair;
 
-import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.Knot;
@@ -27,6 +26,17 @@ public sealed interface Happening {
 
     /** It is over. */
     record StageEnded(Stage stage) implements Happening {}
+
+    /**
+     * A step in which nothing is hooked is done.
+     *
+     * @param step by its number in the sheet
+     */
+    record StepDone(int step) implements Happening {
+        public StepDone {
+            Require.atLeast(1, step, "step", "");
+        }
+    }
 
     /**
      * Shares are hooked; again, if they were taken out or slipped.
@@ -115,14 +125,58 @@ public sealed interface Happening {
         }
     }
 
+    /**
+     * What is still to be hooked is changed, so that the hair lasts, or because there is enough of it.
+     *
+     * @param kind how
+     * @param leftOut shares that are not hooked after all
+     * @param otherwise shares that are hooked otherwise
+     * @param share how much those take; empty if as before
+     * @param supply which hair they take, by its place among the supplies; empty if as before
+     * @param packs packs that are fetched of the hair named by {@code supply}, or of the main one
+     */
+    record Adjusted(
+            Adjustment kind,
+            List<ShareRef> leftOut,
+            List<ShareRef> otherwise,
+            Optional<Share> share,
+            OptionalInt supply,
+            int packs)
+            implements Happening {
+        public Adjusted {
+            leftOut = List.copyOf(leftOut);
+            otherwise = List.copyOf(otherwise);
+            supply.ifPresent(n -> Require.atLeast(0, n, "supply", ""));
+            Require.inRange(packs, 0, MOST_PACKS, "packs", "packs");
+        }
+    }
+
     /** Something to remember. */
-    record Noted(String words) implements Happening {}
+    record Noted(String words) implements Happening {
+        public Noted {
+            words = Require.text(words, LONGEST_NOTE, "words");
+        }
+    }
 
-    /** A picture is taken; the picture itself is kept elsewhere. */
-    record Pictured(String picture) implements Happening {}
+    /** A picture is taken; the picture itself is kept elsewhere, under this name. */
+    record Pictured(String picture) implements Happening {
+        public Pictured {
+            picture = Require.text(picture, LONGEST_NAME, "picture");
+        }
+    }
 
-    /** A caution is read, and signed by whom. */
-    record CautionSigned(Caution caution, String by) implements Happening {}
+    /**
+     * The cautions of a step are read, and signed.
+     *
+     * @param step by its number in the sheet
+     * @param by whose name stands for it
+     */
+    record CautionSigned(int step, String by) implements Happening {
+        public CautionSigned {
+            Require.atLeast(1, step, "step", "");
+            by = Require.text(by, LONGEST_NAME, "by");
+        }
+    }
 
     /** An event is taken back; taken back itself, that event holds again. */
     record Undone(EventId event) implements Happening {}
@@ -132,6 +186,10 @@ public sealed interface Happening {
 
     /** It is opened once more: for fills the next day, or for what slipped. */
     record Reopened() implements Happening {}
+
+    int LONGEST_NAME = 80;
+    int LONGEST_NOTE = 1_000;
+    int MOST_PACKS = 20;
 
     /** More loops than this are in no bundle and left of no hair. */
     int MOST_LOOPS = 2_000;

@@ -127,6 +127,11 @@ public record PackCount(
         return placedLoops + reserveLoops;
     }
 
+    /** Loops in the packs to buy. */
+    public int boughtLoops() {
+        return bought.stream().mapToInt(b -> b.count() * b.size().loops()).sum();
+    }
+
     /** Packs to buy, of all sizes. */
     public int packs() {
         return bought.stream().mapToInt(Bought::count).sum();

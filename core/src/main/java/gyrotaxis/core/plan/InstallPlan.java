@@ -67,4 +67,25 @@ public record InstallPlan(
     public List<Station> stations() {
         return hooked.stations();
     }
+
+    /** The same rows with something else hooked to them; what was counted stays as it was planned. */
+    public InstallPlan hookedAs(Hooked other) {
+        return new InstallPlan(
+                brief,
+                scalp,
+                foundation,
+                braiding,
+                steps,
+                selfWork,
+                other,
+                work,
+                packs,
+                quote,
+                needs,
+                time,
+                weightGrams,
+                pull,
+                partChoices,
+                updos);
+    }
 }

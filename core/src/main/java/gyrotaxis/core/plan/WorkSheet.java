@@ -94,9 +94,24 @@ public record WorkSheet(
      * @param reserveLoops kept back for fills
      * @param shelfLoops counted on as in hand
      * @param packsToBuy packs of all sizes that were to be bought
+     * @param boughtLoops loops in those
+     * @param cutFrom the supply whose loops it is cut of, {@link HairLine#PIECES_OF_CUT} pieces of each; empty if it is a hair of its
+     *     own
      */
     public record Supply(
-            HairLine line, String colour, int placedLoops, int reserveLoops, int shelfLoops, int packsToBuy) {}
+            HairLine line,
+            String colour,
+            int placedLoops,
+            int reserveLoops,
+            int shelfLoops,
+            int packsToBuy,
+            int boughtLoops,
+            OptionalInt cutFrom) {
+        /** Loops that are there when the work begins, if all was bought. */
+        public int plannedLoops() {
+            return shelfLoops + boughtLoops;
+        }
+    }
 
     /**
      * A row as it lies on the map.
@@ -140,6 +155,24 @@ public record WorkSheet(
         public SheetShare {
             Require.inRange(at, 0, 1, "at", "");
             Require.atLeast(0, supply, "supply", "");
+        }
+
+        /** The same of another hair, share or knot. */
+        public SheetShare hookedAs(Share otherShare, int otherSupply, OptionalInt otherBlend, Tie otherTie) {
+            return new SheetShare(
+                    ref,
+                    row,
+                    at,
+                    chart,
+                    toward,
+                    zone,
+                    side,
+                    otherShare,
+                    otherSupply,
+                    otherBlend,
+                    otherTie,
+                    hookWords,
+                    isForPart);
         }
     }
 

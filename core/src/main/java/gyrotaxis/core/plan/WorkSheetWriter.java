@@ -29,6 +29,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -100,11 +101,20 @@ public final class WorkSheetWriter {
                                 plan.hooked().tallies().get(k).loops(),
                                 0,
                                 0,
-                                0);
+                                0,
+                                0,
+                                OptionalInt.of(0));
                     }
                     PackCount c = plan.packs().lines().get(k);
                     return new Supply(
-                            s.line(), s.colour(), c.placedLoops(), c.reserveLoops(), c.shelfLoops(), c.packs());
+                            s.line(),
+                            s.colour(),
+                            c.placedLoops(),
+                            c.reserveLoops(),
+                            c.shelfLoops(),
+                            c.packs(),
+                            c.boughtLoops(),
+                            OptionalInt.empty());
                 })
                 .toList();
     }

@@ -4,8 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import gyrotaxis.core.care.Caution;
-import gyrotaxis.core.chair.WorkState.Done;
+import gyrotaxis.core.chair.Worked.Done;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
@@ -29,6 +28,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.SplittableRandom;
@@ -65,6 +65,13 @@ class WorkStateTest {
                 IntStream.of(numbers).mapToObj(ShareRef::new).toList());
     }
 
+    private static WorkSheet.Step hooking() {
+        return SHEET.steps().stream()
+                .filter(s -> s.shares().contains(FIRST))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static WorkState of(WorkEvent... events) {
         return WorkState.of(SHEET, List.of(events));
     }
@@ -92,7 +99,7 @@ class WorkStateTest {
                 ? new RowId(Section.SPIRAL, 1)
                 : SHEET.rows().get(r.nextInt(SHEET.rows().size())).id();
         Stage stage = Stage.values()[r.nextInt(Stage.values().length)];
-        return switch (r.nextInt(20)) {
+        return switch (r.nextInt(23)) {
             case 0 -> new Happening.StageBegun(stage);
             case 1 -> new Happening.StagePaused(stage);
             case 2 -> new Happening.StageResumed(stage);
@@ -107,13 +114,22 @@ class WorkStateTest {
             case 11 -> new Happening.Tried(Worn.as(Way.DOWN), "the crown");
             case 12 -> new Happening.FillPlaced(row, r.nextDouble(), Share.HALF, 0);
             case 13 -> new Happening.Noted("thin ones to the front");
-            case 14 -> new Happening.CautionSigned(Caution.HOT_NAPE, "device " + r.nextInt(3));
+            case 14 -> new Happening.CautionSigned(1, "device " + r.nextInt(3));
             case 15 -> r.nextBoolean() ? new Happening.Finished() : new Happening.Reopened();
             case 16, 17 ->
                 before.isEmpty()
                         ? new Happening.Noted("nothing to undo")
                         : new Happening.Undone(
                                 before.get(r.nextInt(before.size())).id());
+            case 18 -> new Happening.StepDone(1 + r.nextInt(SHEET.steps().size() + 2));
+            case 19 ->
+                new Happening.Adjusted(
+                        Adjustment.SMALLER_SHARES,
+                        List.of(share),
+                        List.of(new ShareRef(1 + r.nextInt(40))),
+                        Optional.of(Share.QUARTER),
+                        OptionalInt.empty(),
+                        r.nextInt(2));
             default -> new Happening.SharesHooked(List.of(share));
         };
     }
@@ -169,9 +185,9 @@ class WorkStateTest {
         WorkEvent hook = after(1, hooked(1));
         WorkEvent undo = after(2, new Happening.Undone(hook.id()));
         WorkEvent redo = after(3, new Happening.Undone(undo.id()));
-        assertThat(of(hook).isHooked(FIRST)).isTrue();
-        assertThat(of(hook, undo).isHooked(FIRST)).isFalse();
-        assertThat(of(redo, hook, undo).isHooked(FIRST)).isTrue();
+        assertThat(of(hook).worked(FIRST).isHooked()).isTrue();
+        assertThat(of(hook, undo).worked(FIRST).isHooked()).isFalse();
+        assertThat(of(redo, hook, undo).worked(FIRST).isHooked()).isTrue();
     }
 
     @Test
@@ -180,24 +196,26 @@ class WorkStateTest {
         WorkEvent out = after(2, new Happening.ShareTakenOut(FIRST));
         WorkEvent again = after(3, hooked(1));
         WorkEvent slips = after(4, new Happening.ShareSlipped(new ShareRef(2)));
-        assertThat(of(hook, out).shares()).containsEntry(FIRST, Done.TAKEN_OUT);
+        assertThat(of(hook, out).worked(FIRST).done()).isEqualTo(Done.TAKEN_OUT);
         // What was taken out on purpose is not asked for again; what slipped is.
-        assertThat(of(hook, out).isToDo(FIRST)).isFalse();
-        assertThat(of(hook, out, again, slips).isHooked(FIRST)).isTrue();
-        assertThat(of(hook, out, again, slips).isToDo(new ShareRef(2))).isTrue();
+        assertThat(of(hook, out).worked(FIRST).isToDo()).isFalse();
+        assertThat(of(hook, out, again, slips).worked(FIRST).isHooked()).isTrue();
+        assertThat(of(hook, out, again, slips).worked(new ShareRef(2)).isToDo()).isTrue();
     }
 
     @Test
     void theNextStepIsTheFirstWithSomethingToHookAndSidesCountTheirOwn() {
         WorkState nothing = of();
-        WorkSheet.Step first = nothing.next().orElseThrow();
+        assertThat(nothing.next()).contains(SHEET.steps().get(0));
+        WorkSheet.Step first = hooking();
         assertThat(first.shares()).contains(FIRST);
         int all = SHEET.shares().size();
         assertThat(IntStream.of(nothing.toDo(Side.LEFT), nothing.toDo(Side.MIDDLE), nothing.toDo(Side.RIGHT))
                         .sum())
                 .isEqualTo(all);
         WorkState one = of(after(1, new Happening.SharesHooked(first.shares())));
-        assertThat(one.next().orElseThrow().number()).isGreaterThan(first.number());
+        assertThat(one.isDone(first)).isTrue();
+        assertThat(one.next()).contains(SHEET.steps().get(0));
         assertThat(IntStream.of(one.hooked(Side.LEFT), one.hooked(Side.MIDDLE), one.hooked(Side.RIGHT))
                         .sum())
                 .isEqualTo(first.shares().size());
@@ -205,7 +223,7 @@ class WorkStateTest {
                 2,
                 new Happening.SharesHooked(
                         SHEET.shares().stream().map(WorkSheet.SheetShare::ref).toList())));
-        assertThat(done.next()).isEmpty();
+        assertThat(done.toDo()).isEmpty();
         double planned =
                 SHEET.shares().stream().mapToDouble(s -> s.share().ofLoop()).sum();
         assertThat(done.loopsIn(0)).isCloseTo(planned, within(1e-9));
@@ -240,15 +258,82 @@ class WorkStateTest {
         assertThat(t.isEnded()).isTrue();
     }
 
+    /** A bundle is opened when the one before is empty: that says what was used, and so does a count of the rest. */
     @Test
-    void aCountOfWhatIsLeftHoldsUntilTheNextBundleIsOpened() {
-        WorkEvent counted = after(1, new Happening.RestCounted(0, 3.5));
-        WorkEvent opened = after(2, new Happening.BundleOpened(0, "K4", OptionalInt.of(18)));
-        assertThat(of(counted).rests()).containsEntry(0, 3.5);
-        assertThat(of(counted, opened).rests()).isEmpty();
-        assertThat(of(counted, opened).bundles())
-                .singleElement()
-                .satisfies(b -> assertThat(b.lot()).isEqualTo("K4"));
+    void whatWasUsedIsKnownFromCountsAndFromTheNextBundle() {
+        double first = SHEET.shares().get(0).share().ofLoop();
+        WorkEvent opened = after(1, new Happening.BundleOpened(0, "K4", OptionalInt.of(18)));
+        WorkEvent hook = after(2, hooked(1));
+        WorkEvent counted = after(3, new Happening.RestCounted(0, 16.5));
+        WorkEvent next = after(4, new Happening.BundleOpened(0, "K5", OptionalInt.empty()));
+        assertThat(of(opened, hook).counted(0).usedLoops()).isEmpty();
+        assertThat(of(opened, hook, counted).counted(0))
+                .isEqualTo(new Counted(1, 18, 0, OptionalDouble.of(1.5), first));
+        int usual = SHEET.supplies().get(0).line().loopsPerBundle();
+        assertThat(of(opened, hook, counted, next).counted(0))
+                .isEqualTo(new Counted(2, 18 + usual, 0, OptionalDouble.of(18), first));
+        assertThat(of(opened, next).bundles())
+                .extracting(Happening.BundleOpened::lot)
+                .containsExactly("K4", "K5");
+    }
+
+    @Test
+    void fromHereOnChangesWhatIsStillToBeHookedAndNothingThatIs() {
+        WorkEvent hook = after(1, hooked(2));
+        WorkEvent change = after(
+                2,
+                new Happening.FromHereOn(
+                        FIRST, Optional.of(Knot.INVISIBLE), OptionalInt.of(4), Optional.of(Share.QUARTER)));
+        WorkState state = of(hook, change);
+        WorkSheet.SheetShare before = SHEET.shares().get(1);
+        assertThat(state.worked(before.ref()).as()).isEqualTo(before);
+        WorkSheet.SheetShare then = state.worked(new ShareRef(3)).as();
+        assertThat(then.tie().knot()).isEqualTo(Knot.INVISIBLE);
+        assertThat(then.tie().passes()).isEqualTo(4);
+        assertThat(then.share()).isEqualTo(Share.QUARTER);
+        assertThat(of(hook, change, after(3, new Happening.Undone(change.id()))))
+                .isEqualTo(of(hook));
+    }
+
+    /** Taken at once on two devices: what one left out and the other hooked sits on the head. */
+    @Test
+    void whatIsLeftOutIsNotAskedForAndWhatIsHookedStays() {
+        WorkEvent hook = after(1, hooked(1));
+        WorkEvent out = after(
+                2,
+                new Happening.Adjusted(
+                        Adjustment.WIDER_BEHIND,
+                        List.of(FIRST, new ShareRef(2)),
+                        List.of(new ShareRef(3)),
+                        Optional.of(new Share(8)),
+                        OptionalInt.empty(),
+                        0));
+        WorkState state = of(hook, out);
+        assertThat(state.worked(FIRST).done()).isEqualTo(Done.HOOKED);
+        assertThat(state.worked(new ShareRef(2)).done()).isEqualTo(Done.LEFT_OUT);
+        assertThat(state.worked(new ShareRef(3)).as().share().parts()).isEqualTo(8);
+        WorkEvent anyway = after(3, hooked(2));
+        assertThat(of(hook, out, anyway).worked(new ShareRef(2)).isHooked()).isTrue();
+    }
+
+    @Test
+    void stepsWithoutSharesAreDoneOneByOneOrWithTheirStage() {
+        WorkSheet.Step first = SHEET.steps().get(0);
+        WorkSheet.Step second = SHEET.steps().get(1);
+        assertThat(of(after(1, new Happening.StepDone(first.number()))).next()).contains(second);
+        WorkState ended = of(
+                after(1, new Happening.StageBegun(first.stage())), after(2, new Happening.StageEnded(first.stage())));
+        assertThat(ended.next().orElseThrow().stage()).isNotEqualTo(first.stage());
+    }
+
+    @Test
+    void aClockThatWasLeftRunningIsNoticed() {
+        WorkState state = of(after(0, new Happening.StageBegun(Stage.HOOK)), after(20, hooked(1)));
+        assertThat(state.likelyEnd(NINE.plus(Duration.ofMinutes(60)))).isEmpty();
+        assertThat(state.likelyEnd(NINE.plus(Duration.ofHours(5)))).contains(NINE.plus(Duration.ofMinutes(25)));
+        WorkState paused =
+                of(after(0, new Happening.StageBegun(Stage.HOOK)), after(20, new Happening.StagePaused(Stage.HOOK)));
+        assertThat(paused.likelyEnd(NINE.plus(Duration.ofHours(5)))).isEmpty();
     }
 
     /** What names something that is not in the sheet changes nothing, and is told. */
@@ -259,19 +344,19 @@ class WorkStateTest {
         WorkEvent other = after(2, new Happening.BundleOpened(7, "", OptionalInt.empty()));
         WorkState state = of(stray, other);
         assertThat(state.strays()).containsExactly(stray.id(), other.id());
-        assertThat(state.shares()).isEmpty();
-        assertThat(state.bundles()).isEmpty();
+        assertThat(state.hooked()).isEmpty();
+        assertThat(state.counted()).isEmpty();
     }
 
     @Test
     void rowsAreKeptAndReleasedCautionsSignedAndHairReplaced() {
         WorkState state = of(
                 after(1, new Happening.RowKept(ROW)),
-                after(2, new Happening.CautionSigned(Caution.HOT_NAPE, "Orla")),
+                after(2, new Happening.CautionSigned(1, "Orla")),
                 after(3, new Happening.Replaced(0, "Ebb Loose", "ink")),
                 after(4, new Happening.Pictured("front")));
         assertThat(state.kept()).containsExactly(ROW);
-        assertThat(state.signed()).containsEntry(Caution.HOT_NAPE, "Orla");
+        assertThat(state.signed()).containsEntry(1, "Orla");
         assertThat(state.replaced().get(0).line()).isEqualTo("Ebb Loose");
         assertThat(state.pictures()).hasSize(1);
         clock = 0;

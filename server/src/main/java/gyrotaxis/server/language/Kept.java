@@ -31,7 +31,8 @@ public class Kept {
         METHOD(List.of(Upgrades::asUsual)),
         HEAD(List.of(Upgrades::headFrom1)),
         HAIR(List.of(Upgrades::asUsual)),
-        WORK_SHEET(List.of(Upgrades::asUsual, Upgrades::asUsual));
+        WORK_SHEET(List.of(Upgrades::asUsual, Upgrades::asUsual, Upgrades::sheetFrom3)),
+        WORK_EVENT(List.of());
 
         private final List<UnaryOperator<ObjectNode>> upgrades;
 

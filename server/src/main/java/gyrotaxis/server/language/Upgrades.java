@@ -108,6 +108,27 @@ final class Upgrades {
         return plan;
     }
 
+    /** Worksheets, 3 to 4: loops that were bought are counted, and what is cut of another hair says of which. */
+    static ObjectNode sheetFrom3(ObjectNode sheet) {
+        int k = 0;
+        for (JsonNode s : sheet.path("supplies")) {
+            ObjectNode supply = (ObjectNode) s;
+            int packs = supply.path("packsToBuy").asInt(0);
+            int perPack = supply.at("/hair/loopsPerBundle").asInt(0)
+                    * supply.at("/hair/bundlesPerPack").asInt(0);
+            supply.put("boughtLoops", packs * perPack);
+            // What was neither bought nor in hand was cut of the main hair.
+            boolean isCut = k > 0 && packs == 0 && supply.path("shelfLoops").asInt(0) == 0;
+            if (isCut) {
+                supply.put("cutFrom", 0);
+            } else {
+                supply.putNull("cutFrom");
+            }
+            k++;
+        }
+        return sheet;
+    }
+
     /** More can be said than before; what was not asked then is as usual now. */
     static ObjectNode asUsual(ObjectNode document) {
         return document;

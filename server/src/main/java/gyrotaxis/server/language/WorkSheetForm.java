@@ -33,7 +33,14 @@ public record WorkSheetForm(
 
     /** Hair that is worked with. */
     public record SupplyForm(
-            HairForm hair, String colour, int placedLoops, int reserveLoops, int shelfLoops, int packsToBuy) {}
+            HairForm hair,
+            String colour,
+            int placedLoops,
+            int reserveLoops,
+            int shelfLoops,
+            int packsToBuy,
+            int boughtLoops,
+            @Nullable Integer cutFrom) {}
 
     /** A row. */
     public record RowForm(
@@ -88,7 +95,9 @@ public record WorkSheetForm(
                                 p.placedLoops(),
                                 p.reserveLoops(),
                                 p.shelfLoops(),
-                                p.packsToBuy()))
+                                p.packsToBuy(),
+                                p.boughtLoops(),
+                                boxed(p.cutFrom())))
                         .toList(),
                 flat(s.outline()),
                 s.rows().stream()
@@ -125,7 +134,7 @@ public record WorkSheetForm(
                 s.side(),
                 s.share().parts(),
                 s.supply(),
-                s.blend().isPresent() ? s.blend().getAsInt() : null,
+                boxed(s.blend()),
                 s.tie().knot(),
                 s.tie().passes(),
                 s.tie().legPart(),
@@ -159,7 +168,9 @@ public record WorkSheetForm(
                                 p.placedLoops(),
                                 p.reserveLoops(),
                                 p.shelfLoops(),
-                                p.packsToBuy()))
+                                p.packsToBuy(),
+                                p.boughtLoops(),
+                                optional(p.cutFrom())))
                         .toList(),
                 points(outline),
                 rows.stream()
@@ -186,7 +197,7 @@ public record WorkSheetForm(
                 s.side(),
                 new Share(s.shareParts()),
                 s.supply(),
-                s.blend() == null ? OptionalInt.empty() : OptionalInt.of(s.blend()),
+                optional(s.blend()),
                 new Tie(s.knot(), s.passes(), s.legPart(), s.isDeepSet(), s.holds()),
                 s.hookWords(),
                 s.isForPart());
@@ -202,6 +213,14 @@ public record WorkSheetForm(
                 new Estimate(s.minutesLow(), s.minutesLikely(), s.minutesHigh()),
                 s.loops(),
                 s.cautions());
+    }
+
+    private static @Nullable Integer boxed(OptionalInt n) {
+        return n.isPresent() ? n.getAsInt() : null;
+    }
+
+    private static OptionalInt optional(@Nullable Integer n) {
+        return n == null ? OptionalInt.empty() : OptionalInt.of(n);
     }
 
     private static RowId row(String id) {

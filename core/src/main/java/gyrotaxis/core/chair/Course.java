@@ -1,0 +1,81 @@
+package gyrotaxis.core.chair;
+
+import gyrotaxis.core.plan.WorkSheet;
+import gyrotaxis.core.plan.WorkSheet.SheetShare;
+import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.plan.WorkSheet.Step;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+
+/**
+ * How the hooking went against how it was planned, to be drawn as two lines.
+ *
+ * @param planned after each step of the plan
+ * @param gone after each time that something was hooked or came out
+ */
+public record Course(List<Point> planned, List<Point> gone) {
+    private static final double SECONDS = 60;
+
+    /**
+     * How far it was.
+     *
+     * @param minutes of hooking, pauses left out
+     * @param loops loops and parts of loops on the head, of all hair, pieces counted as parts of loops
+     */
+    public record Point(double minutes, double loops) {
+        static final Point START = new Point(0, 0);
+    }
+
+    public Course {
+        planned = List.copyOf(planned);
+        gone = List.copyOf(gone);
+    }
+
+    /** The course of a set of events, in whatever order it is given. */
+    public static Course of(WorkSheet sheet, Collection<WorkEvent> events) {
+        return new Course(planned(sheet), gone(sheet, events));
+    }
+
+    private static List<Point> planned(WorkSheet sheet) {
+        List<Point> line = new ArrayList<>(List.of(Point.START));
+        double minutes = 0;
+        double loops = 0;
+        for (Step s : sheet.steps()) {
+            if (s.stage() == Stage.HOOK) {
+                minutes += s.minutes().likely();
+                loops += s.loops();
+                line.add(new Point(minutes, loops));
+            }
+        }
+        return line;
+    }
+
+    private static List<Point> gone(WorkSheet sheet, Collection<WorkEvent> events) {
+        WorkFold fold = new WorkFold(sheet);
+        List<Point> line = new ArrayList<>();
+        for (WorkEvent e : WorkState.holding(events)) {
+            fold.add(e);
+            if (changesHead(e.what())) {
+                WorkState now = fold.state();
+                double minutes = now.stages()
+                                .getOrDefault(Stage.HOOK, StageTime.NONE)
+                                .at(e.at())
+                                .toSeconds()
+                        / SECONDS;
+                double loops = now.hooked().stream()
+                        .map(SheetShare::share)
+                        .mapToDouble(s -> s.ofLoop())
+                        .sum();
+                line.add(new Point(minutes, loops));
+            }
+        }
+        return line;
+    }
+
+    private static boolean changesHead(Happening what) {
+        return what instanceof Happening.SharesHooked
+                || what instanceof Happening.ShareTakenOut
+                || what instanceof Happening.ShareSlipped;
+    }
+}
