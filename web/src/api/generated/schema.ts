@@ -27,9 +27,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_4"];
+        get: operations["list_5"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -123,9 +123,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_3"];
+        get: operations["list_4"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -155,9 +155,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_3"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -187,9 +187,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
+        get: operations["list_2"];
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -251,9 +251,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list"];
+        get: operations["list_1"];
         put?: never;
-        post: operations["begin"];
+        post: operations["begin_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -340,6 +340,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["after"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/fills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fills_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/line": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["line"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/visits/{id}/pictures/{picture}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wear": {
         parameters: {
             query?: never;
@@ -392,6 +504,14 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        ArrivedView: {
+            /** Format: int64 */
+            arrived: number;
+            events: components["schemas"]["EventBody"][];
+            hasMore: boolean;
+            seen: components["schemas"]["Seen"][];
+            unfit: components["schemas"]["Unfit"][];
+        };
         BackBody: {
             /** Format: double */
             capEdgeMm: number | null;
@@ -434,6 +554,10 @@ export interface components {
             /** Format: double */
             mm: number;
             row: string;
+        };
+        BeginBody: {
+            id: string;
+            planId: string;
         };
         BoughtView: {
             /** Format: int32 */
@@ -603,6 +727,12 @@ export interface components {
             /** Format: int32 */
             weeks: number | null;
         };
+        CoursePoint: {
+            /** Format: double */
+            loops: number;
+            /** Format: double */
+            minutes: number;
+        };
         CrossingView: {
             over: string;
             under: string;
@@ -632,6 +762,24 @@ export interface components {
             /** Format: double */
             moveMm: number | null;
             row: string;
+        };
+        EventBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            clock: number;
+            /** Format: int64 */
+            count: number;
+            device: string;
+            what: components["schemas"]["HappeningBody"];
+        };
+        EventName: {
+            /** Format: int64 */
+            count: number;
+            device: string;
+        };
+        EventsBody: {
+            events: components["schemas"]["EventBody"][];
         };
         FamilyWords: {
             goodFor: string;
@@ -853,6 +1001,23 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        HairOutlook: {
+            bundles: components["schemas"]["Range"];
+            /** Format: int32 */
+            endsBefore: number | null;
+            /** Format: double */
+            inLoops: number;
+            /** @enum {string} */
+            lasts: "YES" | "PERHAPS" | "NO";
+            lastsWords: string;
+            /** Format: double */
+            perLoop: number;
+            /** Format: int32 */
+            supply: number;
+            /** Format: double */
+            there: number;
+            total: components["schemas"]["Range"];
+        };
         HairUse: {
             bought: components["schemas"]["BoughtView"][];
             colour: string;
@@ -908,6 +1073,40 @@ export interface components {
             peakPlaceMm: number | null;
             /** Format: double */
             rightTempleMm: number | null;
+        };
+        HappeningBody: {
+            /** @enum {string|null} */
+            adjustment: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS" | null;
+            /** Format: double */
+            at: number | null;
+            colour: string | null;
+            /** @enum {string} */
+            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED";
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: double */
+            loops: number | null;
+            otherShares: number[] | null;
+            /** Format: int32 */
+            packs: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** Format: int32 */
+            passes: number | null;
+            row: string | null;
+            /** Format: int32 */
+            shareParts: number | null;
+            shares: number[] | null;
+            /** @enum {string|null} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | null;
+            /** Format: int32 */
+            step: number | null;
+            /** Format: int32 */
+            supply: number | null;
+            text: string | null;
+            undoes: components["schemas"]["EventName"] | null;
+            /** @enum {string|null} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
         };
         Head: {
             /** Format: double */
@@ -1180,6 +1379,36 @@ export interface components {
             momentWords: string;
             words: string;
         };
+        OptionView: {
+            /** Format: int64 */
+            costMinor: number | null;
+            currency: string | null;
+            /** @enum {string} */
+            kind: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS";
+            lasts: boolean;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            savesLoops: number;
+            says: string;
+            shows: components["schemas"]["ShownView"];
+            what: components["schemas"]["HappeningBody"];
+            words: string;
+        };
+        OutlookView: {
+            /** Format: int64 */
+            arrived: number;
+            goingOn: components["schemas"]["ShownView"] | null;
+            gone: components["schemas"]["CoursePoint"][];
+            hair: components["schemas"]["HairOutlook"][];
+            mayStop: boolean;
+            minutesLeft: components["schemas"]["Range"];
+            now: components["schemas"]["ShownView"] | null;
+            options: components["schemas"]["OptionView"][];
+            /** Format: double */
+            paceOfHooking: number;
+            planned: components["schemas"]["CoursePoint"][];
+        };
         OwnHairBody: {
             conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
             /** @enum {string} */
@@ -1251,6 +1480,14 @@ export interface components {
         PatternBody: {
             foundation: components["schemas"]["FoundationBody"];
             name: string;
+        };
+        PictureView: {
+            /** Format: int32 */
+            height: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            width: number;
         };
         Piece: {
             /** @enum {string|null} */
@@ -1487,6 +1724,11 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Seen: {
+            device: string;
+            /** Format: int64 */
+            upTo: number;
+        };
         SelfView: {
             /** @enum {string} */
             grade: "EASY" | "FAIR" | "HARD";
@@ -1551,6 +1793,32 @@ export interface components {
             y: number;
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        ShownGap: {
+            /** Format: double */
+            areaMm2: number;
+            place: components["schemas"]["Piece"][];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        ShownView: {
+            covers: boolean;
+            /** Format: double */
+            exposed: number;
+            /** Format: double */
+            fullness: number;
+            gaps: components["schemas"]["ShownGap"][];
+            /** Format: double */
+            gapsMm2: number;
+            /** Format: int32 */
+            part: number;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            wayWords: string;
         };
         Shut: {
             /** Format: double */
@@ -1623,6 +1891,10 @@ export interface components {
             likely: number;
             /** Format: double */
             low: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         StageView: {
             isInChair: boolean;
@@ -1830,6 +2102,12 @@ export interface components {
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
         };
+        Unfit: {
+            /** Format: int64 */
+            count: number;
+            device: string;
+            problem: string;
+        };
         Updo: {
             /** Format: double */
             bareMm: number;
@@ -1858,6 +2136,39 @@ export interface components {
             braidWidthMm: number;
             id: string;
             pieces: number[][];
+        };
+        VisitTile: {
+            /** Format: uuid */
+            clientId: string;
+            clientName: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            hooked: number;
+            /** Format: uuid */
+            id: string;
+            isBegun: boolean;
+            isFinished: boolean;
+            /** Format: int32 */
+            pictures: number;
+            planName: string;
+            /** Format: int32 */
+            shares: number;
+            /** @enum {string|null} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | null;
+        };
+        VisitView: {
+            /** Format: int64 */
+            arrived: number;
+            events: components["schemas"]["EventBody"][];
+            /** Format: int32 */
+            forgottenMinutes: number;
+            /** Format: int32 */
+            likelyRestMinutes: number;
+            seen: components["schemas"]["Seen"][];
+            sheet: components["schemas"]["WorkSheetForm"];
+            unfit: components["schemas"]["Unfit"][];
+            visit: components["schemas"]["VisitTile"];
         };
         WearBody: {
             brief: components["schemas"]["BriefBody"];
@@ -2029,7 +2340,7 @@ export interface operations {
             };
         };
     };
-    list_4: {
+    list_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2049,7 +2360,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2239,7 +2550,7 @@ export interface operations {
             };
         };
     };
-    list_3: {
+    list_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2259,7 +2570,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2309,7 +2620,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2329,7 +2640,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2373,7 +2684,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2393,7 +2704,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2485,7 +2796,7 @@ export interface operations {
             };
         };
     };
-    list: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2505,7 +2816,7 @@ export interface operations {
             };
         };
     };
-    begin: {
+    begin_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2685,6 +2996,240 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StoppingView"];
+                };
+            };
+        };
+    };
+    list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitTile"][];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitTile"];
+                };
+            };
+        };
+    };
+    show_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitView"];
+                };
+            };
+        };
+    };
+    after: {
+        parameters: {
+            query?: {
+                after?: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivedView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrivedView"];
+                };
+            };
+        };
+    };
+    fills_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FillsView"];
+                };
+            };
+        };
+    };
+    line: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    outlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlookView"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                picture: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureView"];
                 };
             };
         };

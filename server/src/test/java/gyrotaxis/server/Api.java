@@ -95,6 +95,11 @@ public final class Api {
                 .build());
     }
 
+    /** A request that may change something. */
+    HttpRequest.Builder signed(String path) {
+        return request(path).header("X-XSRF-TOKEN", token());
+    }
+
     /** A POST whose length is not told beforehand. */
     Answer chunked(String path, String body) {
         return answer(request(path)

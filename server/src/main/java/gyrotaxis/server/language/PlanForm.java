@@ -1,5 +1,6 @@
 package gyrotaxis.server.language;
 
+import gyrotaxis.core.hair.HairLine;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -28,6 +29,22 @@ public record PlanForm(BriefBody brief, @Nullable List<KnownHair> hairs) {
                 named(brief)
                         .flatMap(id -> shelf.find(id).stream().map(s -> new KnownHair(id, HairForm.of(s.hair()))))
                         .toList());
+    }
+
+    /** The hair as it was known then; none of it is in hand. */
+    public HairInHand hairThen() {
+        List<KnownHair> known = hairs == null ? List.of() : hairs;
+        return id -> known.stream()
+                .filter(k -> k.id().equals(id))
+                .findFirst()
+                .map(k -> new Then(k.hair().line()));
+    }
+
+    private record Then(HairLine hair) implements HairInHand.Stocked {
+        @Override
+        public int loopsOnShelf() {
+            return 0;
+        }
     }
 
     /** The ids of all hair that a brief names. */

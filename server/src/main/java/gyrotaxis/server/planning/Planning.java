@@ -25,6 +25,7 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
@@ -67,6 +68,11 @@ public class Planning {
         } catch (HookingException e) {
             throw refused(field(e), e.said());
         }
+    }
+
+    /** The plan that a kept brief came to with the hair that was kept with it, whatever the shelf says now. */
+    public InstallPlan planThen(PlanForm kept) {
+        return planner.plan(kept.brief().check(kept.hairThen()));
     }
 
     /**

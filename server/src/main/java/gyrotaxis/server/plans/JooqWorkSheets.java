@@ -5,6 +5,7 @@ import static gyrotaxis.server.db.Tables.WORK_SHEET;
 import gyrotaxis.server.db.tables.records.WorkSheetRecord;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
 import java.time.ZoneOffset;
 import java.util.Optional;
@@ -28,7 +29,16 @@ class JooqWorkSheets implements WorkSheets {
     }
 
     @Override
-    public void add(KeptSheet s) {
+    public Optional<PlanForm> basis(UUID id) {
+        return db.select(WORK_SHEET.BASIS)
+                .from(WORK_SHEET)
+                .where(WORK_SHEET.ID.eq(id))
+                .fetchOptional(WORK_SHEET.BASIS)
+                .map(document -> kept.read(Form.PLAN, document, PlanForm.class));
+    }
+
+    @Override
+    public void add(KeptSheet s, PlanForm basis) {
         db.insertInto(WORK_SHEET)
                 .set(new WorkSheetRecord(
                         s.id(),
@@ -37,7 +47,8 @@ class JooqWorkSheets implements WorkSheets {
                         s.planName(),
                         s.planVersion(),
                         s.madeAt().atOffset(ZoneOffset.UTC),
-                        kept.write(Form.WORK_SHEET, s.sheet())))
+                        kept.write(Form.WORK_SHEET, s.sheet()),
+                        kept.write(Form.PLAN, basis)))
                 .execute();
     }
 

@@ -193,8 +193,22 @@ public class PlanDesk {
                 plan.version(),
                 clock.instant(),
                 WorkSheetForm.of(WorkSheetWriter.of(planning.plan(plan.brief()))));
-        transaction.executeWithoutResult(t -> sheets.add(sheet));
+        PlanForm basis = PlanForm.of(plan.brief(), shelf);
+        transaction.executeWithoutResult(t -> sheets.add(sheet, basis));
         return sheet;
+    }
+
+    /** Freezes a plan, as it is kept now, for those who work from it. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public Frozen frozen(UUID planId) {
+        return frozenSheet(freeze(planId).id());
+    }
+
+    /** What was frozen. */
+    @Transactional(readOnly = true)
+    public Frozen frozenSheet(UUID sheetId) {
+        KeptSheet s = sheet(sheetId);
+        return new Frozen(s.id(), s.clientId(), s.planName(), s.sheet(), sheets.basis(sheetId));
     }
 
     /** A worksheet as it was frozen. */

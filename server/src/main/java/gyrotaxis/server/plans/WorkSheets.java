@@ -1,5 +1,6 @@
 package gyrotaxis.server.plans;
 
+import gyrotaxis.server.language.PlanForm;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -8,6 +9,9 @@ interface WorkSheets {
     /** One sheet. */
     Optional<KeptSheet> find(UUID id);
 
-    /** Keeps a new sheet. */
-    void add(KeptSheet sheet);
+    /** The brief and the hair that a sheet was made of; empty for those that were kept without. */
+    Optional<PlanForm> basis(UUID id);
+
+    /** Keeps a new sheet, with what it was made of. */
+    void add(KeptSheet sheet, PlanForm basis);
 }

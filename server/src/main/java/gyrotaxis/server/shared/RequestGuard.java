@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.InvalidMediaTypeException;
@@ -23,13 +24,19 @@ import org.springframework.web.util.WebUtils;
 
 /**
  * Refuses requests that are addressed to another host name, which a page elsewhere could use to reach this machine; bodies that
- * are not JSON, before anything tries to take a form out of them; and bodies larger than anything here needs.
+ * are neither JSON nor a picture where one belongs, before anything tries to take a form out of them; and bodies larger than
+ * anything here needs.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 final class RequestGuard extends OncePerRequestFilter {
     static final long MAX_BODY_BYTES = 256 * 1024;
 
+    /** A picture straight from a telephone or a camera. */
+    static final long MAX_PICTURE_BYTES = 24 * 1024 * 1024;
+
+    private static final Pattern PICTURE = Pattern.compile("/api/visits/[^/]+/pictures/[^/]+");
+    private static final Set<String> PICTURES = Set.of("image/png", "image/jpeg", "image/webp");
     private static final String ERROR_PAGE = "/error";
 
     private final Set<String> hosts;
@@ -43,11 +50,18 @@ final class RequestGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        boolean isPicture = PICTURE.matcher(request.getServletPath()).matches();
+        long most = isPicture ? MAX_PICTURE_BYTES : MAX_BODY_BYTES;
         if (!hosts.contains(request.getServerName())) {
             refuse(response, HttpServletResponse.SC_MISDIRECTED_REQUEST, "This server does not answer to that name.");
-        } else if (request.getContentLengthLong() > MAX_BODY_BYTES) {
-            refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, BodyTooLarge.words(MAX_BODY_BYTES));
-        } else if (!isJsonOrNothing(request)) {
+        } else if (request.getContentLengthLong() > most) {
+            refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, BodyTooLarge.words(most));
+        } else if (isPicture && request.getContentType() != null && !PICTURES.contains(request.getContentType())) {
+            refuse(
+                    response,
+                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
+                    "Only PNG, JPEG and WebP pictures can be kept.");
+        } else if (!isPicture && !isJsonOrNothing(request)) {
             refuse(
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
@@ -56,7 +70,7 @@ final class RequestGuard extends OncePerRequestFilter {
             // Where the server sends itself when something failed; of no use to anybody who asks for it.
             refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing here.");
         } else {
-            chain.doFilter(new Limited(request), response);
+            chain.doFilter(new Limited(request, most, !isPicture), response);
         }
     }
 
@@ -89,23 +103,28 @@ final class RequestGuard extends OncePerRequestFilter {
     private static final class Limited extends HttpServletRequestWrapper {
         private final ByteArrayOutputStream read = new ByteArrayOutputStream();
 
-        Limited(HttpServletRequest request) {
+        private final long most;
+        private final boolean isRemembered;
+
+        Limited(HttpServletRequest request, long most, boolean isRemembered) {
             super(request);
+            this.most = most;
+            this.isRemembered = isRemembered;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
             ServletInputStream in = super.getInputStream();
             return new ServletInputStream() {
-                private long left = MAX_BODY_BYTES;
+                private long left = most;
 
                 @Override
                 public int read() throws IOException {
                     int b = in.read();
                     if (b >= 0 && --left < 0) {
-                        throw new BodyTooLarge(MAX_BODY_BYTES);
+                        throw new BodyTooLarge(most);
                     }
-                    if (b >= 0) {
+                    if (b >= 0 && isRemembered) {
                         read.write(b);
                     }
                     return b;
@@ -116,9 +135,11 @@ final class RequestGuard extends OncePerRequestFilter {
                     int n = in.read(buffer, offset, length);
                     left -= Math.max(0, n);
                     if (left < 0) {
-                        throw new BodyTooLarge(MAX_BODY_BYTES);
+                        throw new BodyTooLarge(most);
                     }
-                    read.write(buffer, offset, Math.max(0, n));
+                    if (isRemembered) {
+                        read.write(buffer, offset, Math.max(0, n));
+                    }
                     return n;
                 }
 

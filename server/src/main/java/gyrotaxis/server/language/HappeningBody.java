@@ -1,0 +1,291 @@
+package gyrotaxis.server.language;
+
+import gyrotaxis.core.chair.Adjustment;
+import gyrotaxis.core.chair.EventId;
+import gyrotaxis.core.chair.Happening;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.plan.WorkSheet.ShareRef;
+import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What happened at the chair, as it is written down; only what its {@code kind} asks for is read.
+ *
+ * @param shares references of shares of the sheet: those hooked, taken out, slipped or left out, or the first of those changed
+ * @param otherShares of an adjustment those that are hooked otherwise
+ * @param shareParts into how many a loop is split
+ * @param supply which hair, by its place among the supplies of the sheet
+ * @param loops how many were counted
+ * @param text lot, note, what showed, line, the name that stands for a caution, or the name of a picture
+ * @param at how far along the row, as a part of its length
+ * @param part which wearing part was tried, from 0; left out for a way without one
+ * @param step by its number in the sheet
+ * @param undoes the event that is taken back
+ */
+public record HappeningBody(
+        @Nullable Kind kind,
+        @Nullable @Schema(nullable = true) Stage stage,
+        @Nullable @Schema(nullable = true) List<Integer> shares,
+        @Nullable @Schema(nullable = true) List<Integer> otherShares,
+        @Nullable @Schema(nullable = true) Knot knot,
+        @Nullable @Schema(nullable = true) Integer passes,
+        @Nullable @Schema(nullable = true) Integer shareParts,
+        @Nullable @Schema(nullable = true) Integer supply,
+        @Nullable @Schema(nullable = true) Integer packs,
+        @Nullable @Schema(nullable = true) Double loops,
+        @Nullable @Schema(nullable = true) String text,
+        @Nullable @Schema(nullable = true) String colour,
+        @Nullable @Schema(nullable = true) String row,
+        @Nullable @Schema(nullable = true) Double at,
+        @Nullable @Schema(nullable = true) Way way,
+        @Nullable @Schema(nullable = true) Integer part,
+        @Nullable @Schema(nullable = true) Integer step,
+        @Nullable @Schema(nullable = true) Adjustment adjustment,
+        @Nullable @Schema(nullable = true) EventName undoes) {
+
+    /** What can happen. */
+    public enum Kind {
+        STAGE_BEGUN,
+        STAGE_PAUSED,
+        STAGE_RESUMED,
+        STAGE_ENDED,
+        STEP_DONE,
+        SHARES_HOOKED,
+        SHARE_TAKEN_OUT,
+        SHARE_SLIPPED,
+        FROM_HERE_ON,
+        BUNDLE_OPENED,
+        REST_COUNTED,
+        ROW_KEPT,
+        ROW_RELEASED,
+        TRIED,
+        FILL_PLACED,
+        ADJUSTED,
+        REPLACED,
+        NOTED,
+        PICTURED,
+        CAUTION_SIGNED,
+        UNDONE,
+        FINISHED,
+        REOPENED
+    }
+
+    /** Names an event: which device made it, and the how manyth of its own it was. */
+    public record EventName(String device, long count) {
+        EventId id() {
+            return new EventId(device, count);
+        }
+    }
+
+    private static final HappeningBody NONE = new HappeningBody(
+            null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
+            null);
+
+    /**
+     * What happened.
+     *
+     * @throws IllegalArgumentException with what is missing or cannot be
+     */
+    public Happening happening() {
+        return switch (need(kind, "kind")) {
+            case STAGE_BEGUN -> new Happening.StageBegun(need(stage, "stage"));
+            case STAGE_PAUSED -> new Happening.StagePaused(need(stage, "stage"));
+            case STAGE_RESUMED -> new Happening.StageResumed(need(stage, "stage"));
+            case STAGE_ENDED -> new Happening.StageEnded(need(stage, "stage"));
+            case STEP_DONE -> new Happening.StepDone(need(step, "step"));
+            case SHARES_HOOKED -> new Happening.SharesHooked(refs(need(shares, "shares")));
+            case SHARE_TAKEN_OUT -> new Happening.ShareTakenOut(first());
+            case SHARE_SLIPPED -> new Happening.ShareSlipped(first());
+            case FROM_HERE_ON ->
+                new Happening.FromHereOn(first(), Optional.ofNullable(knot), optional(passes), share());
+            case BUNDLE_OPENED -> new Happening.BundleOpened(need(supply, "supply"), said(), wholeLoops());
+            case REST_COUNTED -> new Happening.RestCounted(need(supply, "supply"), need(loops, "loops"));
+            case ROW_KEPT -> new Happening.RowKept(rowId());
+            case ROW_RELEASED -> new Happening.RowReleased(rowId());
+            case TRIED -> new Happening.Tried(worn(), said());
+            case FILL_PLACED ->
+                new Happening.FillPlaced(
+                        rowId(), need(at, "at"), new Share(need(shareParts, "shareParts")), need(supply, "supply"));
+            case ADJUSTED -> adjusted();
+            case REPLACED -> new Happening.Replaced(need(supply, "supply"), said(), colour == null ? "" : colour);
+            case NOTED -> new Happening.Noted(said());
+            case PICTURED -> new Happening.Pictured(said());
+            case CAUTION_SIGNED -> new Happening.CautionSigned(need(step, "step"), said());
+            case UNDONE -> new Happening.Undone(need(undoes, "undoes").id());
+            case FINISHED -> new Happening.Finished();
+            case REOPENED -> new Happening.Reopened();
+        };
+    }
+
+    private Happening adjusted() {
+        return new Happening.Adjusted(
+                need(adjustment, "adjustment"),
+                refs(shares == null ? List.of() : shares),
+                refs(otherShares == null ? List.of() : otherShares),
+                share(),
+                optional(supply),
+                packs == null ? 0 : packs);
+    }
+
+    private Worn worn() {
+        return part == null ? Worn.as(need(way, "way")) : Worn.parted(part);
+    }
+
+    private RowId rowId() {
+        String given = need(row, "row");
+        return RowId.parse(given)
+                .orElseThrow(() -> new IllegalArgumentException("row is \"" + given + "\", which names none"));
+    }
+
+    private ShareRef first() {
+        List<ShareRef> all = refs(need(shares, "shares"));
+        if (all.isEmpty()) {
+            throw new IllegalArgumentException("shares is empty but must name one");
+        }
+        return all.get(0);
+    }
+
+    private Optional<Share> share() {
+        return Optional.ofNullable(shareParts).map(Share::new);
+    }
+
+    private String said() {
+        return text == null ? "" : text;
+    }
+
+    private OptionalInt wholeLoops() {
+        if (loops == null) {
+            return OptionalInt.empty();
+        }
+        if (loops != Math.rint(loops)) {
+            throw new IllegalArgumentException("loops is " + loops + " but a bundle holds whole ones");
+        }
+        return OptionalInt.of((int) (double) loops);
+    }
+
+    private static OptionalInt optional(@Nullable Integer n) {
+        return n == null ? OptionalInt.empty() : OptionalInt.of(n);
+    }
+
+    private static List<ShareRef> refs(List<Integer> numbers) {
+        return numbers.stream().map(ShareRef::new).toList();
+    }
+
+    private static <T> T need(@Nullable T value, String name) {
+        if (value == null) {
+            throw new IllegalArgumentException(name + " is missing");
+        }
+        return value;
+    }
+
+    /** An adjustment, to be taken as it is. */
+    public static HappeningBody of(Happening.Adjusted a) {
+        return new HappeningBody(
+                Kind.ADJUSTED,
+                null,
+                a.leftOut().stream().map(ShareRef::number).toList(),
+                a.otherwise().stream().map(ShareRef::number).toList(),
+                null,
+                null,
+                a.share().map(Share::parts).orElse(null),
+                a.supply().isPresent() ? a.supply().getAsInt() : null,
+                a.packs(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                a.kind(),
+                null);
+    }
+
+    /** That shares are hooked. */
+    public static HappeningBody hooked(List<Integer> shares) {
+        return NONE.with(Kind.SHARES_HOOKED, null, shares, null, null, null, null);
+    }
+
+    /** That something happened to a stage. */
+    public static HappeningBody stage(Kind kind, Stage stage) {
+        return NONE.with(kind, stage, null, null, null, null, null);
+    }
+
+    /** That a step is done, or its cautions are signed by somebody. */
+    public static HappeningBody step(Kind kind, int step, @Nullable String by) {
+        return NONE.with(kind, null, null, step, null, null, by);
+    }
+
+    /** That something was counted of a supply. */
+    public static HappeningBody counted(Kind kind, int supply, @Nullable Double loops, @Nullable String lot) {
+        return NONE.with(kind, null, null, null, supply, loops, lot);
+    }
+
+    /** That a fill is put in. */
+    public static HappeningBody fill(String row, double at, int shareParts, int supply) {
+        return new HappeningBody(
+                Kind.FILL_PLACED,
+                null,
+                null,
+                null,
+                null,
+                null,
+                shareParts,
+                supply,
+                null,
+                null,
+                null,
+                null,
+                row,
+                at,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+
+    /** That something was said, or needs no words. */
+    public static HappeningBody said(Kind kind, @Nullable String text) {
+        return NONE.with(kind, null, null, null, null, null, text);
+    }
+
+    private HappeningBody with(
+            Kind otherKind,
+            @Nullable Stage otherStage,
+            @Nullable List<Integer> otherRefs,
+            @Nullable Integer otherStep,
+            @Nullable Integer otherSupply,
+            @Nullable Double otherLoops,
+            @Nullable String otherText) {
+        return new HappeningBody(
+                otherKind,
+                otherStage,
+                otherRefs,
+                otherShares,
+                knot,
+                passes,
+                shareParts,
+                otherSupply,
+                packs,
+                otherLoops,
+                otherText,
+                colour,
+                row,
+                at,
+                way,
+                part,
+                otherStep,
+                adjustment,
+                undoes);
+    }
+}

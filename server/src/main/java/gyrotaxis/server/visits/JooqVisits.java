@@ -1,0 +1,155 @@
+package gyrotaxis.server.visits;
+
+import static gyrotaxis.server.db.Tables.VISIT;
+import static gyrotaxis.server.db.Tables.VISIT_EVENT;
+import static gyrotaxis.server.db.Tables.VISIT_PICTURE;
+
+import gyrotaxis.server.db.tables.records.VisitEventRecord;
+import gyrotaxis.server.db.tables.records.VisitPictureRecord;
+import gyrotaxis.server.db.tables.records.VisitRecord;
+import gyrotaxis.server.language.HappeningBody;
+import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.Kept.Form;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+@Repository
+class JooqVisits implements Visits {
+    private final DSLContext db;
+    private final Kept kept;
+    private final Clock clock;
+
+    JooqVisits(DSLContext db, Kept kept, Clock clock) {
+        this.db = db;
+        this.kept = kept;
+        this.clock = clock;
+    }
+
+    @Override
+    public Optional<Visit> find(UUID id) {
+        return db.selectFrom(VISIT).where(VISIT.ID.eq(id)).fetchOptional(JooqVisits::visit);
+    }
+
+    @Override
+    public List<Visit> until(LocalDate day, int most) {
+        return db.selectFrom(VISIT)
+                .where(VISIT.VISIT_DAY.le(day))
+                .orderBy(VISIT.VISIT_DAY.desc(), VISIT.CREATED_AT.desc(), VISIT.ID)
+                .limit(most)
+                .fetch(JooqVisits::visit);
+    }
+
+    @Override
+    public void add(Visit v) {
+        db.insertInto(VISIT)
+                .set(new VisitRecord(
+                        v.id(),
+                        v.clientId(),
+                        v.sheetId(),
+                        v.day(),
+                        v.createdAt().atOffset(ZoneOffset.UTC)))
+                .execute();
+    }
+
+    @Override
+    public List<KeptEvent> events(UUID visit, long after, int most) {
+        return db.selectFrom(VISIT_EVENT)
+                .where(VISIT_EVENT.VISIT_ID.eq(visit).and(VISIT_EVENT.ARRIVED.gt(after)))
+                .orderBy(VISIT_EVENT.ARRIVED)
+                .limit(most)
+                .fetch(this::event);
+    }
+
+    @Override
+    public void add(UUID visit, List<KeptEvent> events) {
+        db.batchInsert(events.stream().map(e -> record(visit, e)).toList()).execute();
+    }
+
+    private VisitEventRecord record(UUID visit, KeptEvent e) {
+        VisitEventRecord r = new VisitEventRecord();
+        r.setVisitId(visit);
+        r.setDevice(e.event().device());
+        r.setNumber(e.event().count());
+        r.setClock(e.event().clock());
+        r.setHappenedAt(e.event().at().atOffset(ZoneOffset.UTC));
+        r.setWhat(kept.write(Form.WORK_EVENT, e.event().what()));
+        r.setProblem(e.problem());
+        return r;
+    }
+
+    private KeptEvent event(VisitEventRecord r) {
+        return new KeptEvent(
+                r.getArrived(),
+                new EventBody(
+                        r.getDevice(),
+                        r.getNumber(),
+                        r.getClock(),
+                        r.getHappenedAt().toInstant(),
+                        kept.read(Form.WORK_EVENT, r.getWhat(), HappeningBody.class)),
+                r.getProblem());
+    }
+
+    @Override
+    public List<EventName> names(UUID visit) {
+        return db.select(VISIT_EVENT.DEVICE, VISIT_EVENT.NUMBER)
+                .from(VISIT_EVENT)
+                .where(VISIT_EVENT.VISIT_ID.eq(visit))
+                .orderBy(VISIT_EVENT.DEVICE, VISIT_EVENT.NUMBER)
+                .fetch(r -> new EventName(r.value1(), r.value2()));
+    }
+
+    @Override
+    public long arrived(UUID visit) {
+        Long last = db.select(DSL.max(VISIT_EVENT.ARRIVED))
+                .from(VISIT_EVENT)
+                .where(VISIT_EVENT.VISIT_ID.eq(visit))
+                .fetchOne(r -> r.value1());
+        return last == null ? 0 : last;
+    }
+
+    @Override
+    public List<KeptEvent> unfit(UUID visit) {
+        return db.selectFrom(VISIT_EVENT)
+                .where(VISIT_EVENT.VISIT_ID.eq(visit).and(VISIT_EVENT.PROBLEM.isNotNull()))
+                .orderBy(VISIT_EVENT.ARRIVED)
+                .fetch(this::event);
+    }
+
+    @Override
+    public void add(UUID visit, UUID id, Picture p) {
+        if (picture(visit, id).isEmpty()) {
+            db.insertInto(VISIT_PICTURE)
+                    .set(new VisitPictureRecord(
+                            id,
+                            visit,
+                            p.jpeg(),
+                            p.width(),
+                            p.height(),
+                            clock.instant().atOffset(ZoneOffset.UTC)))
+                    .execute();
+        }
+    }
+
+    @Override
+    public Optional<Picture> picture(UUID visit, UUID id) {
+        return db.selectFrom(VISIT_PICTURE)
+                .where(VISIT_PICTURE.ID.eq(id).and(VISIT_PICTURE.VISIT_ID.eq(visit)))
+                .fetchOptional(r -> new Picture(r.getJpeg(), r.getWidth(), r.getHeight()));
+    }
+
+    private static Visit visit(VisitRecord r) {
+        return new Visit(
+                r.getId(),
+                r.getClientId(),
+                r.getSheetId(),
+                r.getVisitDay(),
+                r.getCreatedAt().toInstant());
+    }
+}

@@ -1,0 +1,16 @@
+package gyrotaxis.server.visits;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+
+/**
+ * A worksheet as it is worked.
+ *
+ * @param id made by whoever began it
+ * @param clientId whose
+ * @param sheetId what is worked from
+ * @param day on which it is
+ * @param createdAt when it was put down
+ */
+record Visit(UUID id, UUID clientId, UUID sheetId, LocalDate day, Instant createdAt) {}

@@ -1,0 +1,101 @@
+package gyrotaxis.server.visits;
+
+import gyrotaxis.server.visits.Views.ArrivedView;
+import gyrotaxis.server.visits.Views.BeginBody;
+import gyrotaxis.server.visits.Views.EventsBody;
+import gyrotaxis.server.visits.Views.FillsView;
+import gyrotaxis.server.visits.Views.OutlookView;
+import gyrotaxis.server.visits.Views.PictureView;
+import gyrotaxis.server.visits.Views.VisitTile;
+import gyrotaxis.server.visits.Views.VisitView;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+@RestController
+@RequestMapping("/api/visits")
+class VisitController {
+    private final VisitDesk desk;
+    private final Outlook outlook;
+    private final Listeners listeners;
+
+    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners) {
+        this.desk = desk;
+        this.outlook = outlook;
+        this.listeners = listeners;
+    }
+
+    /** Visits of today and of the days before, the newest first. */
+    @GetMapping
+    List<VisitTile> list() {
+        return desk.list();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    VisitTile begin(@RequestBody BeginBody body) {
+        return desk.begin(body);
+    }
+
+    @GetMapping("/{id}")
+    VisitView show(@PathVariable UUID id) {
+        return desk.show(id);
+    }
+
+    @GetMapping("/{id}/events")
+    ArrivedView after(@PathVariable UUID id, @RequestParam(defaultValue = "0") long after) {
+        return desk.after(id, after);
+    }
+
+    /** Events of a device, late, twice or out of order; answers up to where what it sent is here. */
+    @PostMapping("/{id}/events")
+    ArrivedView add(@PathVariable UUID id, @RequestBody EventsBody body) {
+        return desk.add(id, body);
+    }
+
+    /** Says up to where something arrived, now and whenever it does. */
+    @GetMapping(value = "/{id}/line", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter line(@PathVariable UUID id) {
+        return listeners.listen(id, desk.arrived(id));
+    }
+
+    /** What it will come to. */
+    @GetMapping("/{id}/outlook")
+    OutlookView outlook(@PathVariable UUID id) {
+        return outlook.of(desk.work(id));
+    }
+
+    /** Every part and way tried on what is hooked. */
+    @GetMapping("/{id}/fills")
+    FillsView fills(@PathVariable UUID id) {
+        return outlook.fills(desk.work(id));
+    }
+
+    @PutMapping(
+            value = "/{id}/pictures/{picture}",
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
+    PictureView keep(@PathVariable UUID id, @PathVariable UUID picture, @RequestBody byte[] file) {
+        return desk.keep(id, picture, Pictures.of(file));
+    }
+
+    @GetMapping(value = "/{id}/pictures/{picture}", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable UUID picture) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(desk.picture(id, picture).jpeg());
+    }
+}

@@ -1,0 +1,311 @@
+package gyrotaxis.server.visits;
+
+import gyrotaxis.core.chair.WorkEvent;
+import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.plan.WorkSheet.Step;
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.Client;
+import gyrotaxis.server.plans.Frozen;
+import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.visits.Views.ArrivedView;
+import gyrotaxis.server.visits.Views.BeginBody;
+import gyrotaxis.server.visits.Views.EventsBody;
+import gyrotaxis.server.visits.Views.Seen;
+import gyrotaxis.server.visits.Views.Unfit;
+import gyrotaxis.server.visits.Views.VisitTile;
+import gyrotaxis.server.visits.Views.VisitView;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Begins visits, and keeps what happens in them. */
+@Service
+@Transactional
+public class VisitDesk {
+    /** A device sends no more at once; what is left it sends next. */
+    static final int MOST_AT_ONCE = 500;
+
+    /** So much is answered at once. */
+    private static final int MOST_ANSWERED = 2_000;
+
+    private static final int LONGEST_LIST = 60;
+    private static final int LONGEST_DEVICE = 64;
+    private static final int LONGEST_PROBLEM = 400;
+
+    /** Numbers that a page can count without rounding. */
+    private static final long MOST_COUNTED = 1L << 53;
+
+    private final Visits visits;
+    private final Heads heads;
+    private final PlanDesk plans;
+    private final Book book;
+    private final Listeners listeners;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+
+    VisitDesk(
+            Visits visits,
+            Heads heads,
+            PlanDesk plans,
+            Book book,
+            Listeners listeners,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.visits = visits;
+        this.heads = heads;
+        this.plans = plans;
+        this.book = book;
+        this.listeners = listeners;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    /** Visits of today and of the days before. */
+    @Transactional(readOnly = true)
+    List<VisitTile> list() {
+        Map<UUID, Client> clients = book.clients().stream().collect(Collectors.toMap(Client::id, Function.identity()));
+        return visits.until(LocalDate.now(clock), LONGEST_LIST).stream()
+                .filter(v -> clients.containsKey(v.clientId()))
+                .map(v -> tile(v, events(v.id(), 0, Integer.MAX_VALUE)))
+                .toList();
+    }
+
+    /** Begins a visit of today with a plan as it is kept now; asked twice, it is one. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    VisitTile begin(BeginBody body) {
+        Fields f = new Fields();
+        UUID id = f.id("id", "The visit", body.id());
+        UUID planId = f.id("planId", "The plan", body.planId());
+        return f.orRefuse(() -> {
+            if (id == null || planId == null) {
+                throw new IllegalStateException("refused before");
+            }
+            return begin(id, planId, LocalDate.now(clock));
+        });
+    }
+
+    /** Begins a visit of a day with a plan as it is kept now. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public VisitTile begin(UUID id, UUID planId, LocalDate day) {
+        if (visits.find(id).isEmpty()) {
+            Frozen frozen = plans.frozen(planId);
+            transaction.executeWithoutResult(
+                    t -> visits.add(new Visit(id, frozen.clientId(), frozen.id(), day, clock.instant())));
+        }
+        return tile(visit(id), events(id, 0, Integer.MAX_VALUE));
+    }
+
+    /** Everything of a visit. */
+    @Transactional(readOnly = true)
+    VisitView show(UUID id) {
+        Visit visit = visit(id);
+        List<KeptEvent> all = events(id, 0, Integer.MAX_VALUE);
+        return new VisitView(
+                tile(visit, all),
+                heads.of(visit.sheetId()).frozen().sheet(),
+                all.stream().map(KeptEvent::event).toList(),
+                seen(id),
+                unfit(all),
+                last(all, 0),
+                (int) WorkState.FORGOTTEN.toMinutes(),
+                (int) WorkState.LIKELY_REST.toMinutes());
+    }
+
+    /** What arrived after something. */
+    @Transactional(readOnly = true)
+    ArrivedView after(UUID id, long arrived) {
+        visit(id);
+        List<KeptEvent> some = events(id, arrived, MOST_ANSWERED);
+        return arrived(id, some, last(some, arrived), some.size() == MOST_ANSWERED);
+    }
+
+    /** Up to where something arrived. */
+    @Transactional(readOnly = true)
+    public long arrived(UUID id) {
+        visit(id);
+        return visits.arrived(id);
+    }
+
+    /**
+     * Keeps what a device tells, each event once. What makes no sense is kept too, with what is wrong with it, so that nothing stands
+     * in the way of what came after.
+     */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public ArrivedView add(UUID id, EventsBody body) {
+        List<EventBody> given = checked(body);
+        visit(id);
+        try {
+            transaction.executeWithoutResult(t -> addMissing(id, given));
+        } catch (DataIntegrityViolationException sentTwiceAtOnce) {
+            transaction.executeWithoutResult(t -> addMissing(id, given));
+        }
+        long arrived = visits.arrived(id);
+        listeners.tell(id, arrived);
+        return arrived(id, List.of(), arrived, false);
+    }
+
+    private ArrivedView arrived(UUID id, List<KeptEvent> some, long arrived, boolean hasMore) {
+        return new ArrivedView(
+                some.stream().map(KeptEvent::event).toList(), seen(id), unfit(visits.unfit(id)), arrived, hasMore);
+    }
+
+    private List<EventBody> checked(EventsBody body) {
+        Fields f = new Fields();
+        List<EventBody> given = body.events() == null ? List.of() : body.events();
+        if (given.size() > MOST_AT_ONCE) {
+            f.problem("events", "Send at most " + MOST_AT_ONCE + " at once; these are " + given.size() + ".");
+        }
+        for (int i = 0; i < given.size() && i < MOST_AT_ONCE; i++) {
+            check(f, "events[" + i + "].", given.get(i));
+        }
+        return f.orRefuse(() -> given);
+    }
+
+    private static void check(Fields f, String prefix, @Nullable EventBody e) {
+        if (e == null) {
+            f.problem(prefix, "Nothing is told here.");
+            return;
+        }
+        f.text(prefix + "device", "The device", e.device(), LONGEST_DEVICE);
+        if (e.count() < 1 || e.count() > MOST_COUNTED) {
+            f.problem(prefix + "count", "The count goes from 1 on.");
+        }
+        if (e.clock() < 1 || e.clock() > MOST_COUNTED) {
+            f.problem(prefix + "clock", "The clock goes from 1 on.");
+        }
+        f.present(prefix + "at", "The moment", (Object) e.at(), Instant.EPOCH);
+        f.present(prefix + "what", "What happened", (Object) e.what(), "");
+    }
+
+    private void addMissing(UUID id, List<EventBody> given) {
+        Set<Visits.EventName> known = new HashSet<>(visits.names(id));
+        List<KeptEvent> fresh = new ArrayList<>();
+        for (EventBody e : given) {
+            if (known.add(new Visits.EventName(e.device(), e.count()))) {
+                fresh.add(new KeptEvent(0, e, problem(e)));
+            }
+        }
+        if (!fresh.isEmpty()) {
+            visits.add(id, fresh);
+        }
+    }
+
+    private static @Nullable String problem(EventBody e) {
+        try {
+            e.event();
+            return null;
+        } catch (IllegalArgumentException makesNoSense) {
+            String why = String.valueOf(makesNoSense.getMessage());
+            return why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why;
+        }
+    }
+
+    private List<Seen> seen(UUID id) {
+        List<Seen> seen = new ArrayList<>();
+        String device = "";
+        long upTo = 0;
+        for (Visits.EventName n : visits.names(id)) {
+            if (!n.device().equals(device)) {
+                device = n.device();
+                upTo = 0;
+                seen.add(new Seen(device, 0));
+            }
+            if (n.count() == upTo + 1) {
+                upTo++;
+                seen.set(seen.size() - 1, new Seen(device, upTo));
+            }
+        }
+        return seen;
+    }
+
+    private static List<Unfit> unfit(Collection<KeptEvent> events) {
+        return events.stream()
+                .flatMap(e -> e.problem() == null
+                        ? Stream.<Unfit>of()
+                        : Stream.of(new Unfit(e.event().device(), e.event().count(), e.problem())))
+                .toList();
+    }
+
+    private static long last(List<KeptEvent> events, long otherwise) {
+        return events.isEmpty() ? otherwise : events.get(events.size() - 1).arrived();
+    }
+
+    private List<KeptEvent> events(UUID id, long after, int most) {
+        return visits.events(id, after, most);
+    }
+
+    /** What a visit is worked from, and all that happened in it that makes sense. */
+    @Transactional(readOnly = true)
+    Work work(UUID id) {
+        Visit visit = visit(id);
+        List<KeptEvent> all = events(id, 0, Integer.MAX_VALUE);
+        return new Work(heads.of(visit.sheetId()), fit(all), last(all, 0));
+    }
+
+    /** A visit as it is worked. */
+    record Work(Heads.Ready ready, List<WorkEvent> events, long arrived) {
+        WorkState state() {
+            return WorkState.of(ready.sheet(), events);
+        }
+    }
+
+    private static List<WorkEvent> fit(List<KeptEvent> events) {
+        return events.stream()
+                .filter(e -> e.problem() == null)
+                .map(e -> e.event().event())
+                .toList();
+    }
+
+    private VisitTile tile(Visit v, List<KeptEvent> events) {
+        Heads.Ready ready = heads.of(v.sheetId());
+        WorkState state = WorkState.of(ready.sheet(), fit(events));
+        int hooked = state.hooked().size();
+        return new VisitTile(
+                v.id(),
+                v.clientId(),
+                book.client(v.clientId()).map(Client::name).orElse(""),
+                ready.frozen().planName(),
+                v.day(),
+                hooked + state.toDo().size(),
+                hooked,
+                state.next().map(Step::stage).orElse(null),
+                !events.isEmpty(),
+                state.isFinished(),
+                state.pictures().size());
+    }
+
+    /** Keeps a picture; sent twice it is kept once. */
+    Views.PictureView keep(UUID id, UUID picture, Visits.Picture made) {
+        visit(id);
+        visits.add(id, picture, made);
+        return new Views.PictureView(picture, made.width(), made.height());
+    }
+
+    /** A picture of a visit. */
+    @Transactional(readOnly = true)
+    Visits.Picture picture(UUID id, UUID picture) {
+        return visits.picture(id, picture).orElseThrow(() -> new NotFound("This picture is not kept here yet."));
+    }
+
+    private Visit visit(UUID id) {
+        return visits.find(id).orElseThrow(() -> new NotFound("This visit is no longer in the book."));
+    }
+}

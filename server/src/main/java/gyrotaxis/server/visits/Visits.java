@@ -1,0 +1,45 @@
+package gyrotaxis.server.visits;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The visits a studio keeps. There is no changing what happened. */
+interface Visits {
+    /** One visit. */
+    Optional<Visit> find(UUID id);
+
+    /** Visits of a day and of the days before, the newest first, at most so many. */
+    List<Visit> until(LocalDate day, int most);
+
+    /** Keeps a new visit. */
+    void add(Visit visit);
+
+    /** Everything that happened in a visit and arrived after something, in the order of arrival, at most so many. */
+    List<KeptEvent> events(UUID visit, long after, int most);
+
+    /** Adds events; those that are known already are passed over. */
+    void add(UUID visit, List<KeptEvent> events);
+
+    /** The names of all events of a visit: by device, then by number. */
+    List<EventName> names(UUID visit);
+
+    /** Up to where something arrived in a visit; 0 if nothing did. */
+    long arrived(UUID visit);
+
+    /** The events of a visit that make no sense. */
+    List<KeptEvent> unfit(UUID visit);
+
+    /** One event's name. */
+    record EventName(String device, long count) {}
+
+    /** A picture that is kept. */
+    record Picture(byte[] jpeg, int width, int height) {}
+
+    /** Keeps a picture, unless it is known already. */
+    void add(UUID visit, UUID id, Picture picture);
+
+    /** A picture of a visit. */
+    Optional<Picture> picture(UUID visit, UUID id);
+}

@@ -1,0 +1,7 @@
+/** What happens at the chair: visits, their events and pictures, and what follows from them. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "db", "book", "planning", "plans"})
+package gyrotaxis.server.visits;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

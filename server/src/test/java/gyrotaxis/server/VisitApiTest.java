@@ -1,0 +1,327 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What happens at the chair is kept, whatever order it arrives in, and answered with what follows from it. */
+@ExtendWith(RunningServer.class)
+class VisitApiTest {
+    private static JsonNode plan(Api api) {
+        for (JsonNode p : api.get("/api/plans").json()) {
+            if (p.path("name").asString().equals("Shoulder wave")) {
+                return p;
+            }
+        }
+        throw new AssertionError("the plan is gone");
+    }
+
+    private static String begun(Api api) {
+        String plan = plan(api).path("id").asString();
+        ObjectNode body = Api.JSON.createObjectNode();
+        String id = UUID.randomUUID().toString();
+        body.put("id", id).put("planId", plan);
+        assertThat(api.post("/api/visits", body).status()).isEqualTo(201);
+        // Asked twice, because the answer to the first was lost: it is one.
+        assertThat(api.post("/api/visits", body).status()).isEqualTo(201);
+        return id;
+    }
+
+    private static ObjectNode event(String device, long count, String kind) {
+        ObjectNode e = Api.JSON.createObjectNode();
+        e.put("device", device).put("count", count).put("clock", count).put("at", "2026-11-27T09:00:00Z");
+        e.putObject("what").put("kind", kind);
+        return e;
+    }
+
+    private static ObjectNode hooked(String device, long count, int share) {
+        ObjectNode e = event(device, count, "SHARES_HOOKED");
+        ((ObjectNode) e.get("what")).putArray("shares").add(share);
+        return e;
+    }
+
+    private static Api.Answer send(Api api, String visit, List<? extends JsonNode> events) {
+        ObjectNode body = Api.JSON.createObjectNode();
+        ArrayNode list = body.putArray("events");
+        events.forEach(list::add);
+        return api.post("/api/visits/" + visit + "/events", body);
+    }
+
+    private static long upTo(JsonNode answer, String device) {
+        for (JsonNode s : answer.path("seen")) {
+            if (s.path("device").asString().equals(device)) {
+                return s.path("upTo").asLong();
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    void aVisitHoldsItsWorksheetAndStandsInTodaysList(Api api) {
+        String id = begun(api);
+        JsonNode visit = api.get("/api/visits/" + id).json();
+        assertThat(visit.at("/sheet/steps").size()).isGreaterThan(10);
+        assertThat(visit.at("/visit/isBegun").asBoolean()).isFalse();
+        assertThat(api.get("/api/visits").json())
+                .anySatisfy(v -> assertThat(v.path("id").asString()).isEqualTo(id));
+        send(api, id, List.of(hooked("tablet", 1, 1)));
+        JsonNode then = api.get("/api/visits/" + id).json();
+        assertThat(then.at("/visit/hooked").asInt()).isEqualTo(1);
+        assertThat(then.path("events").size()).isEqualTo(1);
+    }
+
+    @Test
+    void theSheetStaysAsItWasWhateverBecomesOfThePlan(Api api) {
+        String id = begun(api);
+        JsonNode before = api.get("/api/visits/" + id).json().path("sheet");
+        JsonNode plan = plan(api);
+        ObjectNode brief = (ObjectNode) plan.path("brief").deepCopy();
+        brief.put("fullness", 0.7);
+        ObjectNode change = Api.JSON.createObjectNode();
+        change.put("name", plan.path("name").asString())
+                .put("version", plan.path("version").asInt());
+        change.set("brief", brief);
+        assertThat(api.put("/api/plans/" + plan.path("id").asString(), change).status())
+                .isEqualTo(200);
+        assertThat(api.get("/api/visits/" + id).json().path("sheet")).isEqualTo(before);
+    }
+
+    /** Late, twice and out of order, in batches: all of it is there once, and the state is the same. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void eventsMayComeLateTwiceAndOutOfOrder(int seed, Api api) {
+        String id = begun(api);
+        List<ObjectNode> all = new ArrayList<>();
+        for (int i = 1; i <= 40; i++) {
+            all.add(hooked("tablet", i, i));
+        }
+        List<ObjectNode> sent = new ArrayList<>(all);
+        sent.addAll(all.subList(5, 25));
+        Collections.shuffle(sent, new Random(seed));
+        for (int i = 0; i < sent.size(); i += 7) {
+            assertThat(send(api, id, sent.subList(i, Math.min(sent.size(), i + 7)))
+                            .status())
+                    .isEqualTo(200);
+        }
+        JsonNode visit = api.get("/api/visits/" + id).json();
+        assertThat(visit.path("events").size()).isEqualTo(40);
+        assertThat(visit.at("/visit/hooked").asInt()).isEqualTo(40);
+        assertThat(upTo(visit, "tablet")).isEqualTo(40);
+    }
+
+    @Test
+    void aDeviceIsToldUpToWhereNothingIsMissing(Api api) {
+        String id = begun(api);
+        JsonNode answer = send(api, id, List.of(hooked("tablet", 1, 1), hooked("tablet", 2, 2), hooked("tablet", 4, 4)))
+                .json();
+        assertThat(upTo(answer, "tablet")).isEqualTo(2);
+        assertThat(upTo(send(api, id, List.of(hooked("tablet", 3, 3))).json(), "tablet"))
+                .isEqualTo(4);
+        long arrived = answer.path("arrived").asLong();
+        JsonNode after =
+                api.get("/api/visits/" + id + "/events?after=" + arrived).json();
+        assertThat(after.path("events").size()).isEqualTo(1);
+        assertThat(after.path("events").get(0).path("count").asLong()).isEqualTo(3);
+    }
+
+    /** What makes no sense is kept and told, and stands in the way of nothing. */
+    @Test
+    void whatMakesNoSenseIsKeptAndTold(Api api) {
+        String id = begun(api);
+        ObjectNode noSupply = event("tablet", 1, "REST_COUNTED");
+        ObjectNode impossible = event("tablet", 2, "REST_COUNTED");
+        ((ObjectNode) impossible.get("what")).put("supply", 0).put("loops", -30);
+        JsonNode answer = send(api, id, List.of(noSupply, impossible, hooked("tablet", 3, 1)))
+                .json();
+        assertThat(upTo(answer, "tablet")).isEqualTo(3);
+        assertThat(answer.path("unfit").size()).isEqualTo(2);
+        assertThat(answer.path("unfit").get(0).path("problem").asString()).contains("supply is missing");
+        assertThat(answer.path("unfit").get(1).path("problem").asString()).contains("loops");
+        assertThat(api.get("/api/visits/" + id).json().at("/visit/hooked").asInt())
+                .isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"count, 0, events[0].count", "clock, -5, events[0].clock"})
+    void anEventWithoutANameIsRefusedAtItsField(String field, long value, String where, Api api) {
+        String id = begun(api);
+        ObjectNode e = hooked("tablet", 1, 1);
+        e.put(field, value);
+        Api.Answer answer = send(api, id, List.of(e));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.messageAt(where)).contains("from 1");
+    }
+
+    @Test
+    void noMoreThanFiveHundredAtOnceAndNoVisitThatIsNone(Api api) {
+        String id = begun(api);
+        List<ObjectNode> many = new ArrayList<>();
+        for (int i = 1; i <= 501; i++) {
+            many.add(event("tablet", i, "REOPENED"));
+        }
+        assertThat(send(api, id, many).messageAt("events")).contains("at most 500");
+        assertThat(send(api, UUID.randomUUID().toString(), many.subList(0, 1)).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void whatItWillComeToIsAnsweredFromWhatHappened(Api api) {
+        String id = begun(api);
+        JsonNode before = api.get("/api/visits/" + id + "/outlook").json();
+        assertThat(before.at("/hair/0/lasts").asString()).isEqualTo("YES");
+        assertThat(before.path("mayStop").asBoolean()).isFalse();
+        assertThat(before.path("gone").size()).isZero();
+        List<JsonNode> events = new ArrayList<>();
+        int shares = api.get("/api/visits/" + id).json().at("/visit/shares").asInt();
+        for (int i = 1; i <= shares; i++) {
+            events.add(hooked("tablet", i, i));
+        }
+        send(api, id, events);
+        JsonNode then = api.get("/api/visits/" + id + "/outlook").json();
+        assertThat(then.path("gone").size()).isEqualTo(shares);
+        assertThat(then.at("/now/exposed").asDouble())
+                .isLessThan(before.at("/now/exposed").asDouble());
+        assertThat(then.path("options").size()).isZero();
+        JsonNode fills = api.get("/api/visits/" + id + "/fills").json();
+        assertThat(fills.path("trials").size()).isPositive();
+        assertThat(fills.path("fills"))
+                .allSatisfy(f -> assertThat(f.at("/what/kind").asString()).isEqualTo("FILL_PLACED"));
+    }
+
+    /** Somebody who listens hears of an event at once. */
+    @Test
+    void othersHearOfItAtOnce(Api api) throws Exception {
+        String id = begun(api);
+        HttpResponse<java.io.InputStream> line = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(api.address() + "/api/visits/" + id + "/line"))
+                                .build(),
+                        BodyHandlers.ofInputStream());
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(line.body(), StandardCharsets.UTF_8))) {
+            assertThat(next(lines)).isEqualTo(0);
+            JsonNode answer = send(api, id, List.of(hooked("tablet", 1, 1))).json();
+            assertThat(next(lines)).isEqualTo(answer.path("arrived").asLong());
+        }
+    }
+
+    private static long next(BufferedReader lines) throws IOException {
+        for (String l = lines.readLine(); l != null; l = lines.readLine()) {
+            if (l.startsWith("data:")) {
+                return Long.parseLong(l.substring("data:".length()));
+            }
+        }
+        throw new AssertionError("the line was cut");
+    }
+
+    private static byte[] picture(int width, int height, String format) throws IOException {
+        BufferedImage b = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = b.createGraphics();
+        g.setColor(Color.RED);
+        g.fillRect(0, 0, width / 2, height);
+        g.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        assertThat(ImageIO.write(b, format, out)).isTrue();
+        return out.toByteArray();
+    }
+
+    private static Api.Answer put(Api api, String path, String type, byte[] file) {
+        api.get("/api/visits");
+        return api.answer(api.signed(path)
+                .header("Content-Type", type)
+                .PUT(BodyPublishers.ofByteArray(file))
+                .build());
+    }
+
+    private static BufferedImage kept(Api api, String path) throws Exception {
+        HttpResponse<byte[]> r = HttpClient.newHttpClient()
+                .send(HttpRequest.newBuilder(URI.create(api.address() + path)).build(), BodyHandlers.ofByteArray());
+        assertThat(r.headers().firstValue("Content-Type")).contains("image/jpeg");
+        return ImageIO.read(new ByteArrayInputStream(r.body()));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"png, image/png", "jpg, image/jpeg"})
+    void picturesAreMadeSmallAndKept(String format, String type, Api api) throws Exception {
+        String path = "/api/visits/" + begun(api) + "/pictures/" + UUID.randomUUID();
+        Api.Answer answer = put(api, path, type, picture(5000, 2500, format));
+        assertThat(answer.json().path("width").asInt()).isEqualTo(2048);
+        assertThat(answer.json().path("height").asInt()).isEqualTo(1024);
+        assertThat(put(api, path, type, picture(5000, 2500, format)).status()).isEqualTo(200);
+        BufferedImage b = kept(api, path);
+        assertThat(new Color(b.getRGB(300, 500)).getRed()).isGreaterThan(200);
+        assertThat(new Color(b.getRGB(1800, 500)).getRed()).isLessThan(60);
+    }
+
+    /** Laid on its side by a telephone: it stands upright afterwards, and says nothing any more of where it was taken. */
+    @Test
+    void picturesAreTurnedUprightAndLoseWhatWasWrittenIntoThem(Api api) throws Exception {
+        byte[] plain = picture(400, 200, "jpg");
+        byte[] exif = exif(6);
+        ByteArrayOutputStream with = new ByteArrayOutputStream();
+        with.write(plain, 0, 2);
+        with.write(exif);
+        with.write(plain, 2, plain.length - 2);
+        String path = "/api/visits/" + begun(api) + "/pictures/" + UUID.randomUUID();
+        assertThat(put(api, path, "image/jpeg", with.toByteArray())
+                        .json()
+                        .path("height")
+                        .asInt())
+                .isEqualTo(400);
+        BufferedImage b = kept(api, path);
+        // Turned a quarter to the right: what was on the left is on top.
+        assertThat(new Color(b.getRGB(100, 40)).getRed()).isGreaterThan(200);
+        assertThat(new Color(b.getRGB(100, 360)).getRed()).isLessThan(60);
+    }
+
+    /** An EXIF segment that says how a picture lies, and nothing else. */
+    private static byte[] exif(int turn) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        byte[] tiff = {'M', 'M', 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte) turn, 0, 0, 0, 0, 0, 0
+        };
+        out.write(new byte[] {(byte) 0xFF, (byte) 0xE1, 0, (byte) (2 + 6 + tiff.length), 'E', 'x', 'i', 'f', 0, 0});
+        out.write(tiff);
+        return out.toByteArray();
+    }
+
+    @Test
+    void whatIsNoPictureIsRefusedWithASentence(Api api) {
+        String path = "/api/visits/" + begun(api) + "/pictures/" + UUID.randomUUID();
+        byte[] text = "no picture at all".getBytes(StandardCharsets.UTF_8);
+        assertThat(put(api, path, "image/png", text).messageAt("picture")).contains("Only PNG, JPEG and WebP");
+        assertThat(put(api, path, "image/gif", text).status()).isEqualTo(415);
+        assertThat(put(api, path, "image/png", new byte[25 * 1024 * 1024]).status())
+                .isEqualTo(413);
+        // As large as a camera makes them, but nothing in it.
+        assertThat(put(api, path, "image/jpeg", new byte[20 * 1024 * 1024]).status())
+                .isEqualTo(422);
+        assertThat(api.get(path).status()).isEqualTo(404);
+    }
+}
