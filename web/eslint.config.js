@@ -45,6 +45,7 @@ export default tseslint.config(
   ),
   forbid(['src/words/**'], '**/viz/**', '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
+  forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/shelf/**'], '**/app/*', '**/book/*', '**/bench/*'),
 );

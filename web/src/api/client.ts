@@ -1,7 +1,20 @@
 import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
 import type { paths } from './generated/schema';
-import type { BalanceLine, Brief, Finding, KeptMethod, Pattern, SavedPlan } from './types';
+import type {
+  Arrived,
+  BalanceLine,
+  Brief,
+  ChairFills,
+  Finding,
+  KeptMethod,
+  Outlook,
+  Pattern,
+  SavedPlan,
+  Visit,
+  VisitTile,
+  WorkEvent,
+} from './types';
 
 const http = createClient<paths>({ baseUrl: window.location.origin });
 
@@ -107,6 +120,32 @@ export const api = {
   changeClient: (id: string, body: Body<'/api/clients/{id}', 'put'>) =>
     take(http.PUT('/api/clients/{id}', { params: { path: { id } }, body })),
   eraseClient: (id: string) => take(http.DELETE('/api/clients/{id}', { params: { path: { id } } })),
+  visits: () => take(http.GET('/api/visits')) as Promise<VisitTile[]>,
+  beginVisit: (body: Body<'/api/visits', 'post'>) =>
+    take(http.POST('/api/visits', { body })) as Promise<VisitTile>,
+  visit: (id: string) =>
+    take(http.GET('/api/visits/{id}', { params: { path: { id } } })) as Promise<Visit>,
+  visitEvents: (id: string, after: number) =>
+    take(
+      http.GET('/api/visits/{id}/events', { params: { path: { id }, query: { after } } }),
+    ) as Promise<Arrived>,
+  tellEvents: (id: string, events: WorkEvent[]) =>
+    take(
+      http.POST('/api/visits/{id}/events', { params: { path: { id } }, body: { events } }),
+    ) as Promise<Arrived>,
+  outlook: (id: string) =>
+    take(http.GET('/api/visits/{id}/outlook', { params: { path: { id } } })) as Promise<Outlook>,
+  chairFills: (id: string) =>
+    take(http.GET('/api/visits/{id}/fills', { params: { path: { id } } })) as Promise<ChairFills>,
+  keepPicture: (id: string, picture: string, file: Blob) =>
+    take(
+      http.PUT('/api/visits/{id}/pictures/{picture}', {
+        params: { path: { id, picture } },
+        body: file as never,
+        bodySerializer: (b: unknown) => b as Blob,
+        headers: { 'Content-Type': file.type },
+      }),
+    ),
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),

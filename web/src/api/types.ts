@@ -104,3 +104,17 @@ export type Words = Schemas['WordsView'];
 export type Question = Schemas['Question'];
 export type MeasureWords = Schemas['MeasureWords'];
 export type MeasureField = Exclude<keyof HeadMeasures, 'hairline' | 'regions'>;
+
+export type Visit = Schemas['VisitView'];
+export type VisitTile = Schemas['VisitTile'];
+export type Arrived = Schemas['ArrivedView'];
+export type WorkEvent = Schemas['EventBody'];
+export type Happening = Schemas['HappeningBody'];
+export type HappeningKind = NonNullable<Happening['kind']>;
+export type WorkSheet = Schemas['WorkSheetForm'];
+export type SheetStep = Schemas['StepForm'];
+export type SheetShare = Schemas['ShareForm'];
+export type WorkStage = SheetStep['stage'];
+export type Outlook = Schemas['OutlookView'];
+export type OutlookOption = Schemas['OptionView'];
+export type ChairFills = Schemas['ChairFillsView'];

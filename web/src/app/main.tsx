@@ -5,10 +5,12 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage } from '../features/bench';
 import { BookPage } from '../features/book';
+import { ChairDoor, ChairPage } from '../features/chair';
 import { ShelfPage } from '../features/shelf';
 import { WordsGate } from '../words';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Frame } from './Frame';
+import { keepPage } from './keepPage';
 import { LaterPlace } from './LaterPlace';
 
 const queries = new QueryClient({
@@ -17,6 +19,8 @@ const queries = new QueryClient({
 
 const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
+
+keepPage();
 
 createRoot(root).render(
   <StrictMode>
@@ -29,17 +33,8 @@ createRoot(root).render(
                 <Route path="/book" element={<BookPage />} />
                 <Route path="/bench" element={<BenchDoor />} />
                 <Route path="/bench/:planId" element={<BenchPage />} />
-                <Route
-                  path="/chair"
-                  element={
-                    <LaterPlace
-                      name="Chair"
-                      words="The plan as it is worked: one row at a time, large enough for wet hands, with counts, clock and undo."
-                      to="/bench"
-                      way="See the plan on the bench"
-                    />
-                  }
-                />
+                <Route path="/chair" element={<ChairDoor />} />
+                <Route path="/chair/:visitId" element={<ChairPage />} />
                 <Route path="/shelf" element={<ShelfPage />} />
                 <Route
                   path="/practice"

@@ -579,6 +579,42 @@ export interface components {
             installer: "STYLIST" | "SELF";
             ownHair: components["schemas"]["OwnHairBody"];
         };
+        ChairFillView: {
+            /** Format: double */
+            at: number;
+            row: string;
+            /** Format: int32 */
+            shareParts: number;
+            /** Format: int32 */
+            trial: number;
+            what: components["schemas"]["HappeningBody"];
+            why: components["schemas"]["Piece"][];
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        ChairFillsView: {
+            fills: components["schemas"]["ChairFillView"][];
+            left: components["schemas"]["Piece"][][];
+            trials: components["schemas"]["ChairTrialView"][];
+        };
+        ChairTrialView: {
+            /** Format: double */
+            exposed: number;
+            /** Format: double */
+            exposedAfter: number;
+            /** Format: int32 */
+            gaps: number;
+            /** Format: int32 */
+            gapsAfter: number;
+            /** Format: int32 */
+            part: number;
+            shown: components["schemas"]["ShownGap"][];
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            words: string;
+        };
         ChoiceExtraHold: {
             /** @enum {string} */
             value: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK";
@@ -1002,7 +1038,7 @@ export interface components {
             version: number;
         };
         HairOutlook: {
-            bundles: components["schemas"]["Range"];
+            bundles: components["schemas"]["LikelyRange"];
             /** Format: int32 */
             endsBefore: number | null;
             /** Format: double */
@@ -1016,7 +1052,7 @@ export interface components {
             supply: number;
             /** Format: double */
             there: number;
-            total: components["schemas"]["Range"];
+            total: components["schemas"]["LikelyRange"];
         };
         HairUse: {
             bought: components["schemas"]["BoughtView"][];
@@ -1250,6 +1286,14 @@ export interface components {
             trial: number;
             words: components["schemas"]["Piece"][];
         };
+        LikelyRange: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         Limits: {
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
@@ -1402,7 +1446,7 @@ export interface components {
             gone: components["schemas"]["CoursePoint"][];
             hair: components["schemas"]["HairOutlook"][];
             mayStop: boolean;
-            minutesLeft: components["schemas"]["Range"];
+            minutesLeft: components["schemas"]["LikelyRange"];
             now: components["schemas"]["ShownView"] | null;
             options: components["schemas"]["OptionView"][];
             /** Format: double */
@@ -1763,7 +1807,7 @@ export interface components {
             /** Format: double */
             at: number;
             /** Format: int32 */
-            blend: number;
+            blend: number | null;
             holds: ("FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK")[];
             hookWords: string;
             isDeepSet: boolean;
@@ -2035,7 +2079,7 @@ export interface components {
             boughtLoops: number;
             colour: string;
             /** Format: int32 */
-            cutFrom: number;
+            cutFrom: number | null;
             hair: components["schemas"]["HairForm"];
             /** Format: int32 */
             packsToBuy: number;
@@ -2057,7 +2101,7 @@ export interface components {
         TailForm: {
             /** @enum {string} */
             end: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
-            into: string;
+            into: string | null;
             place: components["schemas"]["Piece"][];
             row: string;
         };
@@ -3133,7 +3177,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FillsView"];
+                    "application/json": components["schemas"]["ChairFillsView"];
                 };
             };
         };

@@ -16,6 +16,7 @@ import { ElsewhereDialog } from './ElsewhereDialog';
 import { KeysDialog } from './KeysDialog';
 import { Stage } from './map/Stage';
 import { Thread } from './panels/Thread';
+import { ToChair } from './ToChair';
 import { BenchContext, ComputedContext, ReadContext, useBench } from './draft/useBench';
 import { useAutosave } from './draft/useAutosave';
 import { useBenchKeys } from './useBenchKeys';
@@ -57,7 +58,7 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
     <BenchContext value={store}>
       <Computing store={store}>
         <main className="flex min-h-0 flex-1 flex-col">
-          <BenchHead />
+          <BenchHead planId={plan.id} />
           {isComparing ? (
             <Compare />
           ) : (
@@ -104,7 +105,7 @@ const SAVING_WORDS: Record<Saving, string> = {
   refused: 'Kept on this device only',
 };
 
-function BenchHead() {
+function BenchHead({ planId }: { planId: string }) {
   const clientName = useBench((b) => b.clientName);
   const name = useBench((b) => b.name);
   const lastName = useBench((b) => b.lastName);
@@ -167,6 +168,7 @@ function BenchHead() {
       <Button look="quiet" disabled={!canRedo} onClick={redo} title="Ctrl Shift Z">
         <Redo2 size={16} aria-hidden /> redo
       </Button>
+      <ToChair planId={planId} />
     </header>
   );
 }

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Client } from '../../api/types';
 import { plural } from '../../lib/time';
 import { Button } from '../../ui/Button';
+import { Visits, visitsQuery } from '../chair';
 import { clientsQuery, plansQuery } from './book.queries';
 import { ClientDialog } from './ClientDialog';
 import { ClientPanel } from './ClientPanel';
@@ -14,6 +15,10 @@ export function BookPage() {
   const plans = useQuery(plansQuery());
   const [written, setWritten] = useState<Client | 'new'>();
   const [search, setSearch] = useState('');
+  const visits = useQuery(visitsQuery());
+  // What was finished before today is history; what is still open is not.
+  const day = new Date().toLocaleDateString('sv');
+  const today = (visits.data ?? []).filter((v) => v.day === day || (v.isBegun && !v.isFinished));
   const found = (clients.data ?? []).filter((c) =>
     c.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()),
   );
@@ -52,7 +57,16 @@ export function BookPage() {
       {found.length === 0 && search && (
         <p className="text-soft">Nobody in the book is called “{search}”.</p>
       )}
-      <ul className="grid grid-cols-[repeat(auto-fill,minmax(24rem,1fr))] gap-4">
+      {today.length > 0 && (
+        <section aria-label="In the chair" className="mb-6">
+          <h2 className="mb-2 text-xl font-semibold">In the chair</h2>
+          <Visits visits={today} />
+        </section>
+      )}
+      <ul
+        aria-label="Clients"
+        className="grid grid-cols-[repeat(auto-fill,minmax(24rem,1fr))] gap-4"
+      >
         {found.map((c) => (
           <ClientPanel
             key={c.id}

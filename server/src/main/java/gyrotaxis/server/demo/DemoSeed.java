@@ -16,6 +16,7 @@ import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.core.io.ClassPathResource;
@@ -31,8 +32,10 @@ class DemoSeed implements SmartInitializingSingleton {
     private final Shelf shelf;
     private final Book book;
     private final PlanDesk desk;
+    private final DemoVisits visits;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final Map<String, UUID> plans = new HashMap<>();
 
     DemoSeed(
             Settings settings,
@@ -40,6 +43,7 @@ class DemoSeed implements SmartInitializingSingleton {
             Shelf shelf,
             Book book,
             PlanDesk desk,
+            DemoVisits visits,
             Clock clock,
             TransactionTemplate transaction) {
         this.settings = settings;
@@ -47,6 +51,7 @@ class DemoSeed implements SmartInitializingSingleton {
         this.shelf = shelf;
         this.book = book;
         this.desk = desk;
+        this.visits = visits;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -57,10 +62,21 @@ class DemoSeed implements SmartInitializingSingleton {
             try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
                 DemoStudio studio = json.readValue(in, DemoStudio.class);
                 transaction.executeWithoutResult(t -> fill(studio));
+                begin();
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         }
+    }
+
+    private void begin() {
+        visits.notBegun(named("Cox coils"));
+        visits.finished(named("Big and quick"));
+        visits.halfWay(named("Regatta deep wave"));
+    }
+
+    private UUID named(String plan) {
+        return Objects.requireNonNull(plans.get(plan), plan);
     }
 
     private void fill(DemoStudio studio) {
@@ -77,7 +93,7 @@ class DemoSeed implements SmartInitializingSingleton {
             book.add(new Head(UUID.randomUUID(), id, clock.instant(), c.head().check(f, "")));
             for (DemoStudio.DemoPlan p : c.plans()) {
                 UUID line = f.present("hairLine", "The hair line", lines.get(p.hairLine()), id);
-                desk.keep(
+                UUID plan = desk.keep(
                         id,
                         p.name(),
                         new BriefBody(
@@ -91,6 +107,7 @@ class DemoSeed implements SmartInitializingSingleton {
                                 p.hooking() == null
                                         ? null
                                         : p.hooking().withLines(name -> String.valueOf(lines.get(name)))));
+                plans.put(p.name(), plan);
             }
             f.orRefuse(() -> id);
         }

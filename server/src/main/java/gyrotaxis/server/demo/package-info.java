@@ -1,6 +1,6 @@
 /** A made-up studio to try the product with. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "book", "plans", "db"})
+@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "book", "plans", "planning", "visits", "db"})
 package gyrotaxis.server.demo;
 
 import org.jspecify.annotations.NullMarked;

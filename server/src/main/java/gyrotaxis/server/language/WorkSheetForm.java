@@ -15,6 +15,7 @@ import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.server.shared.Piece;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -40,7 +41,7 @@ public record WorkSheetForm(
             int shelfLoops,
             int packsToBuy,
             int boughtLoops,
-            @Nullable Integer cutFrom) {}
+            @Nullable @Schema(nullable = true) Integer cutFrom) {}
 
     /** A row. */
     public record RowForm(
@@ -59,7 +60,7 @@ public record WorkSheetForm(
             Side side,
             int shareParts,
             int supply,
-            @Nullable Integer blend,
+            @Nullable @Schema(nullable = true) Integer blend,
             Knot knot,
             int passes,
             double legPart,
@@ -83,7 +84,10 @@ public record WorkSheetForm(
 
     /** A tail to be found before anything is cut. */
     public record TailForm(
-            String row, TailEnd end, @Nullable String into, List<Piece> place) {}
+            String row,
+            TailEnd end,
+            @Nullable @Schema(nullable = true) String into,
+            List<Piece> place) {}
 
     /** A sheet as it is written down. */
     public static WorkSheetForm of(WorkSheet s) {

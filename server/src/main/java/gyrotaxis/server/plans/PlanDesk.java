@@ -104,12 +104,15 @@ public class PlanDesk {
     /**
      * Keeps a finished brief as a plan for the newest head of a client.
      *
+     * @return its id
      * @throws gyrotaxis.server.shared.FieldProblems if no plan could be computed from it
      */
-    public void keep(UUID clientId, String name, BriefBody brief) {
+    public UUID keep(UUID clientId, String name, BriefBody brief) {
         planning.plan(brief);
         Head head = newestHead(client(clientId));
-        plans.add(new SavedPlan(UUID.randomUUID(), clientId, head.id(), name, brief.completed(), 1, clock.instant()));
+        UUID id = UUID.randomUUID();
+        plans.add(new SavedPlan(id, clientId, head.id(), name, brief.completed(), 1, clock.instant()));
+        return id;
     }
 
     private SavedPlanView begin(Client client, String name, String hairLineId) {

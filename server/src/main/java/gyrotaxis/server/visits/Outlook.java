@@ -16,16 +16,16 @@ import gyrotaxis.core.wear.Cover;
 import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
+import gyrotaxis.server.visits.Views.ChairFillView;
+import gyrotaxis.server.visits.Views.ChairFillsView;
+import gyrotaxis.server.visits.Views.ChairTrialView;
 import gyrotaxis.server.visits.Views.CoursePoint;
-import gyrotaxis.server.visits.Views.FillView;
-import gyrotaxis.server.visits.Views.FillsView;
 import gyrotaxis.server.visits.Views.HairOutlook;
+import gyrotaxis.server.visits.Views.LikelyRange;
 import gyrotaxis.server.visits.Views.OptionView;
 import gyrotaxis.server.visits.Views.OutlookView;
-import gyrotaxis.server.visits.Views.Range;
 import gyrotaxis.server.visits.Views.ShownGap;
 import gyrotaxis.server.visits.Views.ShownView;
-import gyrotaxis.server.visits.Views.TrialView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,7 +52,7 @@ class Outlook {
         return new OutlookView(
                 work.arrived(),
                 forecast.hair().stream().map(Outlook::hair).toList(),
-                Range.of(forecast.minutesLeft()),
+                LikelyRange.of(forecast.minutesLeft()),
                 forecast.paceOfHooking(),
                 points(course.planned()),
                 points(course.gone()),
@@ -69,9 +69,9 @@ class Outlook {
                 h.supply(),
                 h.inLoops(),
                 h.perLoop(),
-                Range.of(h.total()),
+                LikelyRange.of(h.total()),
                 h.there(),
-                Range.of(h.bundles()),
+                LikelyRange.of(h.bundles()),
                 h.lasts(),
                 h.lasts().words(),
                 h.endsBefore().map(ShareRef::number).orElse(null));
@@ -114,17 +114,17 @@ class Outlook {
     }
 
     /** Every part and way tried on what is really hooked, and where fills would go. */
-    FillsView fills(VisitDesk.Work work) {
+    ChairFillsView fills(VisitDesk.Work work) {
         AtWork head = work.ready()
                 .head()
                 .orElseThrow(() -> new NotFound("What this worksheet was made of was not kept with it."));
         WorkState state = work.state();
         InstallPlan asHooked = head.asHooked(state);
         Fills fills = FillTrial.of(planner, asHooked);
-        List<TrialView> trials = new ArrayList<>();
+        List<ChairTrialView> trials = new ArrayList<>();
         for (Fills.Trial t : fills.trials()) {
             Cover cover = planner.wear(asHooked, t.worn()).cover();
-            trials.add(new TrialView(
+            trials.add(new ChairTrialView(
                     t.worn().way(),
                     t.worn().part().orElse(NO_PART),
                     t.worn().words(),
@@ -134,14 +134,14 @@ class Outlook {
                     t.gapsAfter(),
                     gaps(cover.gaps())));
         }
-        return new FillsView(
+        return new ChairFillsView(
                 trials,
                 fills.fills().stream().map(Outlook::fill).toList(),
                 fills.left().stream().map(l -> Piece.of(l.words())).toList());
     }
 
-    private static FillView fill(Fills.Fill f) {
-        return new FillView(
+    private static ChairFillView fill(Fills.Fill f) {
+        return new ChairFillView(
                 f.row().toString(),
                 f.at(),
                 f.chart().x(),

@@ -78,9 +78,9 @@ final class Views {
     record ArrivedView(List<EventBody> events, List<Seen> seen, List<Unfit> unfit, long arrived, boolean hasMore) {}
 
     /** Low, likely and high. */
-    record Range(double low, double likely, double high) {
-        static Range of(Estimate e) {
-            return new Range(e.low(), e.likely(), e.high());
+    record LikelyRange(double low, double likely, double high) {
+        static LikelyRange of(Estimate e) {
+            return new LikelyRange(e.low(), e.likely(), e.high());
         }
     }
 
@@ -94,9 +94,9 @@ final class Views {
             int supply,
             double inLoops,
             double perLoop,
-            Range total,
+            LikelyRange total,
             double there,
-            Range bundles,
+            LikelyRange bundles,
             Lasts lasts,
             String lastsWords,
             @Nullable @Schema(nullable = true) Integer endsBefore) {}
@@ -145,7 +145,7 @@ final class Views {
     record OutlookView(
             long arrived,
             List<HairOutlook> hair,
-            Range minutesLeft,
+            LikelyRange minutesLeft,
             double paceOfHooking,
             List<CoursePoint> planned,
             List<CoursePoint> gone,
@@ -155,7 +155,7 @@ final class Views {
             List<OptionView> options) {}
 
     /** One fill that is proposed. */
-    record FillView(
+    record ChairFillView(
             String row,
             double at,
             double x,
@@ -166,7 +166,7 @@ final class Views {
             HappeningBody what) {}
 
     /** One way that was tried on what is really hooked. */
-    record TrialView(
+    record ChairTrialView(
             Way way,
             int part,
             String words,
@@ -177,7 +177,7 @@ final class Views {
             List<ShownGap> shown) {}
 
     /** What to try, and where to fill. */
-    record FillsView(List<TrialView> trials, List<FillView> fills, List<List<Piece>> left) {}
+    record ChairFillsView(List<ChairTrialView> trials, List<ChairFillView> fills, List<List<Piece>> left) {}
 
     /** A picture that was kept. */
     record PictureView(UUID id, int width, int height) {}

@@ -2,8 +2,8 @@ package gyrotaxis.server.visits;
 
 import gyrotaxis.server.visits.Views.ArrivedView;
 import gyrotaxis.server.visits.Views.BeginBody;
+import gyrotaxis.server.visits.Views.ChairFillsView;
 import gyrotaxis.server.visits.Views.EventsBody;
-import gyrotaxis.server.visits.Views.FillsView;
 import gyrotaxis.server.visits.Views.OutlookView;
 import gyrotaxis.server.visits.Views.PictureView;
 import gyrotaxis.server.visits.Views.VisitTile;
@@ -81,7 +81,7 @@ class VisitController {
 
     /** Every part and way tried on what is hooked. */
     @GetMapping("/{id}/fills")
-    FillsView fills(@PathVariable UUID id) {
+    ChairFillsView fills(@PathVariable UUID id) {
         return outlook.fills(desk.work(id));
     }
 

@@ -139,7 +139,7 @@ public class VisitDesk {
 
     /** Up to where something arrived. */
     @Transactional(readOnly = true)
-    public long arrived(UUID id) {
+    long arrived(UUID id) {
         visit(id);
         return visits.arrived(id);
     }
@@ -149,7 +149,7 @@ public class VisitDesk {
      * in the way of what came after.
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public ArrivedView add(UUID id, EventsBody body) {
+    ArrivedView add(UUID id, EventsBody body) {
         List<EventBody> given = checked(body);
         visit(id);
         try {
@@ -290,6 +290,25 @@ public class VisitDesk {
                 !events.isEmpty(),
                 state.isFinished(),
                 state.pictures().size());
+    }
+
+    /** Keeps what happened in a visit, in order. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void tell(UUID id, List<EventBody> events) {
+        for (int from = 0; from < events.size(); from += MOST_AT_ONCE) {
+            add(id, new EventsBody(events.subList(from, Math.min(events.size(), from + MOST_AT_ONCE))));
+        }
+    }
+
+    /** Keeps a picture of a visit, made fit to be kept. */
+    public void picture(UUID id, UUID picture, byte[] file) {
+        keep(id, picture, Pictures.of(file));
+    }
+
+    /** What a visit is worked from. */
+    @Transactional(readOnly = true)
+    public Frozen frozen(UUID id) {
+        return heads.of(visit(id).sheetId()).frozen();
     }
 
     /** Keeps a picture; sent twice it is kept once. */

@@ -1,0 +1,112 @@
+import type { Outlook } from '../../api/types';
+import { formatMinutes, plural } from '../../lib/time';
+import { loopsIn, type WorkState } from './work/fold';
+import { what } from './work/happening';
+import { STAGE_WORDS, type Tell } from './work/telling';
+import type { Shown } from './work/visitStore';
+import { Picture } from './more/Picture';
+import { Place } from './place/Place';
+
+interface Props {
+  shown: Shown;
+  outlook: Outlook | undefined;
+  tell: Tell;
+}
+
+/** What it came to, and the way back if something is to be filled the next day. */
+export function Ended({ shown, outlook, tell }: Props) {
+  const { visit, state } = shown;
+  if (!visit || !state) return null;
+  return (
+    <div className="grid min-h-0 flex-1 grid-cols-1 gap-px overflow-y-auto bg-line lg:grid-cols-[3fr_4fr]">
+      <section className="min-h-72 bg-ground p-3">
+        <Place sheet={visit.sheet} state={state} step={undefined} className="h-full w-full" />
+      </section>
+      <section className="flex flex-col gap-5 bg-sheet p-6">
+        <h2 className="text-2xl font-semibold">Finished</h2>
+        <dl className="grid grid-cols-[auto_auto_auto] items-baseline gap-x-6 gap-y-1 self-start">
+          <dt className="sr-only">What</dt>
+          {visit.sheet.supplies.map((s, k) => (
+            <Line
+              key={k}
+              name={`${s.hair.name}, ${s.colour}`}
+              planned={`${s.placedLoops} loops planned`}
+              came={`${Math.round(loopsIn(state, k) * 2) / 2} in`}
+            />
+          ))}
+          {[...state.stages].map(([of, t]) => (
+            <Line
+              key={of}
+              name={STAGE_WORDS[of]}
+              planned={`${formatMinutes(Math.round(plannedMinutes(shown, of)))} planned`}
+              came={formatMinutes(Math.round(t.spentMs / 60_000))}
+            />
+          ))}
+        </dl>
+        {outlook?.now && (
+          <p>
+            {outlook.now.covers
+              ? 'It covers in every way she wears it.'
+              : `${plural(outlook.now.gaps.length, 'place')} where skin shows, worn ${outlook.now.wayWords}.`}
+          </p>
+        )}
+        <Written state={state} />
+        {state.pictures.length > 0 && (
+          <ul className="flex flex-wrap gap-2">
+            {state.pictures.map((p) => (
+              <li key={p.text}>
+                <Picture visitId={visit.visit.id} id={p.text ?? ''} />
+              </li>
+            ))}
+          </ul>
+        )}
+        <button
+          type="button"
+          onClick={() => void tell([what('REOPENED')])}
+          className="h-14 self-start rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
+        >
+          Open once more
+        </button>
+      </section>
+    </div>
+  );
+}
+
+function plannedMinutes(shown: Shown, of: string): number {
+  return (shown.visit?.sheet.steps ?? [])
+    .filter((s) => s.stage === of)
+    .reduce((sum, s) => sum + s.minutesLikely, 0);
+}
+
+function Line({ name, planned, came }: { name: string; planned: string; came: string }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd className="text-soft">{planned}</dd>
+      <dd className="text-lg font-semibold">{came}</dd>
+    </>
+  );
+}
+
+/** What was put down in words. */
+function Written({ state }: { state: WorkState }) {
+  const slipped = [...state.shares.values()].filter((w) => w.done === 'SLIPPED').length;
+  const out = [...state.shares.values()].filter((w) => w.done === 'TAKEN_OUT').length;
+  const left = [...state.shares.values()].filter((w) => w.done === 'LEFT_OUT').length;
+  const lines = [
+    state.fills.length > 0 && plural(state.fills.length, 'fill'),
+    slipped > 0 && `${plural(slipped, 'share')} slipped`,
+    out > 0 && `${plural(out, 'share')} taken out`,
+    left > 0 && `${plural(left, 'share')} left out`,
+  ].filter(Boolean);
+  return (
+    <>
+      {lines.length > 0 && <p>{lines.join(', ')}.</p>}
+      {state.notes.map((n, i) => (
+        <p key={i} className="border-l-4 border-thread pl-3">
+          {n.text}
+        </p>
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,83 @@
+import type { ReactNode } from 'react';
+import { plural } from '../../lib/time';
+import { likelyEnd, runningStage } from './work/fold';
+import { stage, what } from './work/happening';
+import { STAGE_WORDS, type Tell } from './work/telling';
+import { useNow } from './work/useNow';
+import type { Shown } from './work/visitStore';
+
+const clockOf = (ms: number) =>
+  new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
+/** What needs a word before the work goes on: a clock left running, devices that disagree, what made no sense. */
+export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
+  const now = useNow();
+  const { visit, state } = shown;
+  if (!visit || !state) return null;
+  const end = likelyEnd(state, now, visit.forgottenMinutes, visit.likelyRestMinutes);
+  const running = runningStage(state);
+  return (
+    <>
+      {end !== undefined && running && (
+        <Notice>
+          <p className="mr-auto">
+            The clock for “{STAGE_WORDS[running]}” runs, but nothing was put down since{' '}
+            {clockOf(state.lastAt ?? end)}. It likely ended at {clockOf(end)}.
+          </p>
+          <Big onClick={() => void tell([stage('STAGE_PAUSED', running)], end)}>
+            Stop it at {clockOf(end)}
+          </Big>
+          <Big
+            onClick={() => void tell([what('NOTED', { text: 'The clock was right to run on.' })])}
+          >
+            I worked on
+          </Big>
+        </Notice>
+      )}
+      {state.isFinished && state.afterTheEnd.length > 0 && (
+        <Notice>
+          <p className="mr-auto">
+            It was finished on one device while another went on:{' '}
+            {plural(state.afterTheEnd.length, 'thing')} came after the end, and count. Is it done?
+          </p>
+          <Big onClick={() => void tell([what('REOPENED')])}>No, go on</Big>
+        </Notice>
+      )}
+      {(state.strays.length > 0 || visit.unfit.length > 0) && (
+        <Notice>
+          <p>
+            {plural(state.strays.length + visit.unfit.length, 'thing')} put down on another device{' '}
+            could not be used, and {state.strays.length + visit.unfit.length === 1 ? 'is' : 'are'}{' '}
+            kept
+            {visit.unfit[0] ? `: ${visit.unfit[0].problem}.` : '.'}
+          </p>
+        </Notice>
+      )}
+      {shown.problem && (
+        <Notice>
+          <p role="alert">{shown.problem}</p>
+        </Notice>
+      )}
+    </>
+  );
+}
+
+function Notice({ children }: { children: ReactNode }) {
+  return (
+    <div className="flex flex-wrap items-center gap-3 border-b border-chalk bg-chalk-wash px-4 py-2">
+      {children}
+    </div>
+  );
+}
+
+function Big({ onClick, children }: { onClick: () => void; children: ReactNode }) {
+  return (
+    <button
+      type="button"
+      onClick={onClick}
+      className="h-12 rounded-md border border-chalk bg-sheet px-4 hover:bg-well"
+    >
+      {children}
+    </button>
+  );
+}

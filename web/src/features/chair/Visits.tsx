@@ -1,0 +1,61 @@
+import { Link } from 'react-router';
+import type { VisitTile } from '../../api/types';
+import { plural } from '../../lib/time';
+
+/** Visits as rows of beads: how far each is. */
+export function Visits({ visits }: { visits: VisitTile[] }) {
+  return (
+    <ul className="grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-3">
+      {visits.map((v) => (
+        <li key={v.id}>
+          <Link
+            to={`/chair/${v.id}`}
+            className="block rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+          >
+            <p className="flex items-baseline gap-3">
+              <span className="min-w-0 flex-1 truncate text-lg font-semibold">{v.clientName}</span>
+              <span className="shrink-0 text-sm text-soft">{dayOf(v.day)}</span>
+            </p>
+            <p className="truncate text-soft">{v.planName}</p>
+            <Progress visit={v} />
+            <p className="mt-1.5 text-sm">{standing(v)}</p>
+          </Link>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Progress({ visit }: { visit: VisitTile }) {
+  const part = visit.shares === 0 ? 0 : visit.hooked / visit.shares;
+  return (
+    <div className="mt-2 h-2 rounded-full bg-well" aria-hidden="true">
+      <div className="h-2 rounded-full bg-thread" style={{ width: `${100 * part}%` }} />
+    </div>
+  );
+}
+
+const STAGES: Record<NonNullable<VisitTile['stage']>, string> = {
+  PREPARE: 'preparing',
+  PART: 'parting',
+  BRAID: 'braiding',
+  SECURE: 'securing tails',
+  HOOK: 'hooking',
+  TRY_AND_FILL: 'trying and filling',
+  FINISH: 'finishing',
+};
+
+function standing(v: VisitTile): string {
+  const of = `${v.hooked} of ${plural(v.shares, 'share')}`;
+  if (v.isFinished)
+    return `finished, ${of}${v.pictures ? `, ${plural(v.pictures, 'picture')}` : ''}`;
+  if (!v.isBegun) return 'not begun';
+  return `${v.stage ? STAGES[v.stage] : 'to be finished'}, ${of}`;
+}
+
+function dayOf(day: string): string {
+  const today = new Date().toLocaleDateString('sv');
+  return day === today
+    ? 'today'
+    : new Date(`${day}T12:00:00`).toLocaleDateString('en-GB', { day: 'numeric', month: 'long' });
+}

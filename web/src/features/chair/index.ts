@@ -1,0 +1,4 @@
+export { ChairDoor } from './ChairDoor';
+export { ChairPage } from './ChairPage';
+export { Visits } from './Visits';
+export { visitsQuery } from './chair.queries';

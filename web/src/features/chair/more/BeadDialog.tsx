@@ -1,0 +1,35 @@
+import type { SheetShare } from '../../../api/types';
+import { Modal } from '../../../ui/Modal';
+import { hooked, what } from '../work/happening';
+import type { Tell } from '../work/telling';
+import { Big } from './Big';
+
+interface Props {
+  share: SheetShare;
+  onClose: () => void;
+  tell: Tell;
+}
+
+/** What became of a share that was hooked, taken out or left out. */
+export function BeadDialog({ share, onClose, tell }: Props) {
+  const say = (kind: 'SHARE_SLIPPED' | 'SHARE_TAKEN_OUT') => () => {
+    void tell([what(kind, { shares: [share.ref] })]);
+    onClose();
+  };
+  return (
+    <Modal title={`Share ${share.ref}, row ${share.row}`} isOpen onClose={onClose}>
+      <div className="flex flex-col gap-2">
+        <Big onClick={say('SHARE_SLIPPED')}>It slipped: to be hooked again</Big>
+        <Big onClick={say('SHARE_TAKEN_OUT')}>I took it out, and leave it out</Big>
+        <Big
+          onClick={() => {
+            void tell([hooked([share.ref])]);
+            onClose();
+          }}
+        >
+          It is in
+        </Big>
+      </div>
+    </Modal>
+  );
+}

@@ -1,0 +1,44 @@
+import { useEffect, useRef } from 'react';
+
+interface Keys {
+  /** Off while a dialog is open. */
+  isOn: boolean;
+  press: () => void;
+  back: () => void;
+  undo: () => void;
+  help: () => void;
+}
+
+/** Whether a key belongs to what has the focus: writing, choosing, or a button that space would press. */
+const isTaken = (e: KeyboardEvent) =>
+  e.target instanceof HTMLElement &&
+  (e.target.closest('input, textarea, select, [role=dialog]') !== null ||
+    (e.key === ' ' && e.target.closest('button, a') !== null && !e.target.closest('[data-key]')));
+
+/** Keys, and whatever sends keys: a foot pedal, a page turner. */
+export function useChairKeys(keys: Keys) {
+  const now = useRef(keys);
+  useEffect(() => {
+    now.current = keys;
+  });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const k = now.current;
+      if (!k.isOn || e.ctrlKey || e.metaKey || e.altKey || isTaken(e)) return;
+      const does = {
+        ' ': k.press,
+        PageDown: k.press,
+        PageUp: k.back,
+        u: k.undo,
+        U: k.undo,
+        '?': k.help,
+      }[e.key];
+      if (!does) return;
+      e.preventDefault();
+      // A pedal that is held down sends its key again and again: it was pressed once.
+      if (!e.repeat) does();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}

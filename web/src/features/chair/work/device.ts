@@ -1,0 +1,131 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { newId } from '../../../lib/id';
+import type { Happening, Visit, WorkEvent } from '../../../api/types';
+
+/** What of a visit is kept on this device: enough to go on without a server. */
+export interface KeptVisit {
+  id: string;
+  visit: Omit<Visit, 'events'>;
+  /** Up to where what others did is here. */
+  arrived: number;
+}
+
+export interface KeptPicture {
+  id: string;
+  visitId: string;
+  file: Blob;
+  isSent: 0 | 1;
+}
+
+interface Mine {
+  visitId: string;
+  count: number;
+  clock: number;
+}
+
+interface ChairDb extends DBSchema {
+  device: { key: string; value: string };
+  visits: { key: string; value: KeptVisit };
+  mine: { key: string; value: Mine };
+  events: {
+    key: [string, string, number];
+    value: WorkEvent & { visitId: string };
+    indexes: { visit: string };
+  };
+  pictures: { key: string; value: KeptPicture; indexes: { visit: string } };
+}
+
+let opened: Promise<IDBPDatabase<ChairDb>> | undefined;
+
+const db = () =>
+  (opened ??= openDB<ChairDb>('gyrotaxis-chair', 1, {
+    upgrade(d) {
+      d.createObjectStore('device');
+      d.createObjectStore('visits', { keyPath: 'id' });
+      d.createObjectStore('mine', { keyPath: 'visitId' });
+      d.createObjectStore('events', { keyPath: ['visitId', 'device', 'count'] }).createIndex(
+        'visit',
+        'visitId',
+      );
+      d.createObjectStore('pictures', { keyPath: 'id' }).createIndex('visit', 'visitId');
+    },
+  }));
+
+/** Forgets the open database; for tests that begin anew. */
+export async function closeDevice() {
+  (await opened)?.close();
+  opened = undefined;
+}
+
+/** What this device calls itself: made up once, and kept. */
+export async function deviceName(): Promise<string> {
+  const tx = (await db()).transaction('device', 'readwrite');
+  const known = await tx.store.get('name');
+  const name = known ?? newId().slice(0, 8);
+  if (!known) await tx.store.put(name, 'name');
+  await tx.done;
+  return name;
+}
+
+export async function readVisit(id: string): Promise<KeptVisit | undefined> {
+  return (await db()).get('visits', id);
+}
+
+export async function keepVisit(kept: KeptVisit): Promise<void> {
+  await (await db()).put('visits', kept);
+}
+
+export async function readEvents(visitId: string): Promise<WorkEvent[]> {
+  const all = await (await db()).getAllFromIndex('events', 'visit', visitId);
+  return all.map(({ device, count, clock, at, what }) => ({ device, count, clock, at, what }));
+}
+
+/** Puts down what happened here, numbered, in one go: all of it is on the device before this returns. */
+export async function putDown(
+  visitId: string,
+  device: string,
+  happenings: { what: Happening; at: number }[],
+): Promise<WorkEvent[]> {
+  const tx = (await db()).transaction(['mine', 'events'], 'readwrite');
+  const mine = (await tx.objectStore('mine').get(visitId)) ?? { visitId, count: 0, clock: 0 };
+  const events = happenings.map(({ what, at }) => ({
+    device,
+    count: ++mine.count,
+    clock: ++mine.clock,
+    at: new Date(at).toISOString(),
+    what,
+  }));
+  await Promise.all([
+    tx.objectStore('mine').put(mine),
+    ...events.map((e) => tx.objectStore('events').put({ ...e, visitId })),
+  ]);
+  await tx.done;
+  return events;
+}
+
+/** Puts down what others did, or what was done here and is only known to the server any more. */
+export async function hear(visitId: string, device: string, events: WorkEvent[]): Promise<void> {
+  const tx = (await db()).transaction(['mine', 'events'], 'readwrite');
+  const mine = (await tx.objectStore('mine').get(visitId)) ?? { visitId, count: 0, clock: 0 };
+  for (const e of events) {
+    // The logical clock goes beyond all that was heard of, so that what is done now comes after it.
+    mine.clock = Math.max(mine.clock, e.clock);
+    if (e.device === device) mine.count = Math.max(mine.count, e.count);
+    await tx.objectStore('events').put({ ...e, visitId });
+  }
+  await tx.objectStore('mine').put(mine);
+  await tx.done;
+}
+
+export async function putPicture(picture: KeptPicture): Promise<void> {
+  await (await db()).put('pictures', picture);
+}
+
+export async function readPicture(id: string): Promise<KeptPicture | undefined> {
+  return (await db()).get('pictures', id);
+}
+
+export async function unsentPictures(visitId: string): Promise<KeptPicture[]> {
+  const all = await (await db()).getAllFromIndex('pictures', 'visit', visitId);
+  return all.filter((p) => p.isSent === 0);
+}

@@ -1,0 +1,335 @@
+import type {
+  Happening,
+  SheetShare,
+  SheetStep,
+  WorkEvent,
+  WorkSheet,
+  WorkStage,
+} from '../../../api/types';
+
+/**
+ * How far the work is, folded on the device so that it goes on without a server. The core folds the same events by the same rules;
+ * a test holds both against each other.
+ */
+export type Done = 'TO_DO' | 'HOOKED' | 'TAKEN_OUT' | 'SLIPPED' | 'LEFT_OUT';
+
+export interface Worked {
+  as: SheetShare;
+  done: Done;
+}
+
+export interface StageTime {
+  spentMs: number;
+  runsSince: number | undefined;
+  isEnded: boolean;
+}
+
+/** What was opened and counted of one hair. */
+export interface Counted {
+  bundles: number;
+  openedLoops: number;
+  fetchedPacks: number;
+  usedLoops: number | undefined;
+  inAtCount: number;
+}
+
+export interface WorkState {
+  shares: Map<number, Worked>;
+  stepsDone: Set<number>;
+  stages: Map<WorkStage, StageTime>;
+  counted: Map<number, Counted>;
+  kept: Set<string>;
+  tries: Happening[];
+  fills: Happening[];
+  replaced: Map<number, Happening>;
+  notes: Happening[];
+  pictures: Happening[];
+  signed: Map<number, string>;
+  isFinished: boolean;
+  lastAt: number | undefined;
+  strays: WorkEvent[];
+  /** What somebody went on with although it had been finished elsewhere. */
+  afterTheEnd: WorkEvent[];
+  /** Events that hold, in order. */
+  holding: WorkEvent[];
+}
+
+const nameOf = (device: string, count: number) => `${device} ${count}`;
+export const eventName = (e: WorkEvent) => nameOf(e.device, e.count);
+
+const byOrder = (a: WorkEvent, b: WorkEvent) =>
+  a.clock - b.clock || (a.device < b.device ? -1 : a.device > b.device ? 1 : a.count - b.count);
+
+/** The events that hold, in order: each once, without those that were taken back. */
+export function holding(events: WorkEvent[]): WorkEvent[] {
+  const once = new Map<string, WorkEvent>();
+  for (const e of events) {
+    const known = once.get(eventName(e));
+    if (!known || byOrder(e, known) < 0) once.set(eventName(e), e);
+  }
+  const inOrder = [...once.values()].sort(byOrder);
+  const takenBack = new Set<string>();
+  for (const e of [...inOrder].reverse()) {
+    const undoes = e.what.kind === 'UNDONE' && e.what.undoes;
+    if (undoes && !takenBack.has(eventName(e))) takenBack.add(nameOf(undoes.device, undoes.count));
+  }
+  return inOrder.filter((e) => e.what.kind !== 'UNDONE' && !takenBack.has(eventName(e)));
+}
+
+const loopsOf = (s: SheetShare, supply: number): number => {
+  const part = (s.blend === null ? 1 : 0.5) / s.shareParts;
+  return (s.supply === supply ? part : 0) + (s.blend === supply ? part : 0);
+};
+
+const NO_TIME: StageTime = { spentMs: 0, runsSince: undefined, isEnded: false };
+const NO_COUNT: Counted = {
+  bundles: 0,
+  openedLoops: 0,
+  fetchedPacks: 0,
+  usedLoops: undefined,
+  inAtCount: 0,
+};
+
+export const isHooked = (w: Worked | undefined) => w?.done === 'HOOKED';
+export const isToDo = (w: Worked | undefined) => w?.done === 'TO_DO' || w?.done === 'SLIPPED';
+
+function standing(t: StageTime, at: number, isEnded: boolean): StageTime {
+  const more = t.runsSince === undefined ? 0 : Math.max(0, at - t.runsSince);
+  return { spentMs: t.spentMs + more, runsSince: undefined, isEnded };
+}
+
+/** What a stage's clock shows at a moment. */
+export const shownMs = (t: StageTime, now: number) => standing(t, now, t.isEnded).spentMs;
+
+/** The state that follows from a sheet and a set of events, in whatever order they came. */
+export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
+  const state: WorkState = {
+    shares: new Map(sheet.shares.map((s) => [s.ref, { as: s, done: 'TO_DO' }])),
+    stepsDone: new Set(),
+    stages: new Map(),
+    counted: new Map(),
+    kept: new Set(),
+    tries: [],
+    fills: [],
+    replaced: new Map(),
+    notes: [],
+    pictures: [],
+    signed: new Map(),
+    isFinished: false,
+    lastAt: undefined,
+    strays: [],
+    afterTheEnd: [],
+    holding: holding(events),
+  };
+  const rows = new Set(sheet.rows.map((r) => r.id));
+  for (const e of state.holding) {
+    if (!isOfSheet(sheet, rows, state, e.what)) {
+      state.strays.push(e);
+      continue;
+    }
+    if (state.isFinished && e.what.kind !== 'REOPENED') state.afterTheEnd.push(e);
+    state.lastAt = Date.parse(e.at);
+    apply(sheet, state, e);
+  }
+  return state;
+}
+
+function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: Happening): boolean {
+  const shares = [...(w.shares ?? []), ...(w.otherShares ?? [])];
+  return (
+    shares.every((s) => state.shares.has(s)) &&
+    (w.row === null || rows.has(w.row)) &&
+    (w.supply === null || w.supply < sheet.supplies.length) &&
+    (w.step === null || w.step <= sheet.steps.length)
+  );
+}
+
+function clock(state: WorkState, of: WorkStage, change: (t: StageTime) => StageTime) {
+  state.stages.set(of, change(state.stages.get(of) ?? NO_TIME));
+}
+
+const running = (at: number) => (t: StageTime) =>
+  t.runsSince === undefined ? { spentMs: t.spentMs, runsSince: at, isEnded: false } : t;
+
+function set(state: WorkState, ref: number, done: Done) {
+  const was = state.shares.get(ref);
+  if (was) state.shares.set(ref, { as: was.as, done });
+}
+
+function change(state: WorkState, ref: number, to: Partial<SheetShare>) {
+  const was = state.shares.get(ref);
+  if (was) state.shares.set(ref, { as: { ...was.as, ...to }, done: was.done });
+}
+
+function apply(sheet: WorkSheet, state: WorkState, e: WorkEvent) {
+  const w = e.what;
+  const at = Date.parse(e.at);
+  switch (w.kind) {
+    case 'STAGE_BEGUN':
+    case 'STAGE_RESUMED':
+      return w.stage && clock(state, w.stage, running(at));
+    case 'STAGE_PAUSED':
+      return w.stage && clock(state, w.stage, (t) => standing(t, at, t.isEnded));
+    case 'STAGE_ENDED':
+      return w.stage && clock(state, w.stage, (t) => standing(t, at, true));
+    case 'FINISHED':
+      state.isFinished = true;
+      for (const [of, t] of state.stages) state.stages.set(of, standing(t, at, t.isEnded));
+      return;
+    case 'REOPENED':
+      state.isFinished = false;
+      return;
+    case 'STEP_DONE':
+      if (w.step !== null) state.stepsDone.add(w.step);
+      return;
+    case 'SHARES_HOOKED':
+      for (const ref of w.shares ?? []) set(state, ref, 'HOOKED');
+      return;
+    case 'SHARE_TAKEN_OUT':
+      return set(state, w.shares?.[0] ?? 0, 'TAKEN_OUT');
+    case 'SHARE_SLIPPED':
+      return set(state, w.shares?.[0] ?? 0, 'SLIPPED');
+    case 'FROM_HERE_ON':
+      return fromHereOn(state, w);
+    case 'ADJUSTED':
+      return adjust(state, w);
+    case 'ROW_KEPT':
+      state.kept.add(w.row ?? '');
+      return;
+    case 'ROW_RELEASED':
+      state.kept.delete(w.row ?? '');
+      return;
+    case 'FILL_PLACED':
+      state.fills.push(w);
+      return;
+    case 'CAUTION_SIGNED':
+      state.signed.set(w.step ?? 0, w.text ?? '');
+      return;
+    case 'BUNDLE_OPENED':
+    case 'REST_COUNTED':
+      return count(sheet, state, w);
+    case 'REPLACED':
+      state.replaced.set(w.supply ?? 0, w);
+      return;
+    case 'TRIED':
+      state.tries.push(w);
+      return;
+    case 'NOTED':
+      state.notes.push(w);
+      return;
+    case 'PICTURED':
+      state.pictures.push(w);
+      return;
+    default:
+      return;
+  }
+}
+
+/** Knots that have no passes keep the number they had. */
+const NO_PASSES = 'DOUBLE_ENTRY';
+
+function fromHereOn(state: WorkState, w: Happening) {
+  const from = w.shares?.[0] ?? 0;
+  for (const [ref, worked] of state.shares) {
+    if (ref < from || isHooked(worked)) continue;
+    const knot = w.knot ?? worked.as.knot;
+    change(state, ref, {
+      knot,
+      passes: w.passes !== null && knot !== NO_PASSES ? w.passes : worked.as.passes,
+      shareParts: w.shareParts ?? worked.as.shareParts,
+    });
+  }
+}
+
+function adjust(state: WorkState, w: Happening) {
+  for (const ref of w.shares ?? []) if (isToDo(state.shares.get(ref))) set(state, ref, 'LEFT_OUT');
+  for (const ref of w.otherShares ?? []) {
+    const was = state.shares.get(ref);
+    if (!was || !isToDo(was)) continue;
+    change(state, ref, {
+      shareParts: w.shareParts ?? was.as.shareParts,
+      ...(w.supply !== null && { supply: w.supply, blend: null }),
+    });
+  }
+  if (w.packs) {
+    const k = w.supply ?? 0;
+    const was = state.counted.get(k) ?? NO_COUNT;
+    state.counted.set(k, { ...was, fetchedPacks: was.fetchedPacks + w.packs });
+  }
+}
+
+function count(sheet: WorkSheet, state: WorkState, w: Happening) {
+  const k = w.supply ?? 0;
+  const was = state.counted.get(k);
+  if (w.kind === 'REST_COUNTED') {
+    if (was) {
+      const used = Math.max(0, was.openedLoops - (w.loops ?? 0));
+      state.counted.set(k, { ...was, usedLoops: used, inAtCount: loopsIn(state, k) });
+    }
+    return;
+  }
+  const loops = w.loops ?? sheet.supplies[k]?.hair.loopsPerBundle ?? 0;
+  const before = was ?? NO_COUNT;
+  state.counted.set(k, {
+    bundles: before.bundles + 1,
+    openedLoops: before.openedLoops + loops,
+    fetchedPacks: before.fetchedPacks,
+    usedLoops: before.bundles > 0 ? before.openedLoops : undefined,
+    inAtCount: before.bundles > 0 ? loopsIn(state, k) : 0,
+  });
+}
+
+/** Loops and parts of loops of a hair that sit on the head, fills included. */
+export function loopsIn(state: WorkState, supply: number): number {
+  let sum = 0;
+  for (const w of state.shares.values()) if (isHooked(w)) sum += loopsOf(w.as, supply);
+  for (const f of state.fills) if (f.supply === supply) sum += 1 / (f.shareParts ?? 1);
+  return sum;
+}
+
+/** Loops and parts of loops of a hair that are still to be hooked. */
+export function loopsToDo(state: WorkState, supply: number): number {
+  let sum = 0;
+  for (const w of state.shares.values()) if (isToDo(w)) sum += loopsOf(w.as, supply);
+  return sum;
+}
+
+export function isStepDone(state: WorkState, step: SheetStep): boolean {
+  if (step.shares.length > 0) return !step.shares.some((ref) => isToDo(state.shares.get(ref)));
+  return state.stepsDone.has(step.number) || !!state.stages.get(step.stage)?.isEnded;
+}
+
+/** The step that is worked next, and the one after it; rows that are kept for a part come last. */
+export function nextSteps(sheet: WorkSheet, state: WorkState): SheetStep[] {
+  const open = sheet.steps.filter((s) => !isStepDone(state, s));
+  const isKept = (s: SheetStep) => s.rows.some((r) => state.kept.has(r));
+  return [...open.filter((s) => !isKept(s)), ...open.filter(isKept)];
+}
+
+/** Shares hooked and to do on a side. */
+export function sideCount(state: WorkState, side: SheetShare['side']) {
+  let done = 0;
+  let open = 0;
+  for (const w of state.shares.values()) {
+    if (w.as.side !== side) continue;
+    if (isHooked(w)) done++;
+    else if (isToDo(w)) open++;
+  }
+  return { done, open };
+}
+
+export const runningStage = (state: WorkState): WorkStage | undefined =>
+  [...state.stages].find(([, t]) => t.runsSince !== undefined)?.[0];
+
+/** When a clock that was left running likely should have stopped; undefined if none was. */
+export function likelyEnd(
+  state: WorkState,
+  now: number,
+  forgottenMinutes: number,
+  restMinutes: number,
+): number | undefined {
+  const minute = 60_000;
+  if (!runningStage(state) || state.lastAt === undefined) return undefined;
+  if (now - state.lastAt <= forgottenMinutes * minute) return undefined;
+  return state.lastAt + restMinutes * minute;
+}

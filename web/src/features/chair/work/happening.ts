@@ -1,0 +1,38 @@
+import type { Happening, HappeningKind, WorkStage } from '../../../api/types';
+
+const NOTHING: Omit<Happening, 'kind'> = {
+  stage: null,
+  shares: null,
+  otherShares: null,
+  knot: null,
+  passes: null,
+  shareParts: null,
+  supply: null,
+  packs: null,
+  loops: null,
+  text: null,
+  colour: null,
+  row: null,
+  at: null,
+  way: null,
+  part: null,
+  step: null,
+  adjustment: null,
+  undoes: null,
+};
+
+/** Something that happened, with what its kind asks for. */
+export const what = (kind: HappeningKind, said: Partial<Happening> = {}): Happening => ({
+  ...NOTHING,
+  ...said,
+  kind,
+});
+
+export const hooked = (shares: number[]) => what('SHARES_HOOKED', { shares });
+export const stepDone = (step: number) => what('STEP_DONE', { step });
+export const stage = (
+  kind: 'STAGE_BEGUN' | 'STAGE_PAUSED' | 'STAGE_RESUMED' | 'STAGE_ENDED',
+  of: WorkStage,
+) => what(kind, { stage: of });
+export const undone = (device: string, count: number) =>
+  what('UNDONE', { undoes: { device, count } });

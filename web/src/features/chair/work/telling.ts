@@ -1,0 +1,24 @@
+import type { Happening, WorkStage } from '../../../api/types';
+
+/** Puts down what happened; at another moment than now if that is known. */
+export type Tell = (happenings: Happening[], at?: number) => Promise<unknown>;
+
+export const STAGE_WORDS: Record<WorkStage, string> = {
+  PREPARE: 'prepare',
+  PART: 'part',
+  BRAID: 'braid',
+  SECURE: 'secure tails',
+  HOOK: 'hook',
+  TRY_AND_FILL: 'try and fill',
+  FINISH: 'finish',
+};
+
+export const SHARE_WORDS: Record<number, string> = {
+  1: 'whole loop',
+  2: 'half',
+  3: 'third',
+  4: 'quarter',
+  5: 'fifth',
+  6: 'sixth',
+  8: 'eighth',
+};

@@ -1,0 +1,66 @@
+import type { WorkEvent, WorkSheet } from '../api/types';
+import file from './work.json';
+
+/** What the core made of events by chance, kept by a test of the server. */
+interface Samples {
+  sheet: WorkSheet;
+  runs: {
+    events: WorkEvent[];
+    state: {
+      shares: {
+        ref: number;
+        done: string;
+        shareParts: number;
+        knot: string;
+        passes: number;
+        supply: number;
+      }[];
+      stepsDone: number[];
+      spentMs: Record<string, number>;
+      running: string[];
+      kept: string[];
+      signed: number[];
+      counts: number[];
+      isFinished: boolean;
+      strays: number;
+      next: number;
+      loopsIn: number;
+      sides: number[];
+      bundles: number;
+      openedLoops: number;
+      usedLoops: number;
+    };
+  }[];
+}
+
+const kept = file as unknown as Samples;
+
+const NOTHING = {
+  stage: null,
+  shares: null,
+  otherShares: null,
+  knot: null,
+  passes: null,
+  shareParts: null,
+  supply: null,
+  packs: null,
+  loops: null,
+  text: null,
+  colour: null,
+  row: null,
+  at: null,
+  way: null,
+  part: null,
+  step: null,
+  adjustment: null,
+  undoes: null,
+};
+
+/** With all that an event says where it says nothing: the file leaves it out. */
+export const samples: Samples = {
+  ...kept,
+  runs: kept.runs.map((run) => ({
+    ...run,
+    events: run.events.map((e) => ({ ...e, what: { ...NOTHING, ...e.what } })),
+  })),
+};
