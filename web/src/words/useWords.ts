@@ -1,11 +1,47 @@
 import { queryOptions } from '@tanstack/react-query';
 import { createContext, useContext } from 'react';
 import { api } from '../api/client';
+import { Problem } from '../api/problems';
 import type { Words } from '../api/types';
+
+const KEPT = 'gyrotaxis-words';
+
+/** What everything was called when the server was last there, for work that goes on without it. */
+function keptWords(): Words | undefined {
+  try {
+    const kept = localStorage.getItem(KEPT);
+    return kept ? (JSON.parse(kept) as Words) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+function keepWords(words: Words) {
+  try {
+    localStorage.setItem(KEPT, JSON.stringify(words));
+  } catch {
+    // A full or forbidden store only means that the page cannot be opened without a server.
+  }
+}
 
 /** Asked once: it changes only with the server. */
 export const wordsQuery = () =>
-  queryOptions({ queryKey: ['words'], queryFn: api.words, staleTime: Infinity, gcTime: Infinity });
+  queryOptions({
+    queryKey: ['words'],
+    queryFn: async () => {
+      try {
+        const words = await api.words();
+        keepWords(words);
+        return words;
+      } catch (thrown) {
+        const kept = thrown instanceof Problem && thrown.isAway ? keptWords() : undefined;
+        if (kept) return kept;
+        throw thrown;
+      }
+    },
+    staleTime: Infinity,
+    gcTime: Infinity,
+  });
 
 export const WordsContext = createContext<Words | null>(null);
 

@@ -31,7 +31,7 @@ export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }
               {STAGE_WORDS[step.stage]}, step {step.number} of {sheet.steps.length}
             </p>
             <p
-              className="text-[1.65rem] leading-tight font-semibold"
+              className="text-[1.65rem] leading-tight font-semibold first-letter:uppercase"
               aria-live="polite"
               data-step={step.number}
             >

@@ -82,12 +82,11 @@ export function Place({ sheet, state, step, endsBefore, gaps = [], fills = [], c
               cx={at.x}
               cy={at.y}
               r={beadRadius(w.as)}
-              fill={isHooked(w) ? fillOf(sheet, w.as) : isNow ? SCREEN.held : 'none'}
+              fill={isHooked(w) ? fillOf(sheet, w.as) : isNow ? SCREEN.held : SCREEN.plait}
               stroke={
-                w.done === 'SLIPPED' ? SCREEN.chalk : isHooked(w) ? SCREEN.bead : SCREEN.plait
+                w.done === 'SLIPPED' ? SCREEN.chalk : isHooked(w) ? SCREEN.plait : SCREEN.plaitLit
               }
               strokeWidth={isNow || w.done === 'SLIPPED' ? 1.4 : 0.9}
-              opacity={isToDo(w) && !isNow ? 0.55 : 1}
             />
           );
         })}
@@ -130,7 +129,7 @@ export function Place({ sheet, state, step, endsBefore, gaps = [], fills = [], c
 }
 
 const fillOf = (sheet: WorkSheet, s: SheetShare) =>
-  s.supply > 0 ? tintOf(sheet.supplies[s.supply]?.colour ?? '') : SCREEN.ink;
+  s.supply > 0 ? tintOf(sheet.supplies[s.supply]?.colour ?? '') : SCREEN.bead;
 
 /** A gap as a ring of dashes about as large as it is. */
 function Gap({ gap }: { gap: { x: number; y: number; areaMm2: number } }) {

@@ -43,6 +43,7 @@ export class VisitStore {
   private readonly listeners = new Set<() => void>();
   private upTo = 0;
   private isSending = false;
+  private isWanted = false;
   private fails = 0;
   private timer: ReturnType<typeof setTimeout> | undefined;
   private line: EventSource | undefined;
@@ -166,27 +167,36 @@ export class VisitStore {
     });
   };
 
+  /** Sends until nothing is left; what is put down while it does is sent too. */
   private async send() {
+    this.isWanted = true;
     if (this.isSending) return;
     this.isSending = true;
     try {
-      for (let open = this.unsent(); open.length > 0 && this.isOpen; open = this.unsent()) {
-        const before = this.upTo;
-        const answer = await api.tellEvents(this.id, open.slice(0, MOST_AT_ONCE));
-        this.setUpTo(answer.seen);
-        await this.keep({ seen: answer.seen, unfit: answer.unfit });
-        this.fails = 0;
-        this.show({ isAway: false, problem: undefined });
-        this.refold();
-        if (this.upTo <= before) throw new Error('The server took nothing of what was sent.');
+      while (this.isWanted && this.isOpen) {
+        this.isWanted = false;
+        await this.sendEvents();
+        await this.catchUp();
+        await this.sendPictures();
       }
-      await this.catchUp();
-      await this.sendPictures();
       this.show({ isAway: false });
     } catch (thrown) {
       this.failed(thrown);
     } finally {
       this.isSending = false;
+    }
+  }
+
+  private async sendEvents() {
+    for (let open = this.unsent(); open.length > 0 && this.isOpen; open = this.unsent()) {
+      const before = this.upTo;
+      const answer = await api.tellEvents(this.id, open.slice(0, MOST_AT_ONCE));
+      this.setUpTo(answer.seen);
+      await this.keep({ seen: answer.seen, unfit: answer.unfit });
+      this.fails = 0;
+      this.show({ isAway: false, problem: undefined });
+      this.refold();
+      if (this.upTo <= before) throw new Error('The server took nothing of what was sent.');
     }
   }
 

@@ -34,6 +34,11 @@ final class Bench {
         return bench;
     }
 
+    /** A plan in the book; she may be in the chair with it too. */
+    static Locator tile(Page page, String plan) {
+        return page.locator("a[href^='/bench/']").filter(new Locator.FilterOptions().setHasText(plan));
+    }
+
     Bench step(String name) {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(name))

@@ -66,7 +66,7 @@ class RedrawMeasurement {
     @Test
     void updatesASecondWhileAPartIsDraggedWithCoverOn(Page page) {
         page.navigate("/book");
-        page.getByText("Regatta deep wave").click();
+        Bench.tile(page, "Regatta deep wave").click();
         assertThat(page.locator("[aria-label='Ear line']")).isVisible();
         page.keyboard().press("p");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("cover"))
@@ -93,11 +93,67 @@ class RedrawMeasurement {
     @Test
     void fromMovingAHandleToTheMapRedrawn(Page page) {
         page.navigate("/book");
-        page.getByText("Regatta deep wave").click();
+        Bench.tile(page, "Regatta deep wave").click();
         assertThat(page.locator("[aria-label='Ear line']")).isVisible();
         page.keyboard().press("r");
         // Once to warm the server up, then in earnest.
         page.evaluate(MEASURE);
         System.out.println("handle to redrawn map: " + page.evaluate(MEASURE));
+    }
+
+    /** Two thousand things happened in a visit; taps on beads, each until the next share is marked and painted. */
+    private static final String TAPS = """
+            async () => {
+              const frame = () => new Promise((done) => requestAnimationFrame(done));
+              const hooked = () => document.querySelectorAll('[data-share][data-done=HOOKED]').length;
+              const times = [];
+              for (let i = 0; i < 40; i++) {
+                const bead = document.querySelector('[data-bead][data-done=TO_DO]');
+                if (!bead) { document.querySelector('[data-key=done]').click(); await new Promise((d) => setTimeout(d, 300)); continue; }
+                const before = hooked();
+                const start = performance.now();
+                bead.click();
+                while (hooked() === before && performance.now() - start < 2000) await frame();
+                await frame();
+                times.push(performance.now() - start);
+                await new Promise((done) => setTimeout(done, 150));
+              }
+              times.sort((a, b) => a - b);
+              const at = (p) => times[Math.floor(p * (times.length - 1))].toFixed(0);
+              return times.length + ' taps: median ' + at(0.5) + ' ms, 90 % within ' + at(0.9) + ' ms';
+            }
+            """;
+
+    @Test
+    void fromATapToTheNextStepDrawnAfterTwoThousandEvents(Page page) {
+        page.navigate("/book");
+        Bench.tile(page, "Regatta deep wave").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("take it to the chair"))
+                .click();
+        assertThat(page.locator("[data-key=done]")).isVisible();
+        String id = page.url().replaceAll(".*/", "");
+        page.evaluate("""
+                async (id) => {
+                  const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]);
+                  const v = await (await fetch('/api/visits/' + id)).json();
+                  const hook = v.sheet.steps.filter((s) => s.shares.length > 0)[0].shares[0];
+                  const what = (kind, more) => ({ kind, ...more });
+                  const all = v.sheet.steps.filter((s) => s.stage !== 'HOOK' && s.stage !== 'TRY_AND_FILL' && s.stage !== 'FINISH')
+                    .flatMap((s) => [what('CAUTION_SIGNED', { step: s.number, text: 'O' }), what('STEP_DONE', { step: s.number })]);
+                  all.push(what('STAGE_BEGUN', { stage: 'HOOK' }));
+                  v.sheet.steps.forEach((s) => all.push(what('CAUTION_SIGNED', { step: s.number, text: 'O' })));
+                  while (all.length < 2000) all.push(what(all.length % 2 ? 'SHARES_HOOKED' : 'SHARE_SLIPPED', { shares: [hook] }));
+                  for (let from = 0; from < all.length; from += 400) {
+                    const events = all.slice(from, from + 400).map((w, i) => ({
+                      device: 'other', count: from + i + 1, clock: from + i + 1, at: new Date(Date.now() - 1e6).toISOString(), what: w }));
+                    await fetch('/api/visits/' + id + '/events', { method: 'POST',
+                      headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }, body: JSON.stringify({ events }) });
+                  }
+                }
+                """, id);
+        page.reload();
+        assertThat(page.locator("[data-bead]").first()).isVisible();
+        page.evaluate(TAPS);
+        System.out.println("from a tap to the next step drawn: " + page.evaluate(TAPS));
     }
 }

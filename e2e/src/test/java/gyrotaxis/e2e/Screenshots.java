@@ -179,7 +179,7 @@ class Screenshots {
 
     private static void open(Page page, String plan) {
         page.navigate("/book");
-        page.getByText(plan).click();
+        Bench.tile(page, plan).click();
         assertThat(page.locator("[aria-label='Ear line']")).isVisible();
         page.mouse().move(640, 20);
     }

@@ -27,8 +27,8 @@ final class DemoPicture {
     private static final double SCALE = 2.6;
 
     private static final double DOWN = 430;
-    private static final int STRANDS = 9;
-    private static final double SPREAD_MM = 9;
+    private static final int STRANDS = 34;
+    private static final double SPREAD_MM = 24;
     private static final Color GROUND = new Color(0xE6ECE7);
     private static final Color SKIN = new Color(0xC9AB8F);
 
@@ -115,7 +115,7 @@ final class DemoPicture {
             for (int i = 0; i < h.line().size(); i++) {
                 Vec3 p = h.line().get(i);
                 double out = Math.min(1, i / 4.0);
-                double x = WIDTH / 2.0 + SCALE * (from.across(p) + out * (dx + 3 * Math.sin(i * 1.3 + phase)));
+                double x = WIDTH / 2.0 + SCALE * (from.across(p) + out * (dx + 3 * Math.sin(i * 0.9 + phase)));
                 double y = DOWN - SCALE * p.z();
                 if (i == 0) {
                     path.moveTo(x, y);

@@ -9,6 +9,7 @@ import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.language.HappeningBody.Kind;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.WorkSheetForm.ShareForm;
 import gyrotaxis.server.language.WorkSheetForm.StepForm;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.Frozen;
@@ -33,7 +34,7 @@ class DemoVisits {
     /** Somewhat slower than planned, and somewhat more hair. */
     private static final double PACE = 1.1;
 
-    private static final double WASTE = 1.06;
+    private static final double WASTE = 1.25;
     private static final Duration SINCE_FINISHED = Duration.ofHours(1);
     private static final Duration SINCE_LAST = Duration.ofMinutes(1);
     private static final Duration BEFORE = Duration.ofHours(20);
@@ -139,20 +140,29 @@ class DemoVisits {
                 happens(HappeningBody.step(Kind.STEP_DONE, step.number(), null));
                 return 0;
             }
-            open(step.loops() * WASTE);
-            now += PACE * step.minutesLikely();
-            happens(HappeningBody.hooked(step.shares()));
+            List<Integer> inHand = new ArrayList<>();
+            double each = PACE * step.minutesLikely() / step.shares().size();
+            for (int ref : step.shares()) {
+                ShareForm share = sheet.shares().get(ref - 1);
+                double takes = share.supply() == 0 ? WASTE / share.shareParts() : 0;
+                if (takes > bundle) {
+                    hook(inHand);
+                    happens(HappeningBody.counted(Kind.BUNDLE_OPENED, 0, null, "lot 41"));
+                    bundle += sheet.supplies().get(0).hair().loopsPerBundle();
+                }
+                bundle -= takes;
+                now += each;
+                inHand.add(ref);
+            }
+            hook(inHand);
             return step.shares().size();
         }
 
-        /** Opens a bundle of the main hair whenever the one before is empty. */
-        private void open(double loops) {
-            int per = sheet.supplies().get(0).hair().loopsPerBundle();
-            while (bundle < loops) {
-                happens(HappeningBody.counted(Kind.BUNDLE_OPENED, 0, null, "lot 41"));
-                bundle += per;
+        private void hook(List<Integer> inHand) {
+            if (!inHand.isEmpty()) {
+                happens(HappeningBody.hooked(List.copyOf(inHand)));
+                inHand.clear();
             }
-            bundle -= loops;
         }
 
         void happens(HappeningBody w) {

@@ -1,0 +1,139 @@
+// @vitest-environment jsdom
+import 'fake-indexeddb/auto';
+import { IDBFactory } from 'fake-indexeddb';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { WorkEvent } from '../../../api/types';
+import { serve } from '../../../testing/server';
+import { samples } from '../../../testing/work';
+import { closeDevice } from './device';
+import { what } from './happening';
+import { VisitStore } from './visitStore';
+
+/** A server that keeps events as the real one does, and can be away. */
+class Server {
+  events: WorkEvent[] = [];
+  isAway = false;
+  /** So many answers are lost on their way although what was sent is kept. */
+  losesAnswers = 0;
+
+  constructor() {
+    serve({
+      'GET /api/visits/v1': () => this.answer(() => ({ ...this.view(), events: this.events })),
+      'GET /api/visits/v1/events': () =>
+        this.answer(() => ({ ...this.view(), events: this.events, hasMore: false })),
+      'POST /api/visits/v1/events': ({ body }) =>
+        this.answer(() => {
+          for (const e of (body as { events: WorkEvent[] }).events) {
+            if (!this.events.some((k) => k.device === e.device && k.count === e.count))
+              this.events.push(e);
+          }
+          if (this.losesAnswers-- > 0) throw new TypeError('cut');
+          return { ...this.view(), events: [], hasMore: false };
+        }),
+    });
+  }
+
+  private answer(made: () => unknown) {
+    if (this.isAway) throw new TypeError('away');
+    return made();
+  }
+
+  private view() {
+    const seen = [...new Set(this.events.map((e) => e.device))].map((device) => {
+      const counts = this.events.filter((e) => e.device === device).map((e) => e.count);
+      let upTo = 0;
+      while (counts.includes(upTo + 1)) upTo++;
+      return { device, upTo };
+    });
+    return {
+      visit: { id: 'v1', clientName: 'A', planName: 'P' },
+      sheet: samples.sheet,
+      seen,
+      unfit: [],
+      arrived: this.events.length,
+      forgottenMinutes: 45,
+      likelyRestMinutes: 5,
+    };
+  }
+}
+
+const until = async (isSo: () => boolean) => {
+  for (let i = 0; i < 400 && !isSo(); i++) await new Promise((r) => setTimeout(r, 10));
+  expect(isSo()).toBe(true);
+};
+
+const hooked = (ref: number) => what('SHARES_HOOKED', { shares: [ref] });
+
+describe('a visit on this device', () => {
+  let server: Server;
+  let store: VisitStore;
+
+  beforeEach(() => {
+    indexedDB = new IDBFactory();
+    server = new Server();
+    store = new VisitStore('v1');
+  });
+
+  afterEach(async () => {
+    store.close();
+    await closeDevice();
+  });
+
+  it('sends what is put down, and what is put down while it sends', async () => {
+    await store.open();
+    for (let ref = 1; ref <= 12; ref++) void store.tell([hooked(ref)]);
+    await until(() => server.events.length === 12 && store.read().unsent === 0);
+    expect(server.events.map((e) => e.count)).toEqual([...Array(12).keys()].map((i) => i + 1));
+  });
+
+  it('keeps what happens while the server is away, over a closed page too', async () => {
+    await store.open();
+    server.isAway = true;
+    for (let ref = 1; ref <= 20; ref++) await store.tell([hooked(ref)]);
+    await until(() => store.read().isAway);
+    expect(store.read().unsent).toBe(20);
+    store.close();
+    store = new VisitStore('v1');
+    await store.open();
+    expect(
+      [...(store.read().state?.shares.values() ?? [])].filter((w) => w.done === 'HOOKED'),
+    ).toHaveLength(20);
+    server.isAway = false;
+    window.dispatchEvent(new Event('online'));
+    await until(() => server.events.length === 20 && store.read().unsent === 0);
+  });
+
+  it('sends again what was kept but whose answer was lost, and it is one', async () => {
+    await store.open();
+    server.losesAnswers = 1;
+    await store.tell([hooked(1)]);
+    await until(() => store.read().isAway);
+    window.dispatchEvent(new Event('online'));
+    await until(() => store.read().unsent === 0);
+    expect(server.events).toHaveLength(1);
+  });
+
+  it('goes on after all it has heard of', async () => {
+    server.events.push({
+      device: 'other',
+      count: 1,
+      clock: 70,
+      at: '2026-11-27T09:00:00Z',
+      what: hooked(3),
+    });
+    await store.open();
+    const [mine] = await store.tell([hooked(4)]);
+    expect(mine?.clock).toBe(71);
+    expect(store.read().state?.shares.get(3)?.done).toBe('HOOKED');
+  });
+
+  it('sends a queue of ten thousand in parts', async () => {
+    await store.open();
+    server.isAway = true;
+    await store.tell(Array.from({ length: 10_000 }, () => what('NOTED', { text: 'x' })));
+    server.isAway = false;
+    window.dispatchEvent(new Event('online'));
+    await until(() => store.read().unsent === 0);
+    expect(server.events).toHaveLength(10_000);
+  }, 60_000);
+});
