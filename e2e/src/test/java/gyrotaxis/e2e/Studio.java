@@ -93,7 +93,9 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
         page.onConsoleMessage(m -> {
             // A refusal, or a server made to be away, is shown on the page and also stands in the console; nothing else
             // may.
-            if (m.type().equals("error") && !m.text().matches(".*(status of (404|409|422)|net::ERR_FAILED|net::ERR_INTERNET_DISCONNECTED).*")) {
+            if (m.type().equals("error")
+                    && !m.text()
+                            .matches(".*(status of (404|409|422)|net::ERR_FAILED|net::ERR_INTERNET_DISCONNECTED).*")) {
                 complaints.add(m.text());
             }
         });
