@@ -85,11 +85,15 @@ class ChairFaults {
                 assertThat(there.getOrDefault("two", 0L)).as("kill %d", k).isGreaterThanOrEqualTo(second);
                 checked++;
             }
+            one.end();
+            two.end();
             one.finish();
             two.finish();
             List<WorkEvent> kept = events(visit(visit));
             WorkState here = WorkState.of(sheet, kept);
             assertThat(kept).hasSize((int) (one.made() + two.made()));
+            assertThat(one.known()).containsExactlyInAnyOrderElementsOf(kept);
+            assertThat(two.known()).containsExactlyInAnyOrderElementsOf(kept);
             assertThat(WorkState.of(sheet, one.known())).isEqualTo(here);
             assertThat(WorkState.of(sheet, two.known())).isEqualTo(here);
             server.destroyForcibly().waitFor();
@@ -144,11 +148,23 @@ class ChairFaults {
             return known.values().stream().map(ChairFaults::event).toList();
         }
 
-        /** No more happens; all that did is sent, and all that others did is heard. */
-        void finish() throws InterruptedException {
+        /** No more happens. */
+        void end() throws InterruptedException {
             isEnding = true;
             join(Duration.ofMinutes(3).toMillis());
             assertThat(isAlive()).as("%s came to an end", name).isFalse();
+        }
+
+        /** All that others did is heard, now that all of it is sent. */
+        void finish() throws InterruptedException {
+            for (int heard = 0; heard < 2; ) {
+                try {
+                    hear();
+                    heard++;
+                } catch (IOException cut) {
+                    unanswered++;
+                }
+            }
         }
 
         @Override

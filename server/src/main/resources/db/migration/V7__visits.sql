@@ -19,7 +19,7 @@ create table visit_event (
     device varchar(64) not null,
     number bigint not null,
     clock bigint not null,
-    happened_at timestamp with time zone not null,
+    happened_at timestamp(9) with time zone not null,
     what clob not null,
     problem varchar(400),
     unique (visit_id, device, number)

@@ -1,5 +1,7 @@
 package gyrotaxis.server.visits;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import gyrotaxis.core.chair.WorkEvent;
 import gyrotaxis.core.chair.WorkState;
 import gyrotaxis.core.plan.WorkSheet.Step;
@@ -30,7 +32,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +53,13 @@ public class VisitDesk {
 
     /** Numbers that a page can count without rounding. */
     private static final long MOST_COUNTED = 1L << 53;
+
+    /**
+     * Events of one visit are kept one batch after the other: were a later number to be seen before an earlier one is, whoever asks for
+     * what came after it would never hear of the earlier.
+     */
+    private final LoadingCache<UUID, Object> inTurn =
+            Caffeine.newBuilder().weakValues().executor(Runnable::run).build(id -> new Object());
 
     private final Visits visits;
     private final Heads heads;
@@ -152,9 +160,7 @@ public class VisitDesk {
     ArrivedView add(UUID id, EventsBody body) {
         List<EventBody> given = checked(body);
         visit(id);
-        try {
-            transaction.executeWithoutResult(t -> addMissing(id, given));
-        } catch (DataIntegrityViolationException sentTwiceAtOnce) {
+        synchronized (inTurn.get(id)) {
             transaction.executeWithoutResult(t -> addMissing(id, given));
         }
         long arrived = visits.arrived(id);
