@@ -113,11 +113,18 @@ class Screenshots {
         choose(page, 3, "cross-tied");
         assertThat(page.getByLabel("Map of foundation 3")).isVisible();
         take(page, "compare");
-        choose(page, 1, "spiral");
-        choose(page, 2, "cap-backed");
-        choose(page, 3, "weft-backed");
-        assertThat(page.locator("[data-row^=S]")).hasCount(1);
-        take(page, "compare-others");
+    }
+
+    @Test
+    void chair(Page page) {
+        page.navigate("/chair");
+        page.getByText("Regatta deep wave").click();
+        assertThat(page.getByText("See what you can do")).isVisible();
+        page.waitForLoadState(LoadState.LOAD);
+        take(page, "chair");
+        page.setViewportSize(820, 1180);
+        button(page, "mirror");
+        take(page, "chair-tablet");
     }
 
     @Test

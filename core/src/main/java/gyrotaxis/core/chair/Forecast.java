@@ -38,6 +38,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     static final double SPREAD = 0.12;
 
     private static final double SECONDS = 60;
+    private static final double TINY = 1e-9;
 
     /** Whether the hair lasts. */
     public enum Lasts {
@@ -66,7 +67,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
      * @param total loops it comes to in the end
      * @param there loops that are there in all: in hand, bought and fetched, or more if more were opened
      * @param bundles bundles it comes to
-     * @param lasts whether that does
+     * @param lasts whether that does; what is all in has lasted
      * @param endsBefore the share that there is no hair left for; empty if there is for all
      */
     public record Hair(
@@ -117,7 +118,8 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
                 known + rest * perLoop * (1 - spread), known + rest * perLoop, known + rest * perLoop * (1 + spread));
         int fetched = counted.fetchedPacks() * s.line().loopsPerPack();
         double there = Math.max(s.plannedLoops() + fetched, counted.openedLoops());
-        Lasts lasts = total.likely() > there ? Lasts.NO : total.high() > there ? Lasts.PERHAPS : Lasts.YES;
+        boolean isAllIn = toDo < TINY;
+        Lasts lasts = isAllIn || total.high() <= there ? Lasts.YES : total.likely() > there ? Lasts.NO : Lasts.PERHAPS;
         return new Hair(
                 supply,
                 in,
@@ -137,7 +139,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     }
 
     private static double bundles(Counted c, double loops, double perBundle) {
-        return c.bundles() + Math.ceil(Math.max(0, loops - c.openedLoops()) / perBundle - 1e-9);
+        return c.bundles() + Math.ceil(Math.max(0, loops - c.openedLoops()) / perBundle - TINY);
     }
 
     /** Loops of a supply, and of what is cut of it, that are in or to be hooked. */
@@ -167,7 +169,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
                 takes += WorkFold.loops(List.of(share), k) * ofLoopOf(all.get(k), k, supply);
             }
             rest -= takes * perLoop;
-            if (takes > 0 && rest < -1e-9) {
+            if (takes > 0 && rest < -TINY) {
                 return Optional.of(share.ref());
             }
         }

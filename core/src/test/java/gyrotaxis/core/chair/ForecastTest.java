@@ -114,6 +114,18 @@ class ForecastTest {
         assertThat(with * hair.perLoop()).isGreaterThan(left);
     }
 
+    /** However much was used: what is all on the head was enough. */
+    @Test
+    void hairThatIsAllInHasLasted() {
+        AtTheChair chair = AtTheChair.usual();
+        int there = chair.sheet.supplies().get(0).plannedLoops();
+        chair.opens(there / 2).hooks(20, 1).opens(there / 2);
+        assertThat(chair.forecast().hair().get(0).lasts()).isEqualTo(Lasts.NO);
+        chair.hooks(1_000, 1);
+        assertThat(chair.forecast().hair().get(0).lasts()).isEqualTo(Lasts.YES);
+        assertThat(chair.forecast().hair().get(0).endsBefore()).isEmpty();
+    }
+
     @Test
     void packsThatAreFetchedAreThereAndBundlesCountAsOpened() {
         AtTheChair chair = AtTheChair.usual();

@@ -265,6 +265,22 @@ class KeptTest {
                 .isEqualTo(sheet);
     }
 
+    /** Before a worksheet said how many loops were bought, and what is cut of which hair. */
+    @Test
+    void aWorksheetOfTheThirdFormatCountsWhatWasBoughtByThePack() {
+        WorkSheet sheet = WorkSheetWriter.of(new Planner()
+                .plan(InstallBrief.of(HeadMeasures.of(565, 360, 330), FoundationBrief.of(14, 5, 12), DEEP)));
+        ObjectNode document = (ObjectNode) JSON.readTree(KEPT.write(Form.WORK_SHEET, WorkSheetForm.of(sheet)));
+        document.put("format", 3);
+        document.path("supplies").forEach(s -> ((ObjectNode) s).remove(List.of("boughtLoops", "cutFrom")));
+        WorkSheet.Supply then = KEPT.read(Form.WORK_SHEET, document.toString(), WorkSheetForm.class)
+                .sheet()
+                .supplies()
+                .get(0);
+        assertThat(then.boughtLoops()).isEqualTo(then.packsToBuy() * DEEP.loopsPerPack());
+        assertThat(then.cutFrom()).isEmpty();
+    }
+
     @Test
     void propertiesThatNobodyKnowsAreReadOver() {
         String document = "{\"format\":1,\"name\":\"Hers\",\"back\":\"FINE\",\"moonPhase\":\"waning\"}";
