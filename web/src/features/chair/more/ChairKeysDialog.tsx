@@ -7,7 +7,7 @@ const KEYS: [string, string][] = [
   ],
   ['Page Up', 'back one'],
   ['U', 'undo whatever came last'],
-  ['Tab, Enter', 'walk to a share of the row, count up to it'],
+  ['← →, Enter', 'walk along the shares of the row, count up to one'],
   ['?', 'this list'],
 ];
 

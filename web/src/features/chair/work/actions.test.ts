@@ -2,6 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Happening, WorkEvent } from '../../../api/types';
 import { samples } from '../../../testing/work';
 import { backOne, done, keyNow, pressed, undoLast, upTo } from './actions';
+import { what } from './happening';
 import { fold, nextSteps, runningStage, sideCount, type WorkState } from './fold';
 
 const sheet = samples.sheet;
@@ -81,5 +82,14 @@ describe('the big key', () => {
     expect(upTo(step, state, step.shares[2] ?? 0)).toEqual(step.shares.slice(0, 3));
     const half = happen(...done(sheet, state, step, upTo(step, state, step.shares[2] ?? 0)));
     expect(upTo(step, half, step.shares[3] ?? 0)).toEqual([step.shares[3]]);
+  });
+
+  it('tells what was gone on with after the end, not a second end or a picture', () => {
+    const finished = happen(what('FINISHED'), what('FINISHED'), what('PICTURED', { text: 'a' }));
+    expect(finished.afterTheEnd).toEqual([]);
+    const state = happen(what('SHARES_HOOKED', { shares: [1] }));
+    expect(state.isFinished).toBe(true);
+    expect(state.afterTheEnd).toHaveLength(1);
+    expect(happen(what('REOPENED')).isFinished).toBe(false);
   });
 });

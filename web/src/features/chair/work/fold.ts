@@ -1,5 +1,6 @@
 import type {
   Happening,
+  HappeningKind,
   SheetShare,
   SheetStep,
   WorkEvent,
@@ -101,6 +102,15 @@ function standing(t: StageTime, at: number, isEnded: boolean): StageTime {
 /** What a stage's clock shows at a moment. */
 export const shownMs = (t: StageTime, now: number) => standing(t, now, t.isEnded).spentMs;
 
+/** What is work, and not a picture or a note that may well come after the end. */
+const WORK = new Set<HappeningKind>([
+  'STEP_DONE',
+  'SHARES_HOOKED',
+  'SHARE_TAKEN_OUT',
+  'SHARE_SLIPPED',
+  'FILL_PLACED',
+]);
+
 /** The state that follows from a sheet and a set of events, in whatever order they came. */
 export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
   const state: WorkState = {
@@ -127,7 +137,7 @@ export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
       state.strays.push(e);
       continue;
     }
-    if (state.isFinished && e.what.kind !== 'REOPENED') state.afterTheEnd.push(e);
+    if (state.isFinished && WORK.has(e.what.kind)) state.afterTheEnd.push(e);
     state.lastAt = Date.parse(e.at);
     apply(sheet, state, e);
   }

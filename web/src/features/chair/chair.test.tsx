@@ -1,0 +1,184 @@
+// @vitest-environment jsdom
+import { fireEvent, render, screen } from '@testing-library/react';
+import { describe, expect, it, vi } from 'vitest';
+import type { Outlook, Visit, WorkEvent } from '../../api/types';
+import { samples } from '../../testing/work';
+import { Count } from './Count';
+import { Doing } from './Doing';
+import { OptionsDialog } from './more/OptionsDialog';
+import { Notices } from './Notices';
+import { keyNow } from './work/actions';
+import { fold, nextSteps } from './work/fold';
+import { what } from './work/happening';
+import type { Shown } from './work/visitStore';
+
+vi.mock('./ForecastLine', () => ({ default: () => null }));
+
+const sheet = samples.sheet;
+
+function shown(events: WorkEvent[], change: Partial<Shown> = {}): Shown {
+  return {
+    visit: { sheet, unfit: [], forgottenMinutes: 45, likelyRestMinutes: 5 } as unknown as Visit,
+    state: fold(sheet, events),
+    events,
+    device: 'here',
+    unsent: 0,
+    isAway: false,
+    arrived: events.length,
+    problem: undefined,
+    ...change,
+  };
+}
+
+const event = (count: number, w: WorkEvent['what'], at = Date.now()): WorkEvent => ({
+  device: 'here',
+  count,
+  clock: count,
+  at: new Date(at).toISOString(),
+  what: w,
+});
+
+const shows = {
+  exposed: 0.05,
+  way: 'DOWN',
+  part: -1,
+  wayWords: 'down',
+  fullness: 1,
+  gapsMm2: 0,
+  covers: true,
+  gaps: [],
+};
+
+const outlook = (change: Partial<Outlook>): Outlook =>
+  ({
+    arrived: 0,
+    hair: [
+      {
+        supply: 0,
+        inLoops: 10,
+        perLoop: 1.2,
+        total: { low: 40, likely: 45, high: 50 },
+        there: 40,
+        bundles: { low: 2, likely: 3, high: 3 },
+        lasts: 'NO',
+        lastsWords: 'will run out',
+        endsBefore: 5,
+      },
+    ],
+    minutesLeft: { low: 30, likely: 40, high: 55 },
+    paceOfHooking: 1,
+    planned: [],
+    gone: [],
+    now: shows,
+    goingOn: shows,
+    mayStop: false,
+    options: [],
+    ...change,
+  }) as unknown as Outlook;
+
+describe('the count', () => {
+  it('says on which row the hair runs out, and opens what can be done', () => {
+    const open = vi.fn();
+    render(<Count shown={shown([])} outlook={outlook({})} tell={vi.fn()} onOptions={open} />);
+    const row = sheet.shares[4]?.row ?? '';
+    fireEvent.click(screen.getByText(`At this pace the hair runs out on row ${row}.`));
+    expect(open).toHaveBeenCalledOnce();
+    expect(screen.getByText('40 min')).toBeTruthy();
+  });
+
+  it('counts by the plan while no server says more', () => {
+    const { container } = render(
+      <Count shown={shown([])} outlook={undefined} tell={vi.fn()} onOptions={vi.fn()} />,
+    );
+    expect(container.textContent).toContain('to go');
+    expect(container.textContent).not.toContain('runs out');
+  });
+
+  it('puts down a bundle at a touch', () => {
+    const tell = vi.fn();
+    render(<Count shown={shown([])} outlook={undefined} tell={tell} onOptions={vi.fn()} />);
+    fireEvent.click(screen.getAllByText('opened one')[0] as HTMLElement);
+    expect(tell).toHaveBeenCalledWith([what('BUNDLE_OPENED', { supply: 0, text: '' })]);
+  });
+});
+
+describe('what is to be done', () => {
+  it('asks for a caution to be read before anything else', () => {
+    const cautious = sheet.steps.find((s) => s.cautions.length > 0);
+    const state = fold(sheet, []);
+    const key = keyNow(sheet, state, false);
+    render(
+      <Doing
+        sheet={sheet}
+        state={state}
+        steps={nextSteps(sheet, state)}
+        chairKey={key}
+        onPress={vi.fn()}
+        onBack={vi.fn()}
+        onBead={vi.fn()}
+      />,
+    );
+    const isFirst = cautious?.number === 1;
+    expect(screen.queryByText('I have read this') !== null).toBe(isFirst);
+    if (isFirst) expect(screen.getByText(cautious.cautions[0] ?? '')).toBeTruthy();
+  });
+});
+
+describe('notices', () => {
+  it('offers a likely end for a clock that was left running', () => {
+    const tell = vi.fn();
+    const long = Date.now() - 5 * 3_600_000;
+    render(
+      <Notices
+        shown={shown([event(1, what('STAGE_BEGUN', { stage: 'HOOK' }), long)])}
+        tell={tell}
+      />,
+    );
+    fireEvent.click(screen.getByText(/^Stop it at/));
+    expect(tell).toHaveBeenCalledWith([what('STAGE_PAUSED', { stage: 'HOOK' })], long + 5 * 60_000);
+  });
+
+  it('tells of what could not be used', () => {
+    render(
+      <Notices
+        shown={shown([event(1, what('SHARES_HOOKED', { shares: [9_999] }))])}
+        tell={vi.fn()}
+      />,
+    );
+    expect(screen.getByText(/1 thing put down on another device could not be used/)).toBeTruthy();
+  });
+});
+
+describe('what else can be done', () => {
+  it('says what each shows and costs, and takes one at a touch', () => {
+    const tell = vi.fn();
+    const fetch = what('ADJUSTED', { adjustment: 'FETCH_PACKS', packs: 1, supply: 0 });
+    render(
+      <OptionsDialog
+        isOpen
+        onClose={vi.fn()}
+        shown={shown([])}
+        tell={tell}
+        outlook={outlook({
+          options: [
+            {
+              kind: 'FETCH_PACKS',
+              words: 'fetch more',
+              says: 'Have another pack fetched.',
+              what: fetch,
+              savesLoops: 20,
+              minutes: 0,
+              costMinor: 650,
+              currency: 'EUR',
+              shows,
+              lasts: true,
+            } as never,
+          ],
+        })}
+      />,
+    );
+    expect(screen.getByText('5 % shows, no gap, €6.50, then it lasts')).toBeTruthy();
+    fireEvent.click(screen.getByText('fetch more'));
+    expect(tell).toHaveBeenCalledWith([fetch]);
+  });
+});
