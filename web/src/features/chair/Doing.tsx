@@ -2,10 +2,12 @@ import { Check, CornerUpLeft, Hand } from 'lucide-react';
 import type { SheetShare, SheetStep, WorkSheet } from '../../api/types';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
+import { useWords, wordOf } from '../../words';
 import { useChairPrefs } from './chairPrefs';
 import { Beads } from './place/Beads';
 import type { Key } from './work/actions';
 import { isToDo, type WorkState } from './work/fold';
+import { otherwise } from './work/otherwise';
 import { STAGE_WORDS } from './work/telling';
 
 interface Props {
@@ -21,7 +23,9 @@ interface Props {
 /** The one thing to do, what must be read before it, the shares of its row, and the two big keys. */
 export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }: Props) {
   const { sentence } = useLengths();
+  const { knots } = useWords();
   const [step, after] = steps;
+  const changes = step ? otherwise(sheet, state, step, (k) => wordOf(knots, k)) : [];
   return (
     <>
       <div className="min-h-0 flex-1 overflow-y-auto p-4">
@@ -37,6 +41,11 @@ export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }
             >
               {sentence(step.words)}
             </p>
+            {changes.length > 0 && (
+              <p className="mt-2 border-l-4 border-thread pl-3 text-lg font-semibold">
+                Changed at the chair: {changes.join('; ')}.
+              </p>
+            )}
             {step.cautions.length > 0 && <Cautions step={step} state={state} />}
             {step.shares.length > 0 && (
               <div className="mt-4">

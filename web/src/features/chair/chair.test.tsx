@@ -2,6 +2,7 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Outlook, Visit, WorkEvent } from '../../api/types';
+import { WithWords } from '../../testing/onBench';
 import { samples } from '../../testing/work';
 import { Count } from './Count';
 import { Doing } from './Doing';
@@ -10,6 +11,7 @@ import { Notices } from './Notices';
 import { keyNow } from './work/actions';
 import { fold, nextSteps } from './work/fold';
 import { what } from './work/happening';
+import { otherwise } from './work/otherwise';
 import type { Shown } from './work/visitStore';
 
 vi.mock('./ForecastLine', () => ({ default: () => null }));
@@ -108,19 +110,38 @@ describe('what is to be done', () => {
     const state = fold(sheet, []);
     const key = keyNow(sheet, state, false);
     render(
-      <Doing
-        sheet={sheet}
-        state={state}
-        steps={nextSteps(sheet, state)}
-        chairKey={key}
-        onPress={vi.fn()}
-        onBack={vi.fn()}
-        onBead={vi.fn()}
-      />,
+      <WithWords>
+        <Doing
+          sheet={sheet}
+          state={state}
+          steps={nextSteps(sheet, state)}
+          chairKey={key}
+          onPress={vi.fn()}
+          onBack={vi.fn()}
+          onBead={vi.fn()}
+        />
+      </WithWords>,
     );
     const isFirst = cautious?.number === 1;
     expect(screen.queryByText('I have read this') !== null).toBe(isFirst);
     if (isFirst) expect(screen.getByText(cautious.cautions[0] ?? '')).toBeTruthy();
+  });
+});
+
+describe('what is done otherwise than planned', () => {
+  const step = sheet.steps.find((s) => s.shares.length > 2);
+  const [first, second] = step?.shares ?? [];
+
+  it('is said beside the sentence that was frozen, and only of what is still to do', () => {
+    if (!step || !first || !second) throw new Error('no row has three shares');
+    const words = (events: WorkEvent[]) => otherwise(sheet, fold(sheet, events), step, (k) => k);
+    expect(words([])).toEqual([]);
+    const change = event(1, what('FROM_HERE_ON', { shares: [first], shareParts: 8, passes: 3 }));
+    expect(words([change]).join()).toContain('eighth');
+    const out = event(2, what('ADJUSTED', { adjustment: 'STOP_HERE', shares: step.shares }));
+    expect(words([change, out])).toEqual([`${step.shares.length} shares left out`]);
+    const hooked = event(1, what('SHARES_HOOKED', { shares: step.shares }));
+    expect(words([hooked, { ...change, count: 2, clock: 2 }])).toEqual([]);
   });
 });
 

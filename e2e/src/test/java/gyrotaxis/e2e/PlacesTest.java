@@ -40,6 +40,18 @@ class PlacesTest {
         seriousFindings(new AxeBuilder(page).include(List.of("aside")), step);
     }
 
+    /** Half-way through a head, in day light and at night. */
+    @Test
+    void theChairIsReadableToEverybody(Page page) {
+        page.navigate("/chair");
+        page.getByText("Regatta deep wave").first().click();
+        assertThat(page.locator("[data-key=done]")).isVisible();
+        assertThat(page.getByText("See what you can do")).isVisible();
+        seriousFindings(new AxeBuilder(page), "chair");
+        page.getByLabel("Low glare").click();
+        seriousFindings(new AxeBuilder(page).withRules(List.of("color-contrast")), "chair at night");
+    }
+
     private static void seriousFindings(AxeBuilder axe, String where) {
         List<String> serious = axe.analyze().getViolations().stream()
                 .filter(v -> List.of("serious", "critical").contains(v.getImpact()))

@@ -18,6 +18,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Base64;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -278,6 +279,16 @@ class VisitApiTest {
         BufferedImage b = kept(api, path);
         assertThat(new Color(b.getRGB(300, 500)).getRed()).isGreaterThan(200);
         assertThat(new Color(b.getRGB(1800, 500)).getRed()).isLessThan(60);
+    }
+
+    /** The smallest picture of its kind: one pixel. */
+    @Test
+    void aWebPictureIsKeptAsAnyOther(Api api) throws Exception {
+        byte[] webp = Base64.getDecoder().decode("UklGRiIAAABXRUJQVlA4IBYAAAAwAQCdASoBAAEADsD+JaQAA3AAAAAA");
+        String path = "/api/visits/" + begun(api) + "/pictures/" + UUID.randomUUID();
+        assertThat(put(api, path, "image/webp", webp).json().path("width").asInt())
+                .isEqualTo(1);
+        assertThat(kept(api, path).getHeight()).isEqualTo(1);
     }
 
     /** Laid on its side by a telephone: it stands upright afterwards, and says nothing any more of where it was taken. */
