@@ -2205,10 +2205,6 @@ export interface components {
             /** Format: int64 */
             arrived: number;
             events: components["schemas"]["EventBody"][];
-            /** Format: int32 */
-            forgottenMinutes: number;
-            /** Format: int32 */
-            likelyRestMinutes: number;
             seen: components["schemas"]["Seen"][];
             sheet: components["schemas"]["WorkSheetForm"];
             unfit: components["schemas"]["Unfit"][];

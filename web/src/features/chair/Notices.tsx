@@ -14,7 +14,7 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
   const now = useNow();
   const { visit, state } = shown;
   if (!visit || !state) return null;
-  const end = likelyEnd(state, now, visit.forgottenMinutes, visit.likelyRestMinutes);
+  const end = likelyEnd(state, now);
   const running = runningStage(state);
   return (
     <>
@@ -27,11 +27,7 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
           <Big onClick={() => void tell([stage('STAGE_PAUSED', running)], end)}>
             Stop it at {clockOf(end)}
           </Big>
-          <Big
-            onClick={() => void tell([what('NOTED', { text: 'The clock was right to run on.' })])}
-          >
-            I worked on
-          </Big>
+          <Big onClick={() => void tell([stage('STAGE_RESUMED', running)])}>I worked on</Big>
         </Notice>
       )}
       {state.isFinished && state.afterTheEnd.length > 0 && (

@@ -20,7 +20,7 @@ const sheet = samples.sheet;
 
 function shown(events: WorkEvent[], change: Partial<Shown> = {}): Shown {
   return {
-    visit: { sheet, unfit: [], forgottenMinutes: 45, likelyRestMinutes: 5 } as unknown as Visit,
+    visit: { sheet, unfit: [] } as unknown as Visit,
     state: fold(sheet, events),
     events,
     device: 'here',

@@ -77,7 +77,7 @@ describe('the fold', () => {
         } as never,
       },
     ]);
-    expect(likelyEnd(state, nine + 30 * minute, 45, 5)).toBeUndefined();
-    expect(likelyEnd(state, nine + 300 * minute, 45, 5)).toBe(nine + 5 * minute);
+    expect(likelyEnd(state, nine + 30 * minute)).toBeUndefined();
+    expect(likelyEnd(state, nine + 300 * minute)).toBe(nine + 5 * minute);
   });
 });

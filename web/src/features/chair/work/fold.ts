@@ -138,10 +138,27 @@ export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
       continue;
     }
     if (state.isFinished && WORK.has(e.what.kind)) state.afterTheEnd.push(e);
+    forgive(state, e);
     state.lastAt = Date.parse(e.at);
     apply(sheet, state, e);
   }
   return state;
+}
+
+/** So long nothing happens in no stage while it is worked, and so long somebody likely went on; the core's own figures. */
+export const FORGOTTEN_MS = 45 * 60_000;
+export const LIKELY_REST_MS = 5 * 60_000;
+
+/** After hours without anything a clock counts for a little after the last thing, unless somebody says that she worked on. */
+function forgive(state: WorkState, e: WorkEvent) {
+  const at = Date.parse(e.at);
+  if (state.lastAt === undefined || at - state.lastAt <= FORGOTTEN_MS) return;
+  for (const [of, t] of state.stages) {
+    const saysSo = e.what.kind === 'STAGE_RESUMED' && e.what.stage === of;
+    if (t.runsSince === undefined || saysSo) continue;
+    const stood = standing(t, state.lastAt + LIKELY_REST_MS, t.isEnded);
+    state.stages.set(of, { ...stood, runsSince: at });
+  }
 }
 
 function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: Happening): boolean {
@@ -332,14 +349,8 @@ export const runningStage = (state: WorkState): WorkStage | undefined =>
   [...state.stages].find(([, t]) => t.runsSince !== undefined)?.[0];
 
 /** When a clock that was left running likely should have stopped; undefined if none was. */
-export function likelyEnd(
-  state: WorkState,
-  now: number,
-  forgottenMinutes: number,
-  restMinutes: number,
-): number | undefined {
-  const minute = 60_000;
+export function likelyEnd(state: WorkState, now: number): number | undefined {
   if (!runningStage(state) || state.lastAt === undefined) return undefined;
-  if (now - state.lastAt <= forgottenMinutes * minute) return undefined;
-  return state.lastAt + restMinutes * minute;
+  if (now - state.lastAt <= FORGOTTEN_MS) return undefined;
+  return state.lastAt + LIKELY_REST_MS;
 }

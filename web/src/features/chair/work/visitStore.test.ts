@@ -51,8 +51,6 @@ class Server {
       seen,
       unfit: [],
       arrived: this.events.length,
-      forgottenMinutes: 45,
-      likelyRestMinutes: 5,
     };
   }
 }

@@ -24,6 +24,11 @@ public record StageTime(Duration spent, Optional<Instant> runsSince, boolean isE
         return new StageTime(more.isNegative() ? spent : spent.plus(more), Optional.empty(), ended);
     }
 
+    /** A clock that ran on unheeded, as if it had stood from one moment to another. */
+    StageTime without(Instant from, Instant until) {
+        return runsSince.isEmpty() ? this : new StageTime(standing(from, isEnded).spent, Optional.of(until), isEnded);
+    }
+
     /** What it comes to at a moment. */
     public Duration at(Instant now) {
         return standing(now, isEnded).spent;

@@ -18,6 +18,7 @@ import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.SheetShare;
 import gyrotaxis.core.plan.WorkSheet.Stage;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -63,12 +64,25 @@ final class WorkFold {
             strays.add(e.id());
             return;
         }
+        lastAt.ifPresent(last -> forgive(last, e));
         lastAt = Optional.of(e.at());
         if (!isClock(e)) {
             hook(e.what());
             keep(e.what());
             count(e.what());
             say(e.what());
+        }
+    }
+
+    /**
+     * After hours without anything a clock that ran all the while was forgotten, or a device's own clock jumped: it counts for a little
+     * after the last thing that happened, unless somebody says that she worked on.
+     */
+    private void forgive(Instant last, WorkEvent e) {
+        if (Duration.between(last, e.at()).compareTo(WorkState.FORGOTTEN) > 0) {
+            stages.replaceAll((stage, t) -> e.what().equals(new Happening.StageResumed(stage))
+                    ? t
+                    : t.without(last.plus(WorkState.LIKELY_REST), e.at()));
         }
     }
 

@@ -326,6 +326,29 @@ class WorkStateTest {
         assertThat(ended.next().orElseThrow().stage()).isNotEqualTo(first.stage());
     }
 
+    /** Nothing for five hours, or a tablet whose clock jumped: five minutes count, unless she says that she worked on. */
+    @Test
+    void hoursWithoutAnythingAreForgiven() {
+        WorkEvent begun = after(0, new Happening.StageBegun(Stage.HOOK));
+        WorkEvent hook = after(20, hooked(1));
+        WorkEvent late = after(320, hooked(2));
+        WorkEvent paused = after(330, new Happening.StagePaused(Stage.HOOK));
+        assertThat(of(begun, hook, late, paused).stages().get(Stage.HOOK).spent())
+                .isEqualTo(Duration.ofMinutes(35));
+        WorkEvent workedOn = new WorkEvent(
+                new EventId("tablet", 90),
+                late.clock(),
+                NINE.plus(Duration.ofMinutes(320)),
+                new Happening.StageResumed(Stage.HOOK));
+        WorkEvent then = new WorkEvent(
+                new EventId("tablet", 91),
+                90,
+                NINE.plus(Duration.ofMinutes(330)),
+                new Happening.StagePaused(Stage.HOOK));
+        assertThat(of(begun, hook, workedOn, then).stages().get(Stage.HOOK).spent())
+                .isEqualTo(Duration.ofMinutes(330));
+    }
+
     @Test
     void aClockThatWasLeftRunningIsNoticed() {
         WorkState state = of(after(0, new Happening.StageBegun(Stage.HOOK)), after(20, hooked(1)));

@@ -56,8 +56,6 @@ final class Views {
      * Everything of a visit that the chair works with.
      *
      * @param arrived the place of the newest event among all that ever arrived; 0 if there is none
-     * @param forgottenMinutes so long nothing happens in no stage while it is worked
-     * @param likelyRestMinutes so long somebody likely went on after the last thing she told of
      */
     record VisitView(
             VisitTile visit,
@@ -65,9 +63,7 @@ final class Views {
             List<EventBody> events,
             List<Seen> seen,
             List<Unfit> unfit,
-            long arrived,
-            int forgottenMinutes,
-            int likelyRestMinutes) {}
+            long arrived) {}
 
     /**
      * What arrived after something.

@@ -132,9 +132,7 @@ public class VisitDesk {
                 all.stream().map(KeptEvent::event).toList(),
                 seen(id),
                 unfit(all),
-                last(all, 0),
-                (int) WorkState.FORGOTTEN.toMinutes(),
-                (int) WorkState.LIKELY_REST.toMinutes());
+                last(all, 0));
     }
 
     /** What arrived after something. */
