@@ -1,4 +1,5 @@
 import type { WorkEvent, WorkSheet } from '../api/types';
+import { what } from '../features/chair/visit/happening';
 import file from './work.json';
 
 /** What the core made of events by chance, kept by a test of the server. */
@@ -35,32 +36,11 @@ interface Samples {
 
 const kept = file as unknown as Samples;
 
-const NOTHING = {
-  stage: null,
-  shares: null,
-  otherShares: null,
-  knot: null,
-  passes: null,
-  shareParts: null,
-  supply: null,
-  packs: null,
-  loops: null,
-  text: null,
-  colour: null,
-  row: null,
-  at: null,
-  way: null,
-  part: null,
-  step: null,
-  adjustment: null,
-  undoes: null,
-};
-
 /** With all that an event says where it says nothing: the file leaves it out. */
 export const samples: Samples = {
   ...kept,
   runs: kept.runs.map((run) => ({
     ...run,
-    events: run.events.map((e) => ({ ...e, what: { ...NOTHING, ...e.what } })),
+    events: run.events.map((e) => ({ ...e, what: what(e.what.kind, e.what) })),
   })),
 };

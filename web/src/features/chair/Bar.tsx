@@ -1,10 +1,10 @@
 import { CloudOff, MoreHorizontal, Pause, Play } from 'lucide-react';
 import { plural } from '../../lib/time';
-import { runningStage, shownMs } from './work/fold';
-import { stage } from './work/happening';
-import { STAGE_WORDS, type Tell } from './work/telling';
-import { useNow } from './work/useNow';
-import type { Shown } from './work/visitStore';
+import { runningStage, shownMs } from './visit/fold';
+import { stage } from './visit/happening';
+import { STAGE_WORDS, type Tell } from './visit/telling';
+import { useNow } from './visit/useNow';
+import type { Shown } from './visit/visitStore';
 
 interface Props {
   shown: Shown;

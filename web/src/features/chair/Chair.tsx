@@ -19,9 +19,9 @@ import { Turner } from './place/Turner';
 import { useChairKeys } from './useChairKeys';
 import { useAwake } from './useAwake';
 import { useSpoken } from './useSpoken';
-import { backOne, done, keyNow, pressed, undoLast, upTo } from './work/actions';
-import { isToDo, nextSteps, runningStage } from './work/fold';
-import { useVisit } from './work/useVisit';
+import { backOne, done, keyNow, pressed, undoLast, upTo } from './visit/actions';
+import { isToDo, nextSteps, runningStage } from './visit/fold';
+import { useVisit } from './visit/useVisit';
 
 export type Open = 'drawer' | 'keys' | 'options' | undefined;
 

@@ -2,10 +2,10 @@ import { PackageOpen } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { Outlook, WorkSheet } from '../../api/types';
 import { formatMinutes, plural } from '../../lib/time';
-import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './work/fold';
-import { what } from './work/happening';
-import type { Tell } from './work/telling';
-import type { Shown } from './work/visitStore';
+import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './visit/fold';
+import { what } from './visit/happening';
+import type { Tell } from './visit/telling';
+import type { Shown } from './visit/visitStore';
 
 const ForecastLine = lazy(() => import('./ForecastLine'));
 

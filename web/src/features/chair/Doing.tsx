@@ -5,10 +5,10 @@ import { useLengths } from '../../ui/prefs';
 import { useWords, wordOf } from '../../words';
 import { useChairPrefs } from './chairPrefs';
 import { Beads } from './place/Beads';
-import type { Key } from './work/actions';
-import { isToDo, type WorkState } from './work/fold';
-import { otherwise } from './work/otherwise';
-import { STAGE_WORDS } from './work/telling';
+import type { Key } from './visit/actions';
+import { isToDo, type WorkState } from './visit/fold';
+import { otherwise } from './visit/otherwise';
+import { STAGE_WORDS } from './visit/telling';
 
 interface Props {
   sheet: WorkSheet;

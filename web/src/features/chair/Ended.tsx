@@ -1,9 +1,9 @@
 import type { Outlook } from '../../api/types';
 import { formatMinutes, plural } from '../../lib/time';
-import { loopsIn, type WorkState } from './work/fold';
-import { what } from './work/happening';
-import { STAGE_WORDS, type Tell } from './work/telling';
-import type { Shown } from './work/visitStore';
+import { loopsIn, type WorkState } from './visit/fold';
+import { what } from './visit/happening';
+import { STAGE_WORDS, type Tell } from './visit/telling';
+import type { Shown } from './visit/visitStore';
 import { Picture } from './more/Picture';
 import { Place } from './place/Place';
 

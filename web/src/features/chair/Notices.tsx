@@ -1,10 +1,10 @@
 import type { ReactNode } from 'react';
 import { plural } from '../../lib/time';
-import { likelyEnd, runningStage } from './work/fold';
-import { stage, what } from './work/happening';
-import { STAGE_WORDS, type Tell } from './work/telling';
-import { useNow } from './work/useNow';
-import type { Shown } from './work/visitStore';
+import { likelyEnd, runningStage } from './visit/fold';
+import { stage, what } from './visit/happening';
+import { STAGE_WORDS, type Tell } from './visit/telling';
+import { useNow } from './visit/useNow';
+import type { Shown } from './visit/visitStore';
 
 const clockOf = (ms: number) =>
   new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });

@@ -5,9 +5,9 @@ import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
 import { chairFillsQuery } from './chair.queries';
 import { Place } from './place/Place';
-import { what } from './work/happening';
-import { SHARE_WORDS, type Tell } from './work/telling';
-import type { Shown } from './work/visitStore';
+import { what } from './visit/happening';
+import { SHARE_WORDS, type Tell } from './visit/telling';
+import type { Shown } from './visit/visitStore';
 
 interface Props {
   id: string;

@@ -8,11 +8,11 @@ import { Count } from './Count';
 import { Doing } from './Doing';
 import { OptionsDialog } from './more/OptionsDialog';
 import { Notices } from './Notices';
-import { keyNow } from './work/actions';
-import { fold, nextSteps } from './work/fold';
-import { what } from './work/happening';
-import { otherwise } from './work/otherwise';
-import type { Shown } from './work/visitStore';
+import { keyNow } from './visit/actions';
+import { fold, nextSteps } from './visit/fold';
+import { what } from './visit/happening';
+import { otherwise } from './visit/otherwise';
+import type { Shown } from './visit/visitStore';
 
 vi.mock('./ForecastLine', () => ({ default: () => null }));
 

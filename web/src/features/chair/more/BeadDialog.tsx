@@ -1,7 +1,7 @@
 import type { SheetShare } from '../../../api/types';
 import { Modal } from '../../../ui/Modal';
-import { hooked, what } from '../work/happening';
-import type { Tell } from '../work/telling';
+import { hooked, what } from '../visit/happening';
+import type { Tell } from '../visit/telling';
 import { Big } from './Big';
 
 interface Props {

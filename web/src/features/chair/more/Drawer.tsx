@@ -2,10 +2,10 @@ import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 import { useChairPrefs } from '../chairPrefs';
-import { isHooked, nextSteps, runningStage, shownMs } from '../work/fold';
-import { stage, what } from '../work/happening';
-import { STAGE_WORDS } from '../work/telling';
-import type { Shown, VisitStore } from '../work/visitStore';
+import { isHooked, nextSteps, runningStage, shownMs } from '../visit/fold';
+import { stage, what } from '../visit/happening';
+import { STAGE_WORDS } from '../visit/telling';
+import type { Shown, VisitStore } from '../visit/visitStore';
 import { Big } from './Big';
 import { CountForm, HereOnForm, NoteForm, OpenedForm, OtherHairForm, PickShare } from './forms';
 

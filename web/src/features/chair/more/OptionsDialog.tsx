@@ -2,8 +2,8 @@ import type { Outlook, OutlookOption } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Modal } from '../../../ui/Modal';
-import type { Tell } from '../work/telling';
-import type { Shown } from '../work/visitStore';
+import type { Tell } from '../visit/telling';
+import type { Shown } from '../visit/visitStore';
 
 interface Props {
   isOpen: boolean;

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { readPicture } from '../work/device';
+import { readPicture } from '../visit/device';
 
 /** A picture of the visit: from this device as long as it is only here, from the server otherwise. */
 export function Picture({ visitId, id }: { visitId: string; id: string }) {

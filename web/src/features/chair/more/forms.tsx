@@ -1,8 +1,8 @@
 import { useState, type ReactNode } from 'react';
 import type { Happening, SheetShare, WorkSheet } from '../../../api/types';
-import { isHooked, isToDo, type WorkState } from '../work/fold';
-import { what } from '../work/happening';
-import { SHARE_WORDS } from '../work/telling';
+import { isHooked, isToDo, type WorkState } from '../visit/fold';
+import { what } from '../visit/happening';
+import { SHARE_WORDS } from '../visit/telling';
 import { useWords } from '../../../words';
 import { Big } from './Big';
 

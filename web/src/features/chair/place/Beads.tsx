@@ -2,7 +2,7 @@ import type { SheetShare, SheetStep, WorkSheet } from '../../../api/types';
 import { beadOf } from '../../../viz/chart/beads';
 import { SCREEN } from '../../../viz/palette';
 import { tintOf } from '../../../viz/tints';
-import { isToDo, type WorkState } from '../work/fold';
+import { isToDo, type WorkState } from '../visit/fold';
 
 const SIZE = 52;
 /** A bead is drawn so much larger than on the map. */

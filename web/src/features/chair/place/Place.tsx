@@ -4,7 +4,7 @@ import { RowBraid } from '../../../viz/chart/RowBraid';
 import { SCREEN } from '../../../viz/palette';
 import { tintOf } from '../../../viz/tints';
 import { useChairPrefs } from '../chairPrefs';
-import { isHooked, isToDo, type WorkState } from '../work/fold';
+import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { turn } from './turned';
 
 /** Room round the head for the names of its sides, mm. */

@@ -6,20 +6,17 @@ import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.WorkEvent;
 import gyrotaxis.core.chair.WorkState;
 import gyrotaxis.core.plan.WorkSheet;
-import gyrotaxis.server.Gyrotaxis;
 import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.language.WorkSheetForm;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
-import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
@@ -59,7 +56,7 @@ class ChairFaults {
     @Test
     void nothingThatWasAcknowledgedIsEverLost(@TempDir Path folder) throws Exception {
         try (CuttingProxy line = new CuttingProxy(CUTS, 11)) {
-            Process server = start(folder);
+            ServerProcess server = start(folder);
             line.leadTo(port);
             String visit = begin();
             WorkSheet sheet = JSON.treeToValue(visit(visit).get("sheet"), WorkSheetForm.class)
@@ -75,7 +72,7 @@ class ChairFaults {
                 // Told before the kill is all that counts as acknowledged before it.
                 long first = one.acknowledged();
                 long second = two.acknowledged();
-                server.destroyForcibly().waitFor();
+                server.kill();
                 long down = System.nanoTime();
                 server = start(folder);
                 line.leadTo(port);
@@ -99,7 +96,7 @@ class ChairFaults {
             assertThat(two.known()).containsExactlyInAnyOrderElementsOf(kept);
             assertThat(WorkState.of(sheet, one.known())).isEqualTo(here);
             assertThat(WorkState.of(sheet, two.known())).isEqualTo(here);
-            server.destroyForcibly().waitFor();
+            server.kill();
             System.out.printf(
                     "%d kills, each followed by a check; %d lines cut; %d events made, %d sent (some again), %d kept;"
                             + " %d requests went unanswered; states of both devices and the server alike;"
@@ -355,33 +352,12 @@ class ChairFaults {
         }
     }
 
-    private Process start(Path folder) throws Exception {
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        Path log = folder.resolve("server.log");
-        Process server = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-Xshare:auto",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Gyrotaxis.class.getName(),
-                        "--server.port=" + port,
-                        "--gyrotaxis.demo=true",
-                        "--gyrotaxis.data-dir=" + folder)
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
-        long end = System.nanoTime() + START.toNanos();
-        while (System.nanoTime() < end && server.isAlive()) {
-            try {
-                new Client(port).get("/api/hair-lines");
-                return server;
-            } catch (IOException notYet) {
-                Thread.sleep(100);
-            }
-        }
-        throw new AssertionError("the server did not start:\n" + Files.readString(log));
+    private ServerProcess start(Path folder) throws Exception {
+        ServerProcess server = ServerProcess.start(folder, p -> {
+            new Client(p).get("/api/hair-lines");
+            return true;
+        });
+        port = server.port();
+        return server;
     }
 }

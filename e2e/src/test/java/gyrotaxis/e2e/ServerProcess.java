@@ -1,0 +1,72 @@
+package gyrotaxis.e2e;
+
+import gyrotaxis.server.Gyrotaxis;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+
+/** The real server with the demo studio, as a process of its own that can be killed. */
+final class ServerProcess {
+    private static final Duration START = Duration.ofMinutes(5);
+    private static final long ASK_AGAIN_MS = 100;
+
+    private final Process process;
+    private final int port;
+
+    private ServerProcess(Process process, int port) {
+        this.process = process;
+        this.port = port;
+    }
+
+    /** Asked until it is true. */
+    @FunctionalInterface
+    interface Ready {
+        /** Whether the server on a port answers as it should. */
+        boolean is(int port) throws IOException, InterruptedException;
+    }
+
+    /** Starts a server on a free port, and waits until it is ready. */
+    static ServerProcess start(Path folder, Ready ready) throws IOException, InterruptedException {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        Path log = folder.resolve("server.log");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        // Starts are all that is waited for; a server that lives so briefly needs no second compiler.
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Gyrotaxis.class.getName(),
+                        "--server.port=" + port,
+                        "--gyrotaxis.demo=true",
+                        "--gyrotaxis.data-dir=" + folder)
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
+        long end = System.nanoTime() + START.toNanos();
+        while (System.nanoTime() < end && process.isAlive()) {
+            try {
+                if (ready.is(port)) {
+                    return new ServerProcess(process, port);
+                }
+            } catch (IOException notYet) {
+                Thread.sleep(ASK_AGAIN_MS);
+            }
+        }
+        process.destroyForcibly();
+        throw new AssertionError("the server did not start:\n" + Files.readString(log));
+    }
+
+    int port() {
+        return port;
+    }
+
+    /** Pulls the plug. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+}
