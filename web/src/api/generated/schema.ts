@@ -1440,6 +1440,7 @@ export interface components {
             words: string;
         };
         OutlookView: {
+            ahead: components["schemas"]["CoursePoint"][];
             /** Format: int64 */
             arrived: number;
             goingOn: components["schemas"]["ShownView"] | null;

@@ -13,19 +13,14 @@ interface Dot {
 
 /** Loops against minutes of hooking: the plan, what was done, and where it leads at this pace. */
 export default function ForecastLine({ outlook }: { outlook: Outlook }) {
-  const last = outlook.gone.at(-1);
   const end = outlook.planned.at(-1);
   if (!end) return null;
   const hair = outlook.hair.reduce((sum, h) => sum + h.there, 0);
-  const rest = Math.max(0, end.loops - (last?.loops ?? 0));
-  const left = outlook.paceOfHooking * (end.minutes / Math.max(1, end.loops)) * rest;
-  const from = last ?? { minutes: 0, loops: 0 };
   const data: Dot[] = [
     ...outlook.planned.map((p) => ({ minutes: p.minutes, planned: p.loops })),
     { minutes: 0, gone: 0 },
     ...outlook.gone.map((p) => ({ minutes: p.minutes, gone: p.loops })),
-    { minutes: from.minutes, ahead: from.loops },
-    { minutes: from.minutes + left, ahead: end.loops },
+    ...outlook.ahead.map((p) => ({ minutes: p.minutes, ahead: p.loops })),
   ].sort((a, b) => a.minutes - b.minutes);
   return (
     <figure className="px-3 py-2">

@@ -71,6 +71,7 @@ const outlook = (change: Partial<Outlook>): Outlook =>
     paceOfHooking: 1,
     planned: [],
     gone: [],
+    ahead: [],
     now: shows,
     goingOn: shows,
     mayStop: false,

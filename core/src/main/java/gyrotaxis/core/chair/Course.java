@@ -13,8 +13,9 @@ import java.util.List;
  *
  * @param planned after each step of the plan
  * @param gone after each time that something was hooked or came out
+ * @param ahead from where it is to where it leads at this pace: two points
  */
-public record Course(List<Point> planned, List<Point> gone) {
+public record Course(List<Point> planned, List<Point> gone, List<Point> ahead) {
     private static final double SECONDS = 60;
 
     /**
@@ -30,11 +31,25 @@ public record Course(List<Point> planned, List<Point> gone) {
     public Course {
         planned = List.copyOf(planned);
         gone = List.copyOf(gone);
+        ahead = List.copyOf(ahead);
     }
 
     /** The course of a set of events, in whatever order it is given. */
     public static Course of(WorkSheet sheet, Collection<WorkEvent> events) {
-        return new Course(planned(sheet), gone(sheet, events));
+        List<Point> gone = gone(sheet, events);
+        Point now = gone.isEmpty() ? Point.START : gone.get(gone.size() - 1);
+        return new Course(planned(sheet), gone, List.of(now, end(WorkState.of(sheet, events), now)));
+    }
+
+    /** Where it leads if what is still to be hooked takes as long as her pace says. */
+    private static Point end(WorkState state, Point now) {
+        double minutes = state.sheet().steps().stream()
+                .filter(s -> s.stage() == Stage.HOOK)
+                .mapToDouble(s -> s.minutes().likely() * Forecast.partToDo(state, s))
+                .sum();
+        double loops =
+                state.toDo().stream().mapToDouble(s -> s.share().ofLoop()).sum();
+        return new Point(now.minutes() + Forecast.of(state).paceOfHooking() * minutes, now.loops() + loops);
     }
 
     private static List<Point> planned(WorkSheet sheet) {

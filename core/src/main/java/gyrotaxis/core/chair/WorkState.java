@@ -169,16 +169,6 @@ public record WorkState(
         return (int) toDo().stream().filter(s -> s.side() == side).count();
     }
 
-    /**
-     * When a clock that was left running likely should have stopped: a little after the last thing that happened; empty if no clock
-     * runs, or something happened not long ago.
-     */
-    public Optional<Instant> likelyEnd(Instant now) {
-        boolean runs = stages.values().stream().anyMatch(t -> t.runsSince().isPresent());
-        return lastAt.filter(last -> runs && Duration.between(last, now).compareTo(FORGOTTEN) > 0)
-                .map(last -> last.plus(LIKELY_REST));
-    }
-
     /** What was opened and counted of a supply. */
     public Counted counted(int supply) {
         return counted.getOrDefault(supply, Counted.NONE);

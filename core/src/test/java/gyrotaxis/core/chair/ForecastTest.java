@@ -148,13 +148,28 @@ class ForecastTest {
         assertThat(chair.forecast().hair().get(0).bundles().likely()).isEqualTo(planned);
     }
 
-    /** A clock that ran without anything being done says nothing of the pace. */
+    /** A clock that ran for hours without anything being done says nothing of the pace. */
     @Test
     void aClockLeftRunningDoesNotSlowTheForecast() {
-        AtTheChair chair = AtTheChair.usual().hooks(40, 1);
-        Forecast before = chair.forecast();
-        assertThat(Forecast.of(WorkState.of(chair.sheet, chair.events))).isEqualTo(before);
-        assertThat(chair.state().likelyEnd(AtTheChair.NINE.plusSeconds(40_000))).isPresent();
+        double before = AtTheChair.usual().hooks(40, 1).forecast().paceOfHooking();
+        AtTheChair late = AtTheChair.usual().hooks(40, 1).after(400, new Happening.Noted("back from lunch"));
+        assertThat(late.forecast().paceOfHooking()).isCloseTo(before, within(0.2));
+    }
+
+    /** Before anything happened the line leads where the plan does; worked twice as slowly, beyond it. */
+    @Test
+    void theLineLeadsFromWhereSheIsToWhereTheHeadIsDone() {
+        AtTheChair chair = AtTheChair.usual();
+        Course begun = Course.of(chair.sheet, chair.events);
+        Course.Point end = begun.planned().get(begun.planned().size() - 1);
+        assertThat(begun.ahead().get(0)).isEqualTo(new Course.Point(0, 0));
+        assertThat(begun.ahead().get(1).minutes()).isCloseTo(end.minutes(), within(TINY));
+        assertThat(begun.ahead().get(1).loops()).isCloseTo(end.loops(), within(TINY));
+        chair.hooks(60, 2);
+        Course slow = Course.of(chair.sheet, chair.events);
+        assertThat(slow.ahead().get(0)).isEqualTo(slow.gone().get(slow.gone().size() - 1));
+        assertThat(slow.ahead().get(1).minutes()).isGreaterThan(end.minutes());
+        assertThat(slow.ahead().get(1).loops()).isCloseTo(end.loops(), within(TINY));
     }
 
     @Test

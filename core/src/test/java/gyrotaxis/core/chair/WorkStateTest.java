@@ -349,16 +349,6 @@ class WorkStateTest {
                 .isEqualTo(Duration.ofMinutes(330));
     }
 
-    @Test
-    void aClockThatWasLeftRunningIsNoticed() {
-        WorkState state = of(after(0, new Happening.StageBegun(Stage.HOOK)), after(20, hooked(1)));
-        assertThat(state.likelyEnd(NINE.plus(Duration.ofMinutes(60)))).isEmpty();
-        assertThat(state.likelyEnd(NINE.plus(Duration.ofHours(5)))).contains(NINE.plus(Duration.ofMinutes(25)));
-        WorkState paused =
-                of(after(0, new Happening.StageBegun(Stage.HOOK)), after(20, new Happening.StagePaused(Stage.HOOK)));
-        assertThat(paused.likelyEnd(NINE.plus(Duration.ofHours(5)))).isEmpty();
-    }
-
     /** What names something that is not in the sheet changes nothing, and is told. */
     @Test
     void eventsOfAnotherSheetAreKeptAndTold() {

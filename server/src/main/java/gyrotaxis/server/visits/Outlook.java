@@ -56,6 +56,7 @@ class Outlook {
                 forecast.paceOfHooking(),
                 points(course.planned()),
                 points(course.gone()),
+                points(course.ahead()),
                 adjustments.map(a -> shown(a.now())).orElse(null),
                 adjustments.map(a -> shown(a.goingOn())).orElse(null),
                 adjustments.map(Adjustments::mayStop).orElse(false),

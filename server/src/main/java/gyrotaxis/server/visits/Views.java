@@ -145,6 +145,7 @@ final class Views {
             double paceOfHooking,
             List<CoursePoint> planned,
             List<CoursePoint> gone,
+            List<CoursePoint> ahead,
             @Nullable @Schema(nullable = true) ShownView now,
             @Nullable @Schema(nullable = true) ShownView goingOn,
             boolean mayStop,
