@@ -125,7 +125,6 @@ export function Chair({ id }: { id: string }) {
       <OptionsDialog
         isOpen={open === 'options'}
         onClose={() => setOpen(undefined)}
-        shown={shown}
         outlook={outlook.data}
         tell={tell}
       />

@@ -23,9 +23,14 @@ interface Props {
 /** The one thing to do, what must be read before it, the shares of its row, and the two big keys. */
 export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }: Props) {
   const { sentence } = useLengths();
-  const { knots } = useWords();
+  const { knots, shares } = useWords();
   const [step, after] = steps;
-  const changes = step ? otherwise(sheet, state, step, (k) => wordOf(knots, k)) : [];
+  const changes = step
+    ? otherwise(sheet, state, step, {
+        knot: (k) => wordOf(knots, k),
+        share: (n) => wordOf(shares, n),
+      })
+    : [];
   return (
     <>
       <div className="min-h-0 flex-1 overflow-y-auto p-4">

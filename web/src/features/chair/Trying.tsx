@@ -3,10 +3,11 @@ import { useState } from 'react';
 import type { Outlook } from '../../api/types';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
+import { useWords, wordOf } from '../../words';
 import { chairFillsQuery } from './chair.queries';
 import { Place } from './place/Place';
 import { what } from './visit/happening';
-import { SHARE_WORDS, type Tell } from './visit/telling';
+import type { Tell } from './visit/telling';
 import type { Shown } from './visit/visitStore';
 
 interface Props {
@@ -18,6 +19,7 @@ interface Props {
 /** Every part and way tried on what was really hooked; what shows is marked, and fills are put in one by one. */
 export function Trying({ id, shown, tell }: Props) {
   const { sentence } = useLengths();
+  const { shares } = useWords();
   const { visit, state } = shown;
   const tried = useQuery({ ...chairFillsQuery(id, shown.arrived), enabled: !shown.isAway });
   const [chosen, setChosen] = useState(0);
@@ -80,7 +82,7 @@ export function Trying({ id, shown, tell }: Props) {
         {tried.data?.fills.map((f) => (
           <li key={`${f.row}/${f.at}`} className="flex items-center gap-3">
             <span className="mr-auto">
-              A {SHARE_WORDS[f.shareParts]} on row {f.row}: {sentence(f.why)}
+              A {wordOf(shares, f.shareParts)} on row {f.row}: {sentence(f.why)}
             </span>
             <button
               type="button"

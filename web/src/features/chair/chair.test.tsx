@@ -22,7 +22,6 @@ function shown(events: WorkEvent[], change: Partial<Shown> = {}): Shown {
   return {
     visit: { sheet, unfit: [] } as unknown as Visit,
     state: fold(sheet, events),
-    events,
     device: 'here',
     unsent: 0,
     isAway: false,
@@ -135,7 +134,11 @@ describe('what is done otherwise than planned', () => {
 
   it('is said beside the sentence that was frozen, and only of what is still to do', () => {
     if (!step || !first || !second) throw new Error('no row has three shares');
-    const words = (events: WorkEvent[]) => otherwise(sheet, fold(sheet, events), step, (k) => k);
+    const words = (events: WorkEvent[]) =>
+      otherwise(sheet, fold(sheet, events), step, {
+        knot: (k) => k,
+        share: (n) => (n === 8 ? 'eighth' : `1/${n}`),
+      });
     expect(words([])).toEqual([]);
     const change = event(1, what('FROM_HERE_ON', { shares: [first], shareParts: 8, passes: 3 }));
     expect(words([change]).join()).toContain('eighth');
@@ -179,7 +182,6 @@ describe('what else can be done', () => {
       <OptionsDialog
         isOpen
         onClose={vi.fn()}
-        shown={shown([])}
         tell={tell}
         outlook={outlook({
           options: [

@@ -3,12 +3,10 @@ import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Modal } from '../../../ui/Modal';
 import type { Tell } from '../visit/telling';
-import type { Shown } from '../visit/visitStore';
 
 interface Props {
   isOpen: boolean;
   onClose: () => void;
-  shown: Shown;
   outlook: Outlook | undefined;
   tell: Tell;
 }

@@ -2,8 +2,7 @@ import { useState, type ReactNode } from 'react';
 import type { Happening, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { what } from '../visit/happening';
-import { SHARE_WORDS } from '../visit/telling';
-import { useWords } from '../../../words';
+import { useWords, wordOf } from '../../../words';
 import { Big } from './Big';
 
 interface FormProps {
@@ -54,11 +53,10 @@ function Choice<T extends string | number>({
 }
 
 const PASSES = [1, 2, 3, 4, 5, 6];
-const SHARES = [1, 2, 3, 4, 6, 8];
 
 /** Knot, passes or share changed from the next share on. */
 export function HereOnForm({ state, done }: FormProps) {
-  const knots = useWords().knots;
+  const { knots, shares } = useWords();
   const [knot, setKnot] = useState<SheetShare['knot']>();
   const [passes, setPasses] = useState<number>();
   const [parts, setParts] = useState<number>();
@@ -67,7 +65,7 @@ export function HereOnForm({ state, done }: FormProps) {
   return (
     <>
       <p>
-        What is left is hooked as planned: next {SHARE_WORDS[next.shareParts]}, {next.passes}{' '}
+        What is left is hooked as planned: next {wordOf(shares, next.shareParts)}, {next.passes}{' '}
         {next.passes === 1 ? 'pass' : 'passes'}.
       </p>
       <Choice label="Knot" value={knot} options={knots} onChoose={setKnot} />
@@ -77,12 +75,7 @@ export function HereOnForm({ state, done }: FormProps) {
         options={PASSES.map((n) => ({ value: n, words: String(n) }))}
         onChoose={setPasses}
       />
-      <Choice
-        label="Share"
-        value={parts}
-        options={SHARES.map((n) => ({ value: n, words: SHARE_WORDS[n] ?? '' }))}
-        onChoose={setParts}
-      />
+      <Choice label="Share" value={parts} options={shares} onChoose={setParts} />
       <Keep
         isOff={knot === undefined && passes === undefined && parts === undefined}
         onClick={() =>

@@ -1,5 +1,5 @@
 import type { Happening, SheetStep, WorkEvent, WorkSheet, WorkStage } from '../../../api/types';
-import { eventName, isStepDone, isToDo, nextSteps, runningStage, type WorkState } from './fold';
+import { isStepDone, isToDo, nextSteps, runningStage, type WorkState } from './fold';
 import { hooked, stage, stepDone, undone, what } from './happening';
 
 /** What the big key does now. */
@@ -98,5 +98,3 @@ export function upTo(step: SheetStep, state: WorkState, ref: number): number[] {
   const at = step.shares.indexOf(ref);
   return step.shares.slice(0, at + 1).filter((s) => isToDo(state.shares.get(s)));
 }
-
-export { eventName };

@@ -1,16 +1,19 @@
 import type { SheetShare, SheetStep, WorkSheet } from '../../../api/types';
 import { plural } from '../../../lib/time';
 import { isToDo, type WorkState } from './fold';
-import { SHARE_WORDS } from './telling';
 
-type Words = (knot: SheetShare['knot']) => string;
+/** What knots and shares are called. */
+export interface Named {
+  knot: (k: SheetShare['knot']) => string;
+  share: (parts: number) => string;
+}
 
 /** What of a step is done otherwise than its sentence says, since something was changed at the chair; empty if nothing is. */
 export function otherwise(
   sheet: WorkSheet,
   state: WorkState,
   step: SheetStep,
-  knotWords: Words,
+  named: Named,
 ): string[] {
   const groups = new Map<string, number>();
   let left = 0;
@@ -19,7 +22,7 @@ export function otherwise(
     const planned = sheet.shares.find((s) => s.ref === ref);
     if (now?.done === 'LEFT_OUT') left++;
     if (!now || !planned || !isToDo(now) || isAlike(now.as, planned)) continue;
-    const words = said(sheet, now.as, planned, knotWords);
+    const words = said(sheet, now.as, planned, named);
     groups.set(words, (groups.get(words) ?? 0) + 1);
   }
   const lines = [...groups].map(([words, n]) => `${n} × ${words}`);
@@ -32,10 +35,9 @@ const isAlike = (a: SheetShare, b: SheetShare) =>
   a.shareParts === b.shareParts &&
   a.supply === b.supply;
 
-function said(sheet: WorkSheet, now: SheetShare, planned: SheetShare, knotWords: Words): string {
-  const share = SHARE_WORDS[now.shareParts] ?? `1/${now.shareParts}`;
+function said(sheet: WorkSheet, now: SheetShare, planned: SheetShare, named: Named): string {
   const passes = now.knot === 'DOUBLE_ENTRY' ? '' : `, ${plural(now.passes, 'pass', 'passes')}`;
   const hair =
     now.supply === planned.supply ? '' : ` of ${sheet.supplies[now.supply]?.colour ?? ''}`;
-  return `${share}${hair} ${knotWords(now.knot)}${passes}`;
+  return `${named.share(now.shareParts)}${hair} ${named.knot(now.knot)}${passes}`;
 }

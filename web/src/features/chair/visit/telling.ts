@@ -12,13 +12,3 @@ export const STAGE_WORDS: Record<WorkStage, string> = {
   TRY_AND_FILL: 'try and fill',
   FINISH: 'finish',
 };
-
-export const SHARE_WORDS: Record<number, string> = {
-  1: 'whole loop',
-  2: 'half',
-  3: 'third',
-  4: 'quarter',
-  5: 'fifth',
-  6: 'sixth',
-  8: 'eighth',
-};

@@ -9,7 +9,6 @@ import { eventName, fold, type WorkState } from './fold';
 export interface Shown {
   visit: Omit<Visit, 'events'> | undefined;
   state: WorkState | undefined;
-  events: WorkEvent[];
   device: string;
   /** Events that are here and not known to be on the server. */
   unsent: number;
@@ -32,7 +31,6 @@ export class VisitStore {
   private shown: Shown = {
     visit: undefined,
     state: undefined,
-    events: [],
     device: '',
     unsent: 0,
     isAway: false,
@@ -110,7 +108,6 @@ export class VisitStore {
     if (!visit) return;
     const events = [...this.known.values()];
     this.show({
-      events,
       state: fold(visit.sheet, events),
       unsent: this.mine().filter((e) => e.count > this.upTo).length,
     });
