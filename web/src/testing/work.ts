@@ -21,6 +21,7 @@ interface Samples {
       running: string[];
       kept: string[];
       signed: number[];
+      disputed: number[];
       counts: number[];
       isFinished: boolean;
       strays: number;

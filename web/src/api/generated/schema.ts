@@ -1045,7 +1045,6 @@ export interface components {
             inLoops: number;
             /** @enum {string} */
             lasts: "YES" | "PERHAPS" | "NO";
-            lastsWords: string;
             /** Format: double */
             perLoop: number;
             /** Format: int32 */
@@ -1122,6 +1121,9 @@ export interface components {
             knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
             /** Format: double */
             loops: number | null;
+            /** Format: double */
+            otherAt: number | null;
+            otherRow: string | null;
             otherShares: number[] | null;
             /** Format: int32 */
             packs: number | null;
@@ -1140,6 +1142,8 @@ export interface components {
             /** Format: int32 */
             supply: number | null;
             text: string | null;
+            /** Format: double */
+            towardRad: number | null;
             undoes: components["schemas"]["EventName"] | null;
             /** @enum {string|null} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
@@ -1946,6 +1950,12 @@ export interface components {
             minutes: components["schemas"]["Span"];
             words: string;
         };
+        StageWords: {
+            doing: string;
+            /** @enum {string} */
+            value: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
+            words: string;
+        };
         Station: {
             /** Format: double */
             alongMm: number;
@@ -2242,6 +2252,7 @@ export interface components {
             rimPlaces: components["schemas"]["ChoiceWhere"][];
             shares: components["schemas"]["ChoiceInteger"][];
             slips: components["schemas"]["ChoiceSlip"][];
+            stages: components["schemas"]["StageWords"][];
             strands: components["schemas"]["ChoiceStrandThickness"][];
             tailsSecured: components["schemas"]["ChoiceTailEnd"][];
             textures: components["schemas"]["TextureWords"][];

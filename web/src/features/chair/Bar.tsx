@@ -2,9 +2,10 @@ import { CloudOff, MoreHorizontal, Pause, Play } from 'lucide-react';
 import { plural } from '../../lib/time';
 import { runningStage, shownMs } from './visit/fold';
 import { stage } from './visit/happening';
-import { STAGE_WORDS, type Tell } from './visit/telling';
+import type { Tell } from './visit/telling';
 import { useNow } from './visit/useNow';
 import type { Shown } from './visit/visitStore';
+import { useWords, wordOf } from '../../words';
 
 interface Props {
   shown: Shown;
@@ -56,6 +57,7 @@ const said = (ms: number) => {
 
 /** The clock of the stage that runs, or that stands still. */
 function Clock({ shown, tell }: { shown: Shown; tell: Tell }) {
+  const { stages } = useWords();
   const now = useNow();
   const { state } = shown;
   if (!state || state.isFinished) return null;
@@ -67,7 +69,7 @@ function Clock({ shown, tell }: { shown: Shown; tell: Tell }) {
     <button
       type="button"
       onClick={() => void tell([stage(running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', last)])}
-      aria-label={`${running ? 'Pause' : 'Go on with'} the clock of ${STAGE_WORDS[last]}`}
+      aria-label={`${running ? 'Pause' : 'Go on with'} the clock of ${wordOf(stages, last)}`}
       className={`flex h-12 shrink-0 items-center gap-2 rounded-md border px-3 hover:bg-well ${
         running ? 'border-edge bg-ground' : 'border-thread-deep bg-thread/25'
       }`}
@@ -75,7 +77,7 @@ function Clock({ shown, tell }: { shown: Shown; tell: Tell }) {
       {running ? <Pause size={18} aria-hidden /> : <Play size={18} aria-hidden />}
       <span className="text-left leading-tight">
         <span className="block text-xs text-soft">
-          {STAGE_WORDS[last]}
+          {wordOf(stages, last)}
           {running ? '' : ', paused'}
         </span>
         <span className="block text-lg leading-none font-semibold">{said(shownMs(time, now))}</span>

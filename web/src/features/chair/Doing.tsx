@@ -1,5 +1,5 @@
 import { Check, CornerUpLeft, Hand } from 'lucide-react';
-import type { SheetShare, SheetStep, WorkSheet } from '../../api/types';
+import type { SheetShare, SheetStep, WorkSheet, Words } from '../../api/types';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
 import { useWords, wordOf } from '../../words';
@@ -8,7 +8,6 @@ import { Beads } from './place/Beads';
 import type { Key } from './visit/actions';
 import { isToDo, type WorkState } from './visit/fold';
 import { otherwise } from './visit/otherwise';
-import { STAGE_WORDS } from './visit/telling';
 
 interface Props {
   sheet: WorkSheet;
@@ -23,7 +22,7 @@ interface Props {
 /** The one thing to do, what must be read before it, the shares of its row, and the two big keys. */
 export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }: Props) {
   const { sentence } = useLengths();
-  const { knots, shares } = useWords();
+  const { knots, shares, stages } = useWords();
   const [step, after] = steps;
   const changes = step
     ? otherwise(sheet, state, step, {
@@ -37,7 +36,7 @@ export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }
         {step ? (
           <>
             <p className="mb-1 text-soft">
-              {STAGE_WORDS[step.stage]}, step {step.number} of {sheet.steps.length}
+              {wordOf(stages, step.stage)}, step {step.number} of {sheet.steps.length}
             </p>
             <p
               className="text-[1.65rem] leading-tight font-semibold first-letter:uppercase"
@@ -84,7 +83,7 @@ export function Doing({ sheet, state, steps, chairKey, onPress, onBack, onBead }
           className="flex h-24 items-center justify-center gap-3 rounded-lg border-2 border-thread-deep bg-thread px-3 text-2xl font-semibold text-[#11201a] hover:brightness-105"
         >
           <KeySign chairKey={chairKey} />
-          <span>{keyWords(chairKey, state)}</span>
+          <span>{keyWords(chairKey, state, stages)}</span>
         </button>
       </div>
     </>
@@ -99,12 +98,12 @@ function KeySign({ chairKey }: { chairKey: Key }) {
   );
 }
 
-function keyWords(key: Key, state: WorkState): string {
+function keyWords(key: Key, state: WorkState, stages: Words['stages']): string {
   switch (key.does) {
     case 'SIGN':
       return 'I have read this';
     case 'BEGIN':
-      return `${key.isAgain ? 'Go on: ' : 'Begin: '}${STAGE_WORDS[key.stage]}`;
+      return `${key.isAgain ? 'Go on: ' : 'Begin: '}${wordOf(stages, key.stage)}`;
     case 'FINISH':
       return 'Finish the visit';
     case 'DONE': {

@@ -2,10 +2,11 @@ import type { Outlook } from '../../api/types';
 import { formatMinutes, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
-import { STAGE_WORDS, type Tell } from './visit/telling';
+import type { Tell } from './visit/telling';
 import type { Shown } from './visit/visitStore';
 import { Picture } from './more/Picture';
 import { Place } from './place/Place';
+import { useWords, wordOf } from '../../words';
 
 interface Props {
   shown: Shown;
@@ -15,6 +16,7 @@ interface Props {
 
 /** What it came to, and the way back if something is to be filled the next day. */
 export function Ended({ shown, outlook, tell }: Props) {
+  const { stages } = useWords();
   const { visit, state } = shown;
   if (!visit || !state) return null;
   return (
@@ -37,7 +39,7 @@ export function Ended({ shown, outlook, tell }: Props) {
           {[...state.stages].map(([of, t]) => (
             <Line
               key={of}
-              name={STAGE_WORDS[of]}
+              name={wordOf(stages, of)}
               planned={`${formatMinutes(Math.round(plannedMinutes(shown, of)))} planned`}
               came={formatMinutes(Math.round(t.spentMs / 60_000))}
             />

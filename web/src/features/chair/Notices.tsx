@@ -1,16 +1,19 @@
 import type { ReactNode } from 'react';
+import type { WorkSheet } from '../../api/types';
 import { plural } from '../../lib/time';
 import { likelyEnd, runningStage } from './visit/fold';
-import { stage, what } from './visit/happening';
-import { STAGE_WORDS, type Tell } from './visit/telling';
+import { hooked, stage, what } from './visit/happening';
+import type { Tell } from './visit/telling';
 import { useNow } from './visit/useNow';
 import type { Shown } from './visit/visitStore';
+import { useWords, wordOf } from '../../words';
 
 const clockOf = (ms: number) =>
   new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** What needs a word before the work goes on: a clock left running, devices that disagree, what made no sense. */
 export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
+  const { stages } = useWords();
   const now = useNow();
   const { visit, state } = shown;
   if (!visit || !state) return null;
@@ -21,7 +24,7 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
       {end !== undefined && running && (
         <Notice>
           <p className="mr-auto">
-            The clock for “{STAGE_WORDS[running]}” runs, but nothing was put down since{' '}
+            The clock for “{wordOf(stages, running)}” runs, but nothing was put down since{' '}
             {clockOf(state.lastAt ?? end)}. It likely ended at {clockOf(end)}.
           </p>
           <Big onClick={() => void tell([stage('STAGE_PAUSED', running)], end)}>
@@ -37,6 +40,18 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
             {plural(state.afterTheEnd.length, 'thing')} came after the end, and count. Is it done?
           </p>
           <Big onClick={() => void tell([what('REOPENED')])}>No, go on</Big>
+        </Notice>
+      )}
+      {state.disputed.size > 0 && (
+        <Notice>
+          <p className="mr-auto">
+            {plural(state.disputed.size, 'share')} on{' '}
+            {rowsOf(visit.sheet, state.disputed).join(', ')} {wasOrWere(state.disputed)} hooked on
+            one device and left out on another. Look:{' '}
+            {state.disputed.size === 1 ? 'is it' : 'are they'} in?
+          </p>
+          <Big onClick={() => void tell([hooked([...state.disputed])])}>Yes, in</Big>
+          <Big onClick={() => void tell(outAgain(state.disputed))}>No, left out</Big>
         </Notice>
       )}
       {(state.strays.length > 0 || visit.unfit.length > 0) && (
@@ -57,6 +72,15 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
     </>
   );
 }
+
+const wasOrWere = (shares: Set<number>) => (shares.size === 1 ? 'was' : 'were');
+
+const rowsOf = (sheet: WorkSheet, shares: Set<number>) => [
+  ...new Set(sheet.shares.filter((s) => shares.has(s.ref)).map((s) => `row ${s.row}`)),
+];
+
+const outAgain = (shares: Set<number>) =>
+  [...shares].map((s) => what('SHARE_TAKEN_OUT', { shares: [s] }));
 
 function Notice({ children }: { children: ReactNode }) {
   return (

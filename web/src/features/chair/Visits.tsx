@@ -1,9 +1,11 @@
 import { Link } from 'react-router';
-import type { VisitTile } from '../../api/types';
+import type { VisitTile, Words } from '../../api/types';
 import { plural } from '../../lib/time';
+import { useWords } from '../../words';
 
 /** Visits as rows of beads: how far each is. */
 export function Visits({ visits }: { visits: VisitTile[] }) {
+  const { stages } = useWords();
   return (
     <ul className="grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-3">
       {visits.map((v) => (
@@ -18,7 +20,7 @@ export function Visits({ visits }: { visits: VisitTile[] }) {
             </p>
             <p className="truncate text-soft">{v.planName}</p>
             <Progress visit={v} />
-            <p className="mt-1.5 text-sm">{standing(v)}</p>
+            <p className="mt-1.5 text-sm">{standing(v, stages)}</p>
           </Link>
         </li>
       ))}
@@ -35,22 +37,13 @@ function Progress({ visit }: { visit: VisitTile }) {
   );
 }
 
-const STAGES: Record<NonNullable<VisitTile['stage']>, string> = {
-  PREPARE: 'preparing',
-  PART: 'parting',
-  BRAID: 'braiding',
-  SECURE: 'securing tails',
-  HOOK: 'hooking',
-  TRY_AND_FILL: 'trying and filling',
-  FINISH: 'finishing',
-};
-
-function standing(v: VisitTile): string {
+function standing(v: VisitTile, stages: Words['stages']): string {
   const of = `${v.hooked} of ${plural(v.shares, 'share')}`;
   if (v.isFinished)
     return `finished, ${of}${v.pictures ? `, ${plural(v.pictures, 'picture')}` : ''}`;
   if (!v.isBegun) return 'not begun';
-  return `${v.stage ? STAGES[v.stage] : 'to be finished'}, ${of}`;
+  const at = stages.find((s) => s.value === v.stage)?.doing ?? 'to be finished';
+  return `${at}, ${of}`;
 }
 
 function dayOf(day: string): string {

@@ -62,7 +62,6 @@ const outlook = (change: Partial<Outlook>): Outlook =>
         there: 40,
         bundles: { low: 2, likely: 3, high: 3 },
         lasts: 'NO',
-        lastsWords: 'will run out',
         endsBefore: 5,
       },
     ],
@@ -158,6 +157,7 @@ describe('notices', () => {
         shown={shown([event(1, what('STAGE_BEGUN', { stage: 'HOOK' }), long)])}
         tell={tell}
       />,
+      { wrapper: WithWords },
     );
     fireEvent.click(screen.getByText(/^Stop it at/));
     expect(tell).toHaveBeenCalledWith([what('STAGE_PAUSED', { stage: 'HOOK' })], long + 5 * 60_000);
@@ -169,8 +169,33 @@ describe('notices', () => {
         shown={shown([event(1, what('SHARES_HOOKED', { shares: [9_999] }))])}
         tell={vi.fn()}
       />,
+      { wrapper: WithWords },
     );
     expect(screen.getByText(/1 thing put down on another device could not be used/)).toBeTruthy();
+  });
+});
+
+describe('what two devices disagree on', () => {
+  const left = what('ADJUSTED', { adjustment: 'STOP_HERE', shares: [1, 2] });
+  const both = [
+    event(1, what('SHARES_HOOKED', { shares: [1] })),
+    { ...event(2, left), device: 'there', count: 1 },
+  ];
+
+  it('is asked, and settled by whoever looks', () => {
+    const tell = vi.fn();
+    render(<Notices shown={shown(both)} tell={tell} />, { wrapper: WithWords });
+    expect(screen.getByText(/1 share on row .* hooked on one device and left out/)).toBeTruthy();
+    fireEvent.click(screen.getByText('Yes, in'));
+    expect(tell).toHaveBeenCalledWith([what('SHARES_HOOKED', { shares: [1] })]);
+    const settled = fold(sheet, [...both, event(3, what('SHARES_HOOKED', { shares: [1] }))]);
+    expect(settled.disputed.size).toBe(0);
+    expect(settled.shares.get(1)?.done).toBe('HOOKED');
+  });
+
+  it('is nothing where one device changed its mind', () => {
+    const mine = [event(1, left), event(2, what('SHARES_HOOKED', { shares: [1] }))];
+    expect(fold(sheet, mine).disputed.size).toBe(0);
   });
 });
 

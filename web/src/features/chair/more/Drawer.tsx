@@ -4,10 +4,10 @@ import { useRef, useState, type ReactNode } from 'react';
 import { useChairPrefs } from '../chairPrefs';
 import { isHooked, nextSteps, runningStage, shownMs } from '../visit/fold';
 import { stage, what } from '../visit/happening';
-import { STAGE_WORDS } from '../visit/telling';
 import type { Shown, VisitStore } from '../visit/visitStore';
 import { Big } from './Big';
 import { CountForm, HereOnForm, NoteForm, OpenedForm, OtherHairForm, PickShare } from './forms';
+import { useWords, wordOf } from '../../../words';
 
 interface Props {
   isOpen: boolean;
@@ -72,6 +72,7 @@ interface AllProps extends Omit<Props, 'isOpen' | 'onClose'> {
 }
 
 function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
+  const { stages } = useWords();
   const prefs = useChairPrefs();
   const file = useRef<HTMLInputElement>(null);
   const { visit, state } = shown;
@@ -136,7 +137,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
             onClick={() => tell(stage(of === running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', of))}
           >
             <span className="mr-auto">
-              {of === running ? 'Pause' : 'Go on with'} {STAGE_WORDS[of]}
+              {of === running ? 'Pause' : 'Go on with'} {wordOf(stages, of)}
             </span>
             <span className="text-soft">
               {Math.round(shownMs(t, state.lastAt ?? 0) / 60_000)} min

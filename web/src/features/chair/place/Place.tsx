@@ -93,11 +93,13 @@ export function Place({ sheet, state, step, endsBefore, gaps = [], fills = [], c
         {state.fills.map((f, i) => {
           const row = sheet.rows.find((r) => r.id === f.row);
           const at = row && along(row.chart, f.at ?? 0);
+          const beyond = sheet.rows.find((r) => r.id === f.otherRow);
+          const to = beyond && along(beyond.chart, f.otherAt ?? 0);
           return (
             at && (
               <path
                 key={i}
-                d={`M${at.x - 4} ${at.y}h8M${at.x} ${at.y - 4}v8`}
+                d={`M${at.x - 4} ${at.y}h8M${at.x} ${at.y - 4}v8${to ? `M${at.x} ${at.y}L${to.x} ${to.y}` : ''}`}
                 stroke={SCREEN.held}
                 strokeWidth={2.4}
               />

@@ -33,6 +33,7 @@ describe('the fold', () => {
       expect([state.tries, state.fills, state.notes, state.pictures].map((l) => l.length)).toEqual(
         told.counts,
       );
+      expect([...state.disputed].sort((a, b) => a - b)).toEqual(told.disputed);
       expect(state.isFinished).toBe(told.isFinished);
       expect(state.strays).toHaveLength(told.strays);
       expect(nextSteps(samples.sheet, state)[0]?.number ?? 0).toBe(told.next);

@@ -46,6 +46,10 @@ export interface WorkState {
   notes: Happening[];
   pictures: Happening[];
   signed: Map<number, string>;
+  /** Shares that one device hooked and another left out, and nobody looked at since; they count as hooked. */
+  disputed: Set<number>;
+  /** Which device said last what became of a share. */
+  saidBy: Map<number, string>;
   isFinished: boolean;
   lastAt: number | undefined;
   strays: WorkEvent[];
@@ -125,6 +129,8 @@ export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
     notes: [],
     pictures: [],
     signed: new Map(),
+    disputed: new Set(),
+    saidBy: new Map(),
     isFinished: false,
     lastAt: undefined,
     strays: [],
@@ -166,6 +172,7 @@ function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: Hap
   return (
     shares.every((s) => state.shares.has(s)) &&
     (w.row === null || rows.has(w.row)) &&
+    (w.otherRow === null || rows.has(w.otherRow)) &&
     (w.supply === null || w.supply < sheet.supplies.length) &&
     (w.step === null || w.step <= sheet.steps.length)
   );
@@ -178,9 +185,29 @@ function clock(state: WorkState, of: WorkStage, change: (t: StageTime) => StageT
 const running = (at: number) => (t: StageTime) =>
   t.runsSince === undefined ? { spentMs: t.spentMs, runsSince: at, isEnded: false } : t;
 
-function set(state: WorkState, ref: number, done: Done) {
+/** Whoever says once more what became of a share that two devices disagree on settles it. */
+function set(state: WorkState, ref: number, done: Done, device: string) {
   const was = state.shares.get(ref);
   if (was) state.shares.set(ref, { as: was.as, done });
+  state.saidBy.set(ref, device);
+  state.disputed.delete(ref);
+}
+
+const isSaidElsewhere = (state: WorkState, ref: number, device: string) =>
+  (state.saidBy.get(ref) ?? device) !== device;
+
+function setHooked(state: WorkState, ref: number, device: string) {
+  const isDispute =
+    state.shares.get(ref)?.done === 'LEFT_OUT' && isSaidElsewhere(state, ref, device);
+  set(state, ref, 'HOOKED', device);
+  if (isDispute) state.disputed.add(ref);
+}
+
+/** What two devices decided at once must not take out what is on the head already. */
+function leaveOut(state: WorkState, ref: number, device: string) {
+  const was = state.shares.get(ref);
+  if (isToDo(was)) set(state, ref, 'LEFT_OUT', device);
+  else if (isHooked(was) && isSaidElsewhere(state, ref, device)) state.disputed.add(ref);
 }
 
 function change(state: WorkState, ref: number, to: Partial<SheetShare>) {
@@ -210,16 +237,16 @@ function apply(sheet: WorkSheet, state: WorkState, e: WorkEvent) {
       if (w.step !== null) state.stepsDone.add(w.step);
       return;
     case 'SHARES_HOOKED':
-      for (const ref of w.shares ?? []) set(state, ref, 'HOOKED');
+      for (const ref of w.shares ?? []) setHooked(state, ref, e.device);
       return;
     case 'SHARE_TAKEN_OUT':
-      return set(state, w.shares?.[0] ?? 0, 'TAKEN_OUT');
+      return set(state, w.shares?.[0] ?? 0, 'TAKEN_OUT', e.device);
     case 'SHARE_SLIPPED':
-      return set(state, w.shares?.[0] ?? 0, 'SLIPPED');
+      return set(state, w.shares?.[0] ?? 0, 'SLIPPED', e.device);
     case 'FROM_HERE_ON':
       return fromHereOn(state, w);
     case 'ADJUSTED':
-      return adjust(state, w);
+      return adjust(state, w, e.device);
     case 'ROW_KEPT':
       state.kept.add(w.row ?? '');
       return;
@@ -268,8 +295,8 @@ function fromHereOn(state: WorkState, w: Happening) {
   }
 }
 
-function adjust(state: WorkState, w: Happening) {
-  for (const ref of w.shares ?? []) if (isToDo(state.shares.get(ref))) set(state, ref, 'LEFT_OUT');
+function adjust(state: WorkState, w: Happening, device: string) {
+  for (const ref of w.shares ?? []) leaveOut(state, ref, device);
   for (const ref of w.otherShares ?? []) {
     const was = state.shares.get(ref);
     if (!was || !isToDo(was)) continue;

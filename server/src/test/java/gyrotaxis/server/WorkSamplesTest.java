@@ -6,6 +6,8 @@ import gyrotaxis.core.chair.Counted;
 import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.WorkEvent;
 import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.Side;
 import gyrotaxis.core.plan.WorkSheet.Stage;
@@ -123,6 +125,12 @@ class WorkSamplesTest {
             case FILL_PLACED ->
                 w.put("row", sheet.rows().get(0).id().toString())
                         .put("at", r.nextDouble())
+                        .put(
+                                "otherRow",
+                                r.nextInt(4) == 0
+                                        ? new RowId(Section.SPIRAL, RowId.MOST).toString()
+                                        : sheet.rows().get(1).id().toString())
+                        .put("otherAt", r.nextDouble())
                         .put("shareParts", 2)
                         .put("supply", 0);
             case ADJUSTED -> {
@@ -183,6 +191,8 @@ class WorkSamplesTest {
                 .add(s.fills().size())
                 .add(s.notes().size())
                 .add(s.pictures().size());
+        ArrayNode disputed = o.putArray("disputed");
+        s.disputed().forEach(ref -> disputed.add(ref.number()));
         o.put("isFinished", s.isFinished()).put("strays", s.strays().size());
         o.put("next", s.next().map(WorkSheet.Step::number).orElse(0)).put("loopsIn", s.loopsIn(0));
         o.putArray("sides").add(s.hooked(Side.LEFT)).add(s.hooked(Side.MIDDLE)).add(s.hooked(Side.RIGHT));

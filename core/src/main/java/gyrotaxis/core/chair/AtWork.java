@@ -5,8 +5,10 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.hooking.Hooker;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
@@ -55,9 +57,40 @@ public final class AtWork {
         int number = sheet.shares().size();
         for (FillPlaced f : state.fills()) {
             number++;
-            fill(f, number).ifPresent(all::add);
+            if (!isDrawnShut(all, f, number)) {
+                fill(f, number).ifPresent(all::add);
+            }
         }
         return all;
+    }
+
+    /** Whether a fill draws the hair of two knots together that are both there; put among the rest then, and they are drawn. */
+    private boolean isDrawnShut(List<Station> all, FillPlaced f, int number) {
+        Optional<Station> near = knot(all, f.row(), f.at());
+        Optional<Station> far = f.beyond().flatMap(k -> knot(all, k.row(), k.at()));
+        Row row = rows.get(f.row());
+        if (row == null || near.isEmpty() || far.isEmpty() || near.equals(far)) {
+            return false;
+        }
+        List<Station> drawn = Hooker.drawnShut(plan.scalp(), row, near.get(), far.get(), f.share());
+        all.set(all.indexOf(near.get()), drawn.get(0));
+        all.set(all.indexOf(far.get()), drawn.get(1));
+        all.add(drawn.get(2)
+                .named(new StationId(f.row(), number))
+                .of(f.supply())
+                .tied(near.get().tie()));
+        return true;
+    }
+
+    /** The knot that was meant by a place on a row, if it is there and its hair is not drawn to another side. */
+    private Optional<Station> knot(List<Station> all, RowId id, double at) {
+        return Optional.ofNullable(rows.get(id)).flatMap(row -> {
+            double along = at * row.lengthMm();
+            return all.stream()
+                    .filter(s -> s.id().row().equals(id) && Math.abs(s.alongRowMm() - along) <= StationEdit.REACH_MM)
+                    .min(Comparator.comparingDouble(s -> Math.abs(s.alongRowMm() - along)))
+                    .filter(Station::canBeDrawn);
+        });
     }
 
     /** Shares of the sheet as stations; a row that is not laid any more carries none. */
@@ -75,7 +108,11 @@ public final class AtWork {
     }
 
     private Optional<Station> fill(FillPlaced f, int number) {
-        return on(f.row(), f.at(), number).map(s -> s.taking(f.share()).of(f.supply()));
+        return on(f.row(), f.at(), number)
+                .map(s -> s.taking(f.share()).of(f.supply()))
+                .map(s -> f.towardRad().isPresent()
+                        ? Hooker.thrown(plan.scalp(), s, f.towardRad().getAsDouble())
+                        : s);
     }
 
     /** A place on a row, hooked as its nearest neighbour there was planned to be. */

@@ -42,20 +42,9 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
 
     /** Whether the hair lasts. */
     public enum Lasts {
-        YES("lasts"),
-        PERHAPS("may run out"),
-        NO("will run out");
-
-        private final String words;
-
-        Lasts(String words) {
-            this.words = words;
-        }
-
-        /** What a stylist says. */
-        public String words() {
-            return words;
-        }
+        YES,
+        PERHAPS,
+        NO
     }
 
     /**

@@ -2,6 +2,7 @@ package gyrotaxis.core.chair;
 
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
@@ -10,6 +11,7 @@ import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.wear.Worn;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 
 /** What can happen at the chair. Nothing is ever changed afterwards: what was wrong is undone by another event. */
@@ -110,11 +112,31 @@ public sealed interface Happening {
      * A fill is put in.
      *
      * @param at how far along the row, as a part of its length, in [0, 1]
+     * @param towardRad which way it is thrown, as {@link StationEdit.Add} says; empty if it is hooked as it falls
+     * @param beyond the knot beyond a gap that it goes through too, so that the gap is drawn shut; empty if it goes through none
      */
-    record FillPlaced(RowId row, double at, Share share, int supply) implements Happening {
+    record FillPlaced(
+            RowId row, double at, Share share, int supply, OptionalDouble towardRad, Optional<KnotBeyond> beyond)
+            implements Happening {
         public FillPlaced {
             Require.inRange(at, 0, 1, "at", "");
             Require.atLeast(0, supply, "supply", "");
+        }
+
+        /** A fill that is hooked as it falls. */
+        public FillPlaced(RowId row, double at, Share share, int supply) {
+            this(row, at, share, supply, OptionalDouble.empty(), Optional.empty());
+        }
+    }
+
+    /**
+     * A knot on another row.
+     *
+     * @param at how far along the row, as a part of its length, in [0, 1]
+     */
+    record KnotBeyond(RowId row, double at) {
+        public KnotBeyond {
+            Require.inRange(at, 0, 1, "at", "");
         }
     }
 

@@ -49,6 +49,11 @@ final class WorkFold {
     private final List<Noted> notes = new ArrayList<>();
     private final List<Pictured> pictures = new ArrayList<>();
     private final TreeMap<Integer, String> signed = new TreeMap<>();
+    private final TreeSet<ShareRef> disputed = new TreeSet<>();
+
+    /** Which device said last what became of a share. */
+    private final TreeMap<ShareRef, String> saidBy = new TreeMap<>();
+
     private final TreeSet<EventId> strays = new TreeSet<>();
     private boolean isFinished;
     private Optional<Instant> lastAt = Optional.empty();
@@ -67,7 +72,7 @@ final class WorkFold {
         lastAt.ifPresent(last -> forgive(last, e));
         lastAt = Optional.of(e.at());
         if (!isClock(e)) {
-            hook(e.what());
+            hook(e.what(), e.id().device());
             keep(e.what());
             count(e.what());
             say(e.what());
@@ -112,28 +117,54 @@ final class WorkFold {
         stages.put(stage, change.apply(stages.getOrDefault(stage, StageTime.NONE)));
     }
 
-    private void hook(Happening what) {
+    private void hook(Happening what, String device) {
         if (what instanceof Happening.SharesHooked h) {
-            h.shares().forEach(s -> is(s, Done.HOOKED));
+            h.shares().forEach(s -> hooked(s, device));
         } else if (what instanceof Happening.ShareTakenOut t) {
-            is(t.share(), Done.TAKEN_OUT);
+            is(t.share(), Done.TAKEN_OUT, device);
         } else if (what instanceof Happening.ShareSlipped s) {
-            is(s.share(), Done.SLIPPED);
+            is(s.share(), Done.SLIPPED, device);
         } else if (what instanceof FromHereOn c) {
             shares.tailMap(c.from())
                     .replaceAll((ref, w) -> w.isHooked() ? w : new Worked(changed(w.as(), c), w.done()));
         } else if (what instanceof Adjusted a) {
-            adjust(a);
+            adjust(a, device);
         }
     }
 
-    private void is(ShareRef share, Done done) {
+    /** Whoever says once more what became of a share that two devices disagree on settles it. */
+    private void is(ShareRef share, Done done, String device) {
         shares.computeIfPresent(share, (ref, w) -> w.is(done));
+        saidBy.put(share, device);
+        disputed.remove(share);
     }
 
-    private void adjust(Adjusted a) {
-        // What two devices decided at once must not take out what is on the head already.
-        a.leftOut().forEach(s -> shares.computeIfPresent(s, (ref, w) -> w.isToDo() ? w.is(Done.LEFT_OUT) : w));
+    private void hooked(ShareRef share, String device) {
+        boolean isDispute = isNow(share, Done.LEFT_OUT)
+                && !saidBy.getOrDefault(share, device).equals(device);
+        is(share, Done.HOOKED, device);
+        if (isDispute) {
+            disputed.add(share);
+        }
+    }
+
+    private void leaveOut(ShareRef share, String device) {
+        if (isNow(share, Done.TO_DO) || isNow(share, Done.SLIPPED)) {
+            is(share, Done.LEFT_OUT, device);
+        } else if (isNow(share, Done.HOOKED)
+                && !saidBy.getOrDefault(share, device).equals(device)) {
+            // What two devices decided at once must not take out what is on the head already.
+            disputed.add(share);
+        }
+    }
+
+    private boolean isNow(ShareRef share, Done done) {
+        Worked w = shares.get(share);
+        return w != null && w.done() == done;
+    }
+
+    private void adjust(Adjusted a, String device) {
+        a.leftOut().forEach(s -> leaveOut(s, device));
         a.otherwise()
                 .forEach(s -> shares.computeIfPresent(
                         s, (ref, w) -> w.isToDo() ? new Worked(changed(w.as(), a), w.done()) : w));
@@ -247,7 +278,8 @@ final class WorkFold {
         } else if (what instanceof Happening.RowReleased r) {
             return List.of(r.row());
         } else if (what instanceof FillPlaced f) {
-            return List.of(f.row());
+            return Stream.concat(Stream.of(f.row()), f.beyond().map(Happening.KnotBeyond::row).stream())
+                    .toList();
         }
         return List.of();
     }
@@ -291,6 +323,7 @@ final class WorkFold {
                 notes,
                 pictures,
                 signed,
+                disputed,
                 isFinished,
                 lastAt,
                 strays);

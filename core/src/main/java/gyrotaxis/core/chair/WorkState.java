@@ -46,6 +46,7 @@ import java.util.TreeSet;
  * @param notes in turn
  * @param pictures in turn
  * @param signed steps whose cautions were read, and by whom
+ * @param disputed shares that one device hooked and another left out, and nobody looked at since; they count as hooked
  * @param isFinished whether the work is done, and was not opened again
  * @param lastAt when the last thing happened that says so, by the clock of its device; empty if nothing has
  * @param strays events that name what is not in the sheet; kept, and told
@@ -64,6 +65,7 @@ public record WorkState(
         List<Noted> notes,
         List<Pictured> pictures,
         SortedMap<Integer, String> signed,
+        SortedSet<ShareRef> disputed,
         boolean isFinished,
         Optional<Instant> lastAt,
         SortedSet<EventId> strays) {
@@ -87,6 +89,7 @@ public record WorkState(
         notes = List.copyOf(notes);
         pictures = List.copyOf(pictures);
         signed = Collections.unmodifiableSortedMap(new TreeMap<>(signed));
+        disputed = Collections.unmodifiableSortedSet(new TreeSet<>(disputed));
         strays = Collections.unmodifiableSortedSet(new TreeSet<>(strays));
     }
 

@@ -160,6 +160,11 @@ public final class Hooker {
         return HandEdits.added(scalp, row, along, share, towardRad);
     }
 
+    /** A share that is thrown to a side, as {@link gyrotaxis.core.install.StationEdit.Add} says. */
+    public static Station thrown(Scalp scalp, Station s, double towardRad) {
+        return s.hooked(Bearings.across(scalp, s, towardRad));
+    }
+
     /**
      * The three shares of a gap that is drawn shut, as their hair lies then: of two knots, and of what is hooked through both.
      *

@@ -44,23 +44,30 @@ public record WorkSheet(
 
     /** What is done, in the order of the trade. */
     public enum Stage {
-        PREPARE("prepare"),
-        PART("part"),
-        BRAID("braid"),
-        SECURE("secure"),
-        HOOK("hook"),
-        TRY_AND_FILL("try and fill"),
-        FINISH("finish");
+        PREPARE("prepare", "preparing"),
+        PART("part", "parting"),
+        BRAID("braid", "braiding"),
+        SECURE("secure tails", "securing tails"),
+        HOOK("hook", "hooking"),
+        TRY_AND_FILL("try and fill", "trying and filling"),
+        FINISH("finish", "finishing");
 
         private final String words;
+        private final String doing;
 
-        Stage(String words) {
+        Stage(String words, String doing) {
             this.words = words;
+            this.doing = doing;
         }
 
         /** What a stylist calls it. */
         public String words() {
             return words;
+        }
+
+        /** What she is at while it is worked. */
+        public String doing() {
+            return doing;
         }
     }
 

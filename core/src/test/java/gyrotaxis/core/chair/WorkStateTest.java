@@ -112,7 +112,17 @@ class WorkStateTest {
             case 9 -> new Happening.RowKept(row);
             case 10 -> new Happening.RowReleased(row);
             case 11 -> new Happening.Tried(Worn.as(Way.DOWN), "the crown");
-            case 12 -> new Happening.FillPlaced(row, r.nextDouble(), Share.HALF, 0);
+            case 12 ->
+                new Happening.FillPlaced(
+                        row,
+                        r.nextDouble(),
+                        Share.HALF,
+                        0,
+                        OptionalDouble.empty(),
+                        r.nextBoolean()
+                                ? Optional.empty()
+                                : Optional.of(new Happening.KnotBeyond(
+                                        r.nextInt(4) == 0 ? new RowId(Section.SPIRAL, 1) : ROW, r.nextDouble())));
             case 13 -> new Happening.Noted("thin ones to the front");
             case 14 -> new Happening.CautionSigned(1, "device " + r.nextInt(3));
             case 15 -> r.nextBoolean() ? new Happening.Finished() : new Happening.Reopened();
@@ -201,6 +211,44 @@ class WorkStateTest {
         assertThat(of(hook, out).worked(FIRST).isToDo()).isFalse();
         assertThat(of(hook, out, again, slips).worked(FIRST).isHooked()).isTrue();
         assertThat(of(hook, out, again, slips).worked(new ShareRef(2)).isToDo()).isTrue();
+    }
+
+    /** One device leaves it out while another hooks it, in either order: it counts as hooked, and is asked for until somebody looks. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void whatTwoDevicesDisagreeOnIsToldAndNotGuessed(boolean hooksFirst) {
+        Happening leaves = leftOut(1, 2);
+        WorkEvent one = hooksFirst ? on("tablet", 1, hooked(1)) : on("phone", 1, leaves);
+        WorkEvent other = hooksFirst ? on("phone", 2, leaves) : on("tablet", 2, hooked(1));
+        WorkState open = of(one, other);
+        assertThat(open.disputed()).containsExactly(FIRST);
+        assertThat(open.worked(FIRST).isHooked()).isTrue();
+        assertThat(open.worked(new ShareRef(2)).done()).isEqualTo(Done.LEFT_OUT);
+        WorkState in = of(one, other, after(3, hooked(1)));
+        assertThat(in.disputed()).isEmpty();
+        assertThat(in.worked(FIRST).isHooked()).isTrue();
+        WorkState out = of(one, other, after(3, new Happening.ShareTakenOut(FIRST)));
+        assertThat(out.disputed()).isEmpty();
+        assertThat(out.worked(FIRST).done()).isEqualTo(Done.TAKEN_OUT);
+    }
+
+    /** She who leaves a share out and hooks it after all changed her mind. */
+    @Test
+    void oneDeviceIsNeverAtOddsWithItself() {
+        assertThat(of(after(1, leftOut(1)), after(2, hooked(1))).disputed()).isEmpty();
+        assertThat(of(after(1, hooked(1)), after(2, leftOut(1))).disputed()).isEmpty();
+        assertThat(of(on("phone", 1, leftOut(1)), after(2, leftOut(1))).disputed())
+                .isEmpty();
+    }
+
+    private static Happening leftOut(int... numbers) {
+        return new Happening.Adjusted(
+                Adjustment.SMALLER_SHARES,
+                IntStream.of(numbers).mapToObj(ShareRef::new).toList(),
+                List.of(),
+                Optional.empty(),
+                OptionalInt.empty(),
+                0);
     }
 
     @Test

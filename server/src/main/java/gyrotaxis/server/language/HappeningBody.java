@@ -13,6 +13,7 @@ import gyrotaxis.core.wear.Worn;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
@@ -26,6 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param loops how many were counted
  * @param text lot, note, what showed, line, the name that stands for a caution, or the name of a picture
  * @param at how far along the row, as a part of its length
+ * @param towardRad which way a fill is thrown; left out if it is hooked as it falls
+ * @param otherRow the row with the knot beyond a gap that a fill is hooked through too; left out if it draws nothing shut
+ * @param otherAt how far along that, as {@code at}
  * @param part which wearing part was tried, from 0; left out for a way without one
  * @param step by its number in the sheet
  * @param undoes the event that is taken back
@@ -45,6 +49,9 @@ public record HappeningBody(
         @Nullable @Schema(nullable = true) String colour,
         @Nullable @Schema(nullable = true) String row,
         @Nullable @Schema(nullable = true) Double at,
+        @Nullable @Schema(nullable = true) Double towardRad,
+        @Nullable @Schema(nullable = true) String otherRow,
+        @Nullable @Schema(nullable = true) Double otherAt,
         @Nullable @Schema(nullable = true) Way way,
         @Nullable @Schema(nullable = true) Integer part,
         @Nullable @Schema(nullable = true) Integer step,
@@ -87,7 +94,7 @@ public record HappeningBody(
 
     private static final HappeningBody NONE = new HappeningBody(
             null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-            null);
+            null, null, null, null);
 
     /**
      * What happened.
@@ -108,12 +115,19 @@ public record HappeningBody(
                 new Happening.FromHereOn(first(), Optional.ofNullable(knot), optional(passes), share());
             case BUNDLE_OPENED -> new Happening.BundleOpened(need(supply, "supply"), said(), wholeLoops());
             case REST_COUNTED -> new Happening.RestCounted(need(supply, "supply"), need(loops, "loops"));
-            case ROW_KEPT -> new Happening.RowKept(rowId());
-            case ROW_RELEASED -> new Happening.RowReleased(rowId());
+            case ROW_KEPT -> new Happening.RowKept(rowId(need(row, "row")));
+            case ROW_RELEASED -> new Happening.RowReleased(rowId(need(row, "row")));
             case TRIED -> new Happening.Tried(worn(), said());
             case FILL_PLACED ->
                 new Happening.FillPlaced(
-                        rowId(), need(at, "at"), new Share(need(shareParts, "shareParts")), need(supply, "supply"));
+                        rowId(need(row, "row")),
+                        need(at, "at"),
+                        new Share(need(shareParts, "shareParts")),
+                        need(supply, "supply"),
+                        towardRad == null ? OptionalDouble.empty() : OptionalDouble.of(towardRad),
+                        otherRow == null
+                                ? Optional.empty()
+                                : Optional.of(new Happening.KnotBeyond(rowId(otherRow), need(otherAt, "otherAt"))));
             case ADJUSTED -> adjusted();
             case REPLACED -> new Happening.Replaced(need(supply, "supply"), said(), colour == null ? "" : colour);
             case NOTED -> new Happening.Noted(said());
@@ -139,8 +153,7 @@ public record HappeningBody(
         return part == null ? Worn.as(need(way, "way")) : Worn.parted(part);
     }
 
-    private RowId rowId() {
-        String given = need(row, "row");
+    private static RowId rowId(String given) {
         return RowId.parse(given)
                 .orElseThrow(() -> new IllegalArgumentException("row is \"" + given + "\", which names none"));
     }
@@ -206,6 +219,9 @@ public record HappeningBody(
                 null,
                 null,
                 null,
+                null,
+                null,
+                null,
                 a.kind(),
                 null);
     }
@@ -231,7 +247,7 @@ public record HappeningBody(
     }
 
     /** That a fill is put in. */
-    public static HappeningBody fill(String row, double at, int shareParts, int supply) {
+    public static HappeningBody of(Happening.FillPlaced f) {
         return new HappeningBody(
                 Kind.FILL_PLACED,
                 null,
@@ -239,14 +255,17 @@ public record HappeningBody(
                 null,
                 null,
                 null,
-                shareParts,
-                supply,
+                f.share().parts(),
+                f.supply(),
                 null,
                 null,
                 null,
                 null,
-                row,
-                at,
+                f.row().toString(),
+                f.at(),
+                f.towardRad().isPresent() ? f.towardRad().getAsDouble() : null,
+                f.beyond().map(k -> k.row().toString()).orElse(null),
+                f.beyond().map(Happening.KnotBeyond::at).orElse(null),
                 null,
                 null,
                 null,
@@ -282,6 +301,9 @@ public record HappeningBody(
                 colour,
                 row,
                 at,
+                towardRad,
+                otherRow,
+                otherAt,
                 way,
                 part,
                 otherStep,

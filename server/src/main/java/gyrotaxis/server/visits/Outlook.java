@@ -7,6 +7,8 @@ import gyrotaxis.core.chair.Adjustments;
 import gyrotaxis.core.chair.AtWork;
 import gyrotaxis.core.chair.Course;
 import gyrotaxis.core.chair.Forecast;
+import gyrotaxis.core.chair.Happening.FillPlaced;
+import gyrotaxis.core.chair.Happening.KnotBeyond;
 import gyrotaxis.core.chair.WorkState;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -36,6 +38,9 @@ import org.springframework.stereotype.Component;
 class Outlook {
     /** A way worn without a part. */
     private static final int NO_PART = -1;
+
+    /** Fills are of the first of the supplies. */
+    private static final int MAIN_HAIR = 0;
 
     private final Planner planner;
 
@@ -74,7 +79,6 @@ class Outlook {
                 h.there(),
                 LikelyRange.of(h.bundles()),
                 h.lasts(),
-                h.lasts().words(),
                 h.endsBefore().map(ShareRef::number).orElse(null));
     }
 
@@ -150,6 +154,12 @@ class Outlook {
                 f.share().parts(),
                 f.trial(),
                 Piece.of(f.why()),
-                HappeningBody.fill(f.row().toString(), f.at(), f.share().parts(), 0));
+                HappeningBody.of(new FillPlaced(
+                        f.row(),
+                        f.at(),
+                        f.share(),
+                        MAIN_HAIR,
+                        f.towardRad(),
+                        f.through().map(t -> new KnotBeyond(t.row(), t.at())))));
     }
 }

@@ -94,7 +94,6 @@ final class Views {
             double there,
             LikelyRange bundles,
             Lasts lasts,
-            String lastsWords,
             @Nullable @Schema(nullable = true) Integer endsBefore) {}
 
     /** How far it was: minutes of hooking, loops on the head. */

@@ -22,6 +22,7 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Consultation.Fall;
+import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HairlineShape.Nape;
 import gyrotaxis.core.scalp.Measure;
@@ -71,6 +72,7 @@ record WordsView(
         List<Choice<Knot>> knots,
         List<Choice<ExtraHold>> holds,
         List<Integer> legPercents,
+        List<StageWords> stages,
         List<Question> questions) {
     private static final double ALL_PERCENT = 100;
     private static final List<TailEnd> SECURED =
@@ -97,6 +99,9 @@ record WordsView(
 
     /** A texture, with what its fibre usually is. */
     record TextureWords(Texture value, String words, double curlMm, Slip slip, boolean goesInWhole) {}
+
+    /** A stage of the work, and what she is at meanwhile. */
+    record StageWords(Stage value, String words, String doing) {}
 
     /** A question on which practitioners differ, with what each side says. */
     record Question(String field, String words, List<Side> sides) {}
@@ -157,6 +162,9 @@ record WordsView(
                 choices(ExtraHold.values(), ExtraHold::words),
                 Tie.LEGS_OFFERED.stream()
                         .map(part -> (int) Math.round(part * ALL_PERCENT))
+                        .toList(),
+                Arrays.stream(Stage.values())
+                        .map(s -> new StageWords(s, s.words(), s.doing()))
                         .toList(),
                 List.of(
                         question("Spacing, front to nape", Method.Spacing.class),
