@@ -7,6 +7,14 @@ export function formatMinutes(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
 }
 
+/** Minutes that were counted, to the minute: 1 h 42. */
+export function exactMinutes(minutes: number): string {
+  const whole = Math.round(minutes);
+  const hours = Math.floor(whole / 60);
+  if (hours > 0) return `${hours} h ${String(whole % 60).padStart(2, '0')}`;
+  return whole === 0 ? 'under 1 min' : `${whole} min`;
+}
+
 /** "1 loop", "2 loops". */
 export const plural = (count: number, one: string, many = `${one}s`): string =>
   `${count} ${count === 1 ? one : many}`;

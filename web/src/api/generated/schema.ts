@@ -1423,7 +1423,7 @@ export interface components {
         };
         NoteView: {
             /** @enum {string} */
-            moment: "BEFORE" | "CHAIR" | "FINISHING" | "HOME" | "TAKEDOWN";
+            moment: "BEFORE" | "CHAIR" | "TRYING" | "FINISHING" | "HOME" | "TAKEDOWN";
             momentWords: string;
             words: string;
         };

@@ -60,7 +60,8 @@ export function Chair({ id }: { id: string }) {
 
   if (!visit || !state || !key) return <Opening problem={shown.problem} isAway={shown.isAway} />;
   const step = steps[0];
-  const isTrying = step?.stage === 'TRY_AND_FILL';
+  // Curls are separated first: what shows before that is not what will show.
+  const isTrying = step?.stage === 'TRY_AND_FILL' && steps[1]?.stage !== 'TRY_AND_FILL';
   const onBead = (share: SheetShare) => {
     if (!step) return;
     if (isToDo(state.shares.get(share.ref)))
@@ -75,7 +76,7 @@ export function Chair({ id }: { id: string }) {
       {state.isFinished ? (
         <Ended shown={shown} outlook={outlook.data} tell={tell} />
       ) : (
-        <div className="grid min-h-0 flex-1 grid-cols-2 grid-rows-[minmax(0,1fr)_auto] gap-px bg-line lg:grid-cols-[minmax(0,34fr)_minmax(0,38fr)_minmax(0,28fr)] lg:grid-rows-1">
+        <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,3fr)_minmax(0,2fr)] grid-rows-[minmax(0,1fr)_auto] gap-px bg-line lg:grid-cols-[minmax(0,34fr)_minmax(0,38fr)_minmax(0,28fr)] lg:grid-rows-1">
           <section aria-label="Place" className="relative min-h-0 bg-ground p-2">
             {isTrying ? (
               <Trying id={id} shown={shown} tell={tell} />

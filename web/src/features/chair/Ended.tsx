@@ -1,5 +1,5 @@
 import type { Outlook } from '../../api/types';
-import { formatMinutes, plural } from '../../lib/time';
+import { exactMinutes, formatMinutes, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
 import type { Tell } from './visit/telling';
@@ -33,7 +33,7 @@ export function Ended({ shown, outlook, tell }: Props) {
               key={k}
               name={`${s.hair.name}, ${s.colour}`}
               planned={`${s.placedLoops} loops planned`}
-              came={`${Math.round(loopsIn(state, k) * 2) / 2} in`}
+              came={`${Math.round(loopsIn(state, k) * 2) / 2} hooked`}
             />
           ))}
           {[...state.stages].map(([of, t]) => (
@@ -41,7 +41,7 @@ export function Ended({ shown, outlook, tell }: Props) {
               key={of}
               name={wordOf(stages, of)}
               planned={`${formatMinutes(Math.round(plannedMinutes(shown, of)))} planned`}
-              came={formatMinutes(Math.round(t.spentMs / 60_000))}
+              came={exactMinutes(t.spentMs / 60_000)}
             />
           ))}
         </dl>

@@ -8,7 +8,7 @@ import { WhenToStop } from './WhenToStop';
 type Note = Plan['notes'][number];
 
 const BEFORE: Note['moment'][] = ['BEFORE', 'CHAIR'];
-const AFTER: Note['moment'][] = ['FINISHING', 'HOME', 'TAKEDOWN'];
+const AFTER: Note['moment'][] = ['TRYING', 'FINISHING', 'HOME', 'TAKEDOWN'];
 
 /** The hooking in the order it is worked, left and right by turns; rows kept for parts wait, marked. */
 export function WorkTab() {

@@ -19,6 +19,7 @@ public record Note(Moment moment, String words) {
     public enum Moment {
         BEFORE("before the chair"),
         CHAIR("in the chair"),
+        TRYING("trying and filling"),
         FINISHING("finishing"),
         HOME("what she takes home"),
         TAKEDOWN("takedown");

@@ -167,10 +167,12 @@ public final class Notes {
     }
 
     private void finishing() {
+        // Fullness grows as curls are separated, so that what shows is judged, and filled, only afterwards.
         add(
-                Moment.FINISHING,
+                Moment.TRYING,
                 "Separate the curls with the fingers at once, before they tangle; roll or fluff for volume.");
-        add(Moment.FINISHING, "Try every part and way of wearing, then the fills; frizz the wisps with a small brush.");
+        add(Moment.TRYING, "Try every part and way she wears it; where something shows, put a fill.");
+        add(Moment.FINISHING, "Frizz the wisps with a small brush.");
         add(Moment.FINISHING, "Trim by small downward snips, layers round the face, never straight across.");
         addIf(
                 plan.brief().fullness() > VERY_FULL,

@@ -238,24 +238,20 @@ public final class WorkSheetWriter {
     }
 
     private void fills() {
-        add(
-                Stage.TRY_AND_FILL,
-                List.of(),
-                Sentence.of("Try every part and way she wears it; where something shows, put a fill."),
-                minutes(ChairTime.Stage.FILLS));
+        said(Note.Moment.TRYING, Stage.TRY_AND_FILL, minutes(ChairTime.Stage.FILLS));
+    }
+
+    /** What is said at a moment, line by line; the last of them takes the time. */
+    private void said(Note.Moment moment, Stage stage, Estimate minutes) {
+        List<Note> notes =
+                Notes.of(plan).stream().filter(n -> n.moment() == moment).toList();
+        for (int i = 0; i < notes.size(); i++) {
+            add(stage, List.of(), Sentence.of(notes.get(i).words()), i == notes.size() - 1 ? minutes : NOT_COUNTED);
+        }
     }
 
     private void finishing() {
-        List<Note> notes = Notes.of(plan).stream()
-                .filter(n -> n.moment() == Note.Moment.FINISHING)
-                .toList();
-        for (int i = 0; i < notes.size(); i++) {
-            add(
-                    Stage.FINISH,
-                    List.of(),
-                    Sentence.of(notes.get(i).words()),
-                    i == 0 ? minutes(ChairTime.Stage.FINISHING) : NOT_COUNTED);
-        }
+        said(Note.Moment.FINISHING, Stage.FINISH, minutes(ChairTime.Stage.FINISHING));
         Set<Caution> rest = EnumSet.allOf(Caution.class);
         rest.removeAll(BEFORE_ANYTHING);
         rest.removeAll(BEFORE_BRAIDING);
