@@ -1,7 +1,9 @@
-import { Moon, Sun } from 'lucide-react';
+import { Moon, Ruler, Sun } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import type { LengthUnit } from '../lib/length';
+import { FingerField } from '../ui/FingerField';
 import { usePrefs } from '../ui/prefs';
 import { Switch } from '../ui/Switch';
 
@@ -13,77 +15,96 @@ const UNITS: { value: LengthUnit; words: string }[] = [
   { value: 'fingers', words: 'fingers' },
 ];
 
-/** The five places, and what holds everywhere: units and light. */
+/** The five places, and what holds everywhere: units and light; both behind one key where there is little room. */
 export function Frame() {
-  const { unit, fingerMm, theme, set } = usePrefs();
+  const theme = usePrefs((p) => p.theme);
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
-  const isDark = theme === 'dark';
   return (
     <div className="flex h-dvh min-h-0 flex-col">
-      <header className="flex h-12 shrink-0 items-center gap-1 border-b border-edge bg-well px-4">
+      <header className="flex h-12 shrink-0 items-center gap-1 border-b border-edge bg-well px-1 sm:px-4 [@media(height<540px)]:h-11">
         <Mark />
-        <nav aria-label="Places" className="flex h-full items-stretch">
+        <nav aria-label="Places" className="flex h-full min-w-0 items-stretch">
           {PLACES.map((place) => (
             <NavLink
               key={place}
               to={`/${place}`}
-              className="flex items-center border-b-4 border-transparent px-4 pt-1 text-lg capitalize hover:bg-sheet aria-[current=page]:border-thread aria-[current=page]:font-semibold"
+              className="flex items-center border-b-4 border-transparent px-2 pt-1 capitalize hover:bg-sheet aria-[current=page]:border-thread aria-[current=page]:font-semibold sm:px-3 sm:text-lg lg:px-4"
             >
               {place}
             </NavLink>
           ))}
         </nav>
         <span className="grow" />
-        {unit === 'fingers' && (
-          <label className="mr-2 flex items-center gap-1.5 text-sm text-soft">
-            my finger
-            <input
-              type="number"
-              min={10}
-              max={30}
-              step={0.5}
-              value={fingerMm}
-              onChange={(e) => {
-                const mm = Number(e.target.value);
-                if (mm >= 10 && mm <= 30) set({ fingerMm: mm });
-              }}
-              className="w-16 rounded-md border border-edge bg-sheet px-1 py-0.5 text-ink"
-            />
-            mm
-          </label>
-        )}
-        <Switch
-          label="Lengths in"
-          value={unit}
-          options={UNITS}
-          onChoose={(u) => set({ unit: u })}
-        />
-        <button
-          type="button"
-          aria-label={isDark ? 'Day light' : 'Low glare'}
-          onClick={() => set({ theme: isDark ? 'light' : 'dark' })}
-          className="ml-2 grid size-8 place-items-center rounded-md border border-edge hover:bg-sheet"
-        >
-          {isDark ? <Sun size={17} /> : <Moon size={17} />}
-        </button>
+        <div className="hidden items-center lg:flex">
+          <Units />
+          <Light />
+        </div>
+        <Popover.Root>
+          <Popover.Trigger
+            aria-label="Lengths and light"
+            className="grid size-11 shrink-0 place-items-center rounded-md hover:bg-sheet lg:hidden"
+          >
+            <Ruler size={18} aria-hidden />
+          </Popover.Trigger>
+          <Popover.Portal>
+            <Popover.Content
+              sideOffset={4}
+              collisionPadding={8}
+              aria-label="Lengths and light"
+              className="z-30 flex flex-wrap items-center gap-2 rounded-lg border border-edge bg-sheet p-3 shadow-xl"
+            >
+              <Units />
+              <Light />
+            </Popover.Content>
+          </Popover.Portal>
+        </Popover.Root>
       </header>
       <Outlet />
     </div>
   );
 }
 
+function Units() {
+  const { unit, set } = usePrefs();
+  return (
+    <>
+      {unit === 'fingers' && <FingerField />}
+      <Switch label="Lengths in" value={unit} options={UNITS} onChoose={(u) => set({ unit: u })} />
+    </>
+  );
+}
+
+function Light() {
+  const { theme, set } = usePrefs();
+  const isDark = theme === 'dark';
+  return (
+    <button
+      type="button"
+      aria-label={isDark ? 'Day light' : 'Low glare'}
+      onClick={() => set({ theme: isDark ? 'light' : 'dark' })}
+      className="ml-2 grid size-8 place-items-center rounded-md border border-edge hover:bg-sheet"
+    >
+      {isDark ? <Sun size={17} /> : <Moon size={17} />}
+    </button>
+  );
+}
+
 function Mark() {
   return (
-    <NavLink to="/book" className="mr-4 flex items-center gap-2" aria-label="Gyrotaxis">
+    <NavLink
+      to="/book"
+      className="flex shrink-0 items-center gap-2 px-1 lg:mr-4"
+      aria-label="Gyrotaxis"
+    >
       <svg viewBox="4 3 24 26" className="h-7" aria-hidden="true">
         <g fill="none" strokeLinecap="round" strokeLinejoin="round" strokeWidth={3.4}>
           <path d="M9 6l7 5 7-5M9 13l7 5 7-5" stroke="var(--ink)" />
           <path d="M9 20l7 5 7-5" stroke="var(--thread)" />
         </g>
       </svg>
-      <span className="text-lg font-semibold tracking-tight">Gyrotaxis</span>
+      <span className="hidden text-lg font-semibold tracking-tight lg:inline">Gyrotaxis</span>
     </NavLink>
   );
 }

@@ -32,7 +32,7 @@ createRoot(root).render(
               <Route element={<Frame />}>
                 <Route path="/book" element={<BookPage />} />
                 <Route path="/bench" element={<BenchDoor />} />
-                <Route path="/bench/:planId" element={<BenchPage />} />
+                <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
                 <Route path="/chair" element={<ChairDoor />} />
                 <Route path="/chair/:visitId" element={<ChairPage />} />
                 <Route path="/shelf" element={<ShelfPage />} />

@@ -63,7 +63,7 @@ export function Dial({
         </span>
       </div>
       <Slider.Root
-        className="relative flex h-6 touch-none items-center select-none"
+        className="slider relative flex h-6 touch-none items-center select-none"
         value={[value]}
         min={min}
         max={max}

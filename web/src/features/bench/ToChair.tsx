@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { useBench } from './draft/useBench';
 
 /** Freezes the plan into a worksheet and begins to work from it. Asked twice, because an answer was lost, it is one visit. */
-export function ToChair({ planId }: { planId: string }) {
+export function ToChair({ planId, isTight }: { planId: string; isTight: boolean }) {
   const isSaved = useBench((b) => b.saving === 'saved');
   const [id] = useState(newId);
   const [problem, setProblem] = useState<string>();
@@ -34,9 +34,10 @@ export function ToChair({ planId }: { planId: string }) {
         look="main"
         disabled={!isSaved || isAsked}
         onClick={() => void begin()}
+        aria-label="take it to the chair"
         title="Freezes the plan as it is now into a worksheet, and begins a visit"
       >
-        <Armchair size={16} aria-hidden /> take it to the chair
+        <Armchair size={16} aria-hidden /> {!isTight && 'take it to the chair'}
       </Button>
     </>
   );

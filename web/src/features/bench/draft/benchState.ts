@@ -1,6 +1,7 @@
 import type { StateCreator } from 'zustand/vanilla';
 import type { Brief, Ledger, RegionKind, SavedPlan, TailEnd, Way } from '../../../api/types';
 import type { Point } from '../../../lib/curve';
+import type { Layers } from '../../../viz/chart/ScalpChart';
 
 export type Saving = 'saved' | 'changed' | 'saving' | 'away' | 'refused';
 
@@ -98,6 +99,10 @@ export interface ViewState {
   /** Whether what shows is drawn on the map; it is only asked for while it is looked at. */
   showsCover: boolean;
   isComparing: boolean;
+  /** What is drawn on the map. */
+  layers: Layers;
+  /** Whether the head is seen in the round instead. */
+  isRound: boolean;
   go: (step: Step) => void;
   holdRow: (id: string | undefined) => void;
   holdStation: (id: string | undefined) => void;
@@ -109,6 +114,8 @@ export interface ViewState {
   wear: (how: Partial<WornAs>) => void;
   showCover: (isShown: boolean) => void;
   compare: (isComparing: boolean) => void;
+  showLayers: (layers: Layers) => void;
+  showRound: (isRound: boolean) => void;
 }
 
 export type BenchState = DraftState & HistoryState & ViewState;

@@ -15,6 +15,8 @@ export const viewSlice =
     worn: { way: 'DOWN', part: brief.foundation.parts.length > 0 ? 0 : null, day: 0 },
     showsCover: false,
     isComparing: false,
+    layers: { stations: true, names: true },
+    isRound: false,
 
     go: (step) => set({ step, tool: undefined }),
     holdRow: (id) => set({ heldRow: id }),
@@ -27,4 +29,6 @@ export const viewSlice =
     showCover: (isShown) => set({ showsCover: isShown }),
     wear: (how) => set({ worn: { ...get().worn, ...how } }),
     compare: (isComparing) => set({ isComparing }),
+    showLayers: (layers) => set({ layers }),
+    showRound: (isRound) => set({ isRound }),
   });

@@ -1,7 +1,7 @@
-import { useRef, useState, type KeyboardEvent } from 'react';
+import { use, useRef, useState, type KeyboardEvent } from 'react';
 import type { Point } from '../../../lib/curve';
 import { mapFrame, mapPoint } from './mapPoint';
-import { useBench, useComputed } from '../draft/useBench';
+import { BenchContext, useBench, useComputed } from '../draft/useBench';
 import { usePace } from './usePace';
 
 interface Props {
@@ -32,6 +32,7 @@ export function Grip(props: Props) {
   const giveUp = useBench((b) => b.giveUp);
   const taken = useRef<{ from: Point; frame: DOMMatrix } | null>(null);
   const [isHeld, setHeld] = useState(false);
+  const bench = use(BenchContext);
   const pace = usePace(plan);
   const end = (how: () => void) => {
     if (how === letGo) pace.finish();
@@ -81,6 +82,11 @@ export function Grip(props: Props) {
     },
     onPointerMove: (e: React.PointerEvent<SVGElement>) => {
       if (!taken.current) return;
+      // A second finger came down: they look into the map now, and it was let go of.
+      if (bench?.getState().before === undefined) {
+        end(giveUp);
+        return;
+      }
       const { from, frame } = taken.current;
       const p = mapPoint(e, isTurned, frame);
       const refuses = e.altKey;

@@ -93,8 +93,8 @@ function Card({ title, children, isWide = false, isOnLeft = false }: CardProps) 
   return (
     <div
       role="status"
-      className={`pointer-events-none absolute bottom-3 rounded-md border border-ink bg-sheet px-4 py-2 leading-tight shadow-lg ${
-        isOnLeft ? 'left-3' : 'right-30'
+      className={`pointer-events-none absolute bottom-3 z-20 max-w-[95%] rounded-md border border-ink bg-sheet px-4 py-2 leading-tight shadow-lg ${
+        isOnLeft ? 'left-3' : 'right-3'
       } ${isWide ? 'w-88' : 'w-60'}`}
     >
       <p className="mb-0.5 font-semibold first-letter:uppercase">{title}</p>

@@ -1,10 +1,12 @@
-import { lazy, memo, Suspense, useEffect, useRef, useState } from 'react';
+import { lazy, memo, Suspense, use, useEffect, useRef } from 'react';
 import type { Plan } from '../../../api/types';
 import { mmPer } from '../../../lib/length';
+import { useMapView } from '../../../lib/useMapView';
+import { MapKeys } from '../../../ui/MapKeys';
 import { usePrefs } from '../../../ui/prefs';
 import { FillMarks } from '../../../viz/chart/FillMarks';
 import { SCREEN } from '../../../viz/palette';
-import { ScalpChart, SHEET, type Layers } from '../../../viz/chart/ScalpChart';
+import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { SideView } from '../../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
 import { HairlineHandles } from './HairlineHandles';
@@ -15,7 +17,7 @@ import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
 import { StageBar } from './StageBar';
 import { withTail } from '../draft/edits/foundationEdits';
-import { useBench, useComputed } from '../draft/useBench';
+import { BenchContext, useBench, useComputed } from '../draft/useBench';
 import { useFills } from '../plan/useFills';
 import { useWorn } from '../plan/useWorn';
 
@@ -32,8 +34,8 @@ const VIEW_WORDS: Record<string, string> = {
 export const Stage = memo(function Stage() {
   const { plan } = useComputed();
   const { unit, fingerMm, isTurned } = usePrefs();
-  const [layers, setLayers] = useState<Layers>({ stations: true, names: true });
-  const [isRound, setRound] = useState(false);
+  const layers = useBench((b) => b.layers);
+  const isRound = useBench((b) => b.isRound);
   const heldRow = useBench((b) => b.heldRow);
   const heldStation = useBench((b) => b.heldStation);
   const heldRegion = useBench((b) => b.heldRegion);
@@ -45,6 +47,12 @@ export const Stage = memo(function Stage() {
   const worn = useWorn();
   const isMoving = useBench((b) => b.before !== undefined);
   const takeRow = useTakeRow();
+  const svg = useRef<SVGSVGElement>(null);
+  const store = use(BenchContext);
+  const view = useMapView(svg, SHEET, {
+    onTwoFingers: () => store?.getState().giveUp(),
+    isBusy: () => store?.getState().before !== undefined || store?.getState().tool !== undefined,
+  });
 
   const drawing = plan && { plan, layers, isTurned, unit, unitMm: mmPer(unit, fingerMm) };
   const newest = useRef(drawing);
@@ -55,21 +63,17 @@ export const Stage = memo(function Stage() {
   if (!drawing) return <StageAtRest />;
   return (
     <section aria-label="Scalp" className="relative flex min-h-0 min-w-0 flex-1 flex-col">
-      <StageBar
-        layers={layers}
-        onLayers={setLayers}
-        isRound={isRound}
-        onRound={setRound}
-        drawing={newest}
-      />
-      <div className="relative flex min-h-0 flex-1 gap-2 px-2 pb-1">
+      <StageBar drawing={newest} />
+      <div className="@container relative flex min-h-0 flex-1 px-1 pb-1">
         {isRound ? (
           <Suspense fallback={<p className="m-auto text-soft">Turning the head…</p>}>
             <HeadInTheRound />
           </Suspense>
         ) : (
           <svg
-            viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
+            ref={svg}
+            id="map"
+            viewBox={view.viewBox}
             className="min-h-0 min-w-0 flex-1 touch-none select-none"
             role="group"
             aria-label="Map of the scalp, front up"
@@ -102,7 +106,14 @@ export const Stage = memo(function Stage() {
             </ScalpChart>
           </svg>
         )}
-        <Views of={drawing.plan.views} heldRow={heldRow} isTurned={isTurned} />
+        {!isRound && view.isWhole && (
+          <Views of={drawing.plan.views} heldRow={heldRow} isTurned={isTurned} />
+        )}
+        {!isRound && (
+          <div className="absolute right-2 bottom-2 z-10">
+            <MapKeys isWhole={view.isWhole} onWhole={view.showWhole} onNearer={view.nearer} />
+          </div>
+        )}
         <HeldCard plan={drawing.plan} />
       </div>
     </section>
@@ -120,22 +131,33 @@ interface ViewsProps {
   isTurned: boolean;
 }
 
-/** The head from its sides. */
+/** Which views stand in which corner of the map, where the head leaves room. */
+const CORNERS: readonly { look: string; views: readonly string[] }[] = [
+  { look: 'left-2', views: ['left', 'back'] },
+  { look: 'right-2', views: ['right', 'top'] },
+];
+
+/** The head from its sides, in the corners that it leaves free; where they are too small it is not seen from its sides. */
 const Views = memo(function Views({ of, heldRow, isTurned }: ViewsProps) {
-  return (
-    <div className="flex w-26 shrink-0 flex-col flex-wrap gap-2 overflow-hidden pt-2">
-      {of.map((v) => (
-        <SideView
-          key={v.from}
-          view={v}
-          palette={SCREEN}
-          words={VIEW_WORDS[v.from] ?? v.from}
-          heldRow={heldRow}
-          isTurned={isTurned}
-        />
-      ))}
+  return CORNERS.map((corner) => (
+    <div
+      key={corner.look}
+      className={`pointer-events-none absolute bottom-12 hidden w-[clamp(4.5rem,13cqw,8rem)] flex-col gap-1 @min-[36rem]:flex ${corner.look}`}
+    >
+      {of
+        .filter((v) => corner.views.includes(v.from))
+        .map((v) => (
+          <SideView
+            key={v.from}
+            view={v}
+            palette={SCREEN}
+            words={VIEW_WORDS[v.from] ?? v.from}
+            heldRow={heldRow}
+            isTurned={isTurned}
+          />
+        ))}
     </div>
-  );
+  ));
 });
 
 /** Touching a row takes it in hand, or gives it the tail that is looking for a place. */

@@ -1,5 +1,6 @@
 import type { Plan } from '../../../api/types';
-import { Box, Download, FileText, FlipHorizontal2, Printer } from 'lucide-react';
+import { Box, Download, FileText, FlipHorizontal2, Layers3, Printer } from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { memo, type RefObject } from 'react';
 import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
@@ -20,24 +21,72 @@ const LAYERS: { key: keyof Layers; words: string }[] = [
 type Drawing = Omit<Parameters<typeof ScalpChart>[0], 'palette' | 'plan'> & { plan: Plan };
 
 interface BarProps {
-  layers: Layers;
-  onLayers: (layers: Layers) => void;
-  isRound: boolean;
-  onRound: (isRound: boolean) => void;
   /** What is drawn now; read when it is to be saved, so that the bar need not be drawn anew with it. */
   drawing: RefObject<Drawing | undefined>;
 }
 
-/** What is drawn on the map, how it is turned, and what is written of it. */
-export const StageBar = memo(function StageBar({
-  layers,
-  onLayers,
-  isRound,
-  onRound,
-  drawing,
-}: BarProps) {
-  const { isTurned, set } = usePrefs();
+/** What is drawn on the map, how it is turned, and what is written of it; behind one key where there is little room. */
+export const StageBar = memo(function StageBar({ drawing }: BarProps) {
+  return (
+    <div className="@container shrink-0 px-2 @min-[38rem]:pt-2">
+      <div className="hidden items-center gap-1 @min-[38rem]:flex">
+        <LayerKeys />
+        <span className="grow" />
+        <ToolKeys drawing={drawing} />
+      </div>
+      <div className="absolute right-2 bottom-16 z-10 @min-[38rem]:hidden">
+        <Popover.Root>
+          <Popover.Trigger asChild>
+            <Button
+              aria-label="the map"
+              title="What the map shows"
+              className="min-h-11 px-3 shadow-sm"
+            >
+              <Layers3 size={18} aria-hidden />
+            </Button>
+          </Popover.Trigger>
+          <Popover.Portal>
+            <Popover.Content
+              sideOffset={4}
+              collisionPadding={8}
+              aria-label="What the map shows"
+              className="z-30 flex w-[min(22rem,calc(100vw-1rem))] flex-col gap-3 rounded-lg border border-edge bg-sheet p-3 shadow-xl"
+            >
+              <div className="flex flex-wrap gap-1">
+                <LayerKeys />
+              </div>
+              <div className="@container flex flex-wrap gap-1">
+                <ToolKeys drawing={drawing} hasWords />
+              </div>
+            </Popover.Content>
+          </Popover.Portal>
+        </Popover.Root>
+      </div>
+    </div>
+  );
+});
+
+function LayerKeys() {
+  const layers = useBench((b) => b.layers);
+  const showLayers = useBench((b) => b.showLayers);
   const showCover = useBench((b) => b.showCover);
+  return LAYERS.map((l) => (
+    <Layer
+      key={l.key}
+      words={l.words}
+      isOn={layers[l.key] === true}
+      onPress={() => {
+        if (l.key === 'cover') showCover(!layers.cover);
+        showLayers({ ...layers, [l.key]: layers[l.key] !== true });
+      }}
+    />
+  ));
+}
+
+function ToolKeys({ drawing, hasWords = false }: BarProps & { hasWords?: boolean }) {
+  const isRound = useBench((b) => b.isRound);
+  const showRound = useBench((b) => b.showRound);
+  const { isTurned, set } = usePrefs();
   const title = useBench((b) => `${b.clientName}, ${b.name}`);
   // The writers of drawings are large and seldom needed.
   const saveDrawing = async (now: Drawing) => {
@@ -58,65 +107,55 @@ export const StageBar = memo(function StageBar({
   const write = (how: (now: Drawing) => Promise<void>) => {
     if (drawing.current) void how(drawing.current);
   };
-  return (
-    <div className="flex flex-wrap items-center gap-1 px-3 pt-2">
-      {LAYERS.map((l) => (
-        <Layer
-          key={l.key}
-          words={l.words}
-          isOn={layers[l.key] === true}
-          onPress={() => {
-            if (l.key === 'cover') showCover(!layers.cover);
-            onLayers({ ...layers, [l.key]: layers[l.key] !== true });
-          }}
-        />
-      ))}
-      <span className="grow" />
-      <Button
-        look="quiet"
-        aria-pressed={isRound}
-        aria-label={isRound ? 'map' : 'in the round'}
-        title={isRound ? 'The map again' : 'The head in the round, with its hair'}
-        onClick={() => onRound(!isRound)}
-      >
-        <Box size={16} aria-hidden />
-      </Button>
-      <Button
-        look="quiet"
-        aria-label="turn over"
-        aria-pressed={isTurned}
-        onClick={() => set({ isTurned: !isTurned })}
-        title="Turn the map over, for somebody who faces the client (t)"
-      >
-        <FlipHorizontal2 size={16} aria-hidden />
-      </Button>
-      <Button
-        look="quiet"
-        aria-label="drawing (SVG)"
-        title="Drawing (SVG)"
-        onClick={() => write(saveDrawing)}
-      >
-        <Download size={16} aria-hidden />
-      </Button>
-      <Button
-        look="quiet"
-        aria-label="pattern sheet (SVG)"
-        title="Pattern sheet, A4 (SVG)"
-        onClick={() => write(saveSheet)}
-      >
-        <FileText size={16} aria-hidden />
-      </Button>
-      <Button
-        look="quiet"
-        aria-label="pattern sheet (PDF)"
-        title="Pattern sheet, A4 (PDF)"
-        onClick={() => write(printSheet)}
-      >
-        <Printer size={16} aria-hidden />
-      </Button>
-    </div>
-  );
-});
+  const tools = [
+    {
+      words: isRound ? 'map' : 'in the round',
+      title: isRound ? 'The map again' : 'The head in the round, with its hair',
+      isOn: isRound,
+      sign: <Box size={16} aria-hidden />,
+      onPress: () => showRound(!isRound),
+    },
+    {
+      words: 'turn over',
+      title: 'Turn the map over, for somebody who faces the client (t)',
+      isOn: isTurned,
+      sign: <FlipHorizontal2 size={16} aria-hidden />,
+      onPress: () => set({ isTurned: !isTurned }),
+    },
+    {
+      words: 'drawing (SVG)',
+      title: 'Drawing (SVG)',
+      sign: <Download size={16} aria-hidden />,
+      onPress: () => write(saveDrawing),
+    },
+    {
+      words: 'pattern sheet (SVG)',
+      title: 'Pattern sheet, A4 (SVG)',
+      sign: <FileText size={16} aria-hidden />,
+      onPress: () => write(saveSheet),
+    },
+    {
+      words: 'pattern sheet (PDF)',
+      title: 'Pattern sheet, A4 (PDF)',
+      sign: <Printer size={16} aria-hidden />,
+      onPress: () => write(printSheet),
+    },
+  ];
+  return tools.map((t) => (
+    <Button
+      key={t.title}
+      look="quiet"
+      aria-pressed={t.isOn}
+      aria-label={t.words}
+      title={t.title}
+      onClick={t.onPress}
+      className="px-2"
+    >
+      {t.sign}
+      <span className={hasWords ? '' : 'hidden @min-[68rem]:inline'}>{t.words}</span>
+    </Button>
+  ));
+}
 
 function Layer(props: { words: string; isOn: boolean; onPress: () => void }) {
   return (

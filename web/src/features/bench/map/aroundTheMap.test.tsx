@@ -1,14 +1,17 @@
 // @vitest-environment jsdom
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
+import type { ReactNode } from 'react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, Finding, Plan, PlanStation } from '../../../api/types';
 import { Problem } from '../../../api/problems';
-import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
+import { onBench, refusedAt, said, sample, WithWords } from '../../../testing/onBench';
 import { serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/chart/beads';
 import { Consequences } from '../panels/Consequences';
 import { EarLineHandle } from './EarLineHandle';
+import { createBench } from '../draft/benchStore';
+import { BenchContext } from '../draft/useBench';
 import { ElsewhereDialog } from '../ElsewhereDialog';
 import { Findings } from '../panels/Findings';
 import { withFoundation } from '../draft/edits/foundationEdits';
@@ -16,7 +19,7 @@ import { HeldCard } from './HeldCard';
 import { PartHandles } from './PartHandles';
 import { PerimeterHandle } from './PerimeterHandle';
 import { RegionHandles } from './RegionTools';
-import { Thread } from '../panels/Thread';
+import { StepLine } from '../room/StepLine';
 
 const { plan, savedPlan, words } = sample;
 
@@ -25,12 +28,20 @@ beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 const finding = (edit: Partial<Finding>): Finding => ({
   code: 'CARE',
   severity: 'HINT',
-  place: { kind: 'HEAD', id: null },
+  place: { kind: 'MEASURE', id: null },
   reason: said('So it is.'),
   remedies: [],
   ...edit,
 });
 const withFindings = (...findings: Finding[]): Plan => ({ ...plan, findings });
+
+/** The sample's bench, for a piece that is drawn anew. */
+const bare = createBench(sample.savedPlan, sample.words.planFormat);
+const OnBench = ({ children }: { children: ReactNode }) => (
+  <WithWords>
+    <BenchContext value={bare}>{children}</BenchContext>
+  </WithWords>
+);
 
 describe('Findings', () => {
   it('tells a stop, a warning and a note apart by sign and word, not only by colour', () => {
@@ -49,12 +60,14 @@ describe('Findings', () => {
   });
 
   it('shows its row while it is pointed at, and gives back what was in hand before', () => {
-    const bench = onBench(<Findings />, {
-      plan: withFindings(
-        finding({ place: { kind: 'ROW', id: 'F2' } }),
-        finding({ place: { kind: 'STATION', id: 'F3/1' }, reason: said('b') }),
-      ),
-    });
+    const bench = onBench(
+      <Findings
+        of={[
+          finding({ place: { kind: 'ROW', id: 'F2' } }),
+          finding({ place: { kind: 'STATION', id: 'F3/1' }, reason: said('b') }),
+        ]}
+      />,
+    );
     act(() => bench.getState().holdRow('F5'));
     const [row, station] = screen.getAllByRole('article') as [HTMLElement, HTMLElement];
     fireEvent.mouseEnter(row);
@@ -107,18 +120,50 @@ describe('Findings', () => {
     expect(screen.getByText('Then: It is 90 % then.')).toBeTruthy();
   });
 
+  it('shows those of the step she is on, and how many there are at the others', () => {
+    const bench = onBench(<Findings />, {
+      plan: withFindings(
+        finding({ reason: said('Measure again.') }),
+        finding({ place: { kind: 'ROW', id: 'F2' }, severity: 'WARNING', reason: said('Thick.') }),
+        finding({ place: { kind: 'ROW', id: 'F3' }, reason: said('Long.') }),
+      ),
+    });
+    expect(screen.getByRole('article').textContent).toContain('Measure again.');
+    fireEvent.click(screen.getByRole('button', { name: 'Rows 2' }));
+    expect(bench.getState().step).toBe('foundation');
+    expect(screen.getAllByRole('article').map((a) => a.textContent)).toEqual([
+      '▲ Mind. Thick.',
+      '○ Note. Long.',
+    ]);
+  });
+
+  it('leads the keyboard to the next finding after a remedy', async () => {
+    const remedy = (words: string) => ({
+      words: said(words),
+      change: { fullness: 0.75 },
+      left: null,
+    });
+    const first = finding({ reason: said('a'), remedies: [remedy('Do a')] });
+    const second = finding({ reason: said('b'), remedies: [remedy('Do b')] });
+    const { rerender } = render(<Findings of={[first, second]} />, { wrapper: OnBench });
+    const taken = screen.getByRole('button', { name: 'Do a' });
+    taken.focus();
+    fireEvent.click(taken);
+    rerender(<Findings of={[second]} />);
+    await waitFor(() => expect(document.activeElement?.textContent).toBe('Do b'));
+  });
+
   it('says so where there is nothing to mind', () => {
     onBench(<Findings />, { plan: withFindings() });
     expect(screen.getByText('Nothing to mind on this plan.')).toBeTruthy();
   });
 });
 
-describe('Thread', () => {
+describe('StepLine', () => {
   const snagged = () =>
     within(screen.getByRole('navigation', { name: 'Steps of the plan' }))
-      .getAllByRole('button')
-      .filter((b) => within(b).queryByLabelText('snagged by a finding'))
-      .map((b) => b.textContent);
+      .getAllByRole('button', { name: /to mind$/ })
+      .map((b) => b.getAttribute('aria-label')?.split(',')[0]);
   const good = withFindings();
 
   it.each([
@@ -137,12 +182,12 @@ describe('Thread', () => {
     ['hooking.method.hourMinor', 'Knots'],
     ['hooking.edits[2].at', 'Knots'],
   ])('leads from what is wrong with %s to the step %s', (field, step) => {
-    onBench(<Thread />, { plan: good, problem: refusedAt(field, 'No.') });
+    onBench(<StepLine />, { plan: good, problem: refusedAt(field, 'No.') });
     expect(snagged()).toEqual([step]);
   });
 
   it('snags the step of a grave finding, and of text that cannot be read', () => {
-    const bench = onBench(<Thread />, {
+    const bench = onBench(<StepLine />, {
       plan: withFindings(
         finding({ severity: 'WARNING', place: { kind: 'STATION', id: 'F3/1' } }),
         finding({ place: { kind: 'HAIR', id: null } }),
@@ -154,7 +199,7 @@ describe('Thread', () => {
   });
 
   it('puts down what was in the hand when another step is taken', () => {
-    const bench = onBench(<Thread />, { plan: good });
+    const bench = onBench(<StepLine />, { plan: good });
     act(() => bench.getState().take({ kind: 'region', of: 'SCAR', points: [] }));
     fireEvent.click(screen.getByRole('button', { name: /Parts/ }));
     expect(bench.getState()).toMatchObject({ step: 'parts', tool: undefined });
@@ -163,12 +208,12 @@ describe('Thread', () => {
 
 describe('Consequences', () => {
   it('names the sizes to buy with how many of each', () => {
-    onBench(<Consequences />);
+    onBench(<Consequences className="w-66" />);
     expect(screen.getByLabelText('What it comes to').textContent).toContain('1 of 60, 1 of 20');
   });
 
   it('stays where it is while there is no plan', () => {
-    onBench(<Consequences />, { plan: undefined });
+    onBench(<Consequences className="w-66" />, { plan: undefined });
     expect(screen.queryByLabelText('What it comes to')).toBeNull();
   });
 });

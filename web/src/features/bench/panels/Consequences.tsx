@@ -10,16 +10,14 @@ import { useBench, useRead } from '../draft/useBench';
 const MINUTES_TICK = 15;
 
 /** What the plan comes to, on measuring tapes; while something is dragged they show where they stood before. */
-export const Consequences = memo(function Consequences() {
+export const Consequences = memo(function Consequences({ className }: { className: string }) {
   const plan = useRead();
   const before = useBench((b) => b.before);
-  if (!plan) return <aside className="w-72 shrink-0 border-l border-line bg-sheet" />;
+  const look = `flex shrink-0 flex-col overflow-y-auto border-l border-line bg-sheet ${className}`;
+  if (!plan) return <aside className={look} />;
   const l = plan.ledger;
   return (
-    <aside
-      aria-label="What it comes to"
-      className="flex w-72 shrink-0 flex-col overflow-y-auto border-l border-line bg-sheet"
-    >
+    <aside aria-label="What it comes to" className={look}>
       <LoopTape ledger={l} before={before} />
       <Tape
         label={plural(l.packs, 'pack').replace(/^\d+ /, '') + ' to buy'}

@@ -1,8 +1,11 @@
-import { use, useRef } from 'react';
+import { use, useEffect, useRef, type RefObject } from 'react';
 import type { Finding } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
+import { STEPS } from '../draft/benchState';
 import { useRemedies } from '../plan/useRemedies';
+import { STEP_NAMES, stepOf } from '../room/stepNames';
+import { useMinded } from '../room/useMinded';
 import { BenchContext, useBench, useComputed, useRead } from '../draft/useBench';
 
 const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
@@ -13,8 +16,16 @@ const MARKS: Record<Finding['severity'], { sign: string; words: string; look: st
 
 const NONE: Finding[] = [];
 
-/** What the core has to say about the plan, each with its remedy where there is one; or about one way of wearing it. */
-export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: string }) {
+interface Props {
+  /** Findings about one way of wearing it; those of the step she is on if left out. */
+  of?: Finding[];
+  label?: string;
+  /** Whether nothing is said where there is nothing to mind. */
+  isCompact?: boolean;
+}
+
+/** What the core has to say about the plan at the step she is on, each with its remedy where there is one; elsewhere only how much. */
+export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
   const { problem: wrong } = useComputed();
   const read = useRead();
   const apply = useBench((b) => b.apply);
@@ -22,7 +33,12 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
   const { sentence } = useLengths();
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
-  const findings = useRemedies(of ?? read?.findings ?? NONE, of === undefined);
+  const step = useBench((b) => b.step);
+  const all = useRemedies(of ?? read?.findings ?? NONE, of === undefined);
+  const findings = of ? all : all.filter((f) => stepOf(f) === step);
+  const problem = of ? undefined : wrong;
+  const section = useRef<HTMLElement>(null);
+  const { remember } = useNextFocus(section, findings.length);
   const store = use(BenchContext);
   // What was in hand before the pointer came over a finding is in hand again once it leaves.
   const before = useRef<string>(undefined);
@@ -36,9 +52,16 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
     holdRow(before.current);
     holdStation(undefined);
   };
-  const problem = of ? undefined : wrong;
   return (
-    <section aria-label={label} className={`flex flex-col gap-2 ${of ? '' : 'p-3'}`}>
+    <section
+      ref={section}
+      tabIndex={-1}
+      aria-label={label}
+      className={`flex flex-col gap-2 outline-none ${of ? '' : isCompact ? 'mb-3 empty:hidden' : 'p-3'}`}
+    >
+      {!of && !isCompact && (findings.length > 0 || problem) && (
+        <h3 className="text-sm text-soft">At this step</h3>
+      )}
       {problem && (
         <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
           {problem.isAway
@@ -48,6 +71,7 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
       )}
       {findings.map((f) => (
         <article
+          tabIndex={-1}
           key={f.code + f.place.id + sentence(f.reason)}
           className={`rounded-md border p-2 text-sm leading-snug ${MARKS[f.severity].look}`}
           onMouseEnter={() => pointAt(f)}
@@ -66,7 +90,10 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
                 className="w-full"
                 // While something is held the findings may be of a moment ago.
                 disabled={isMoving}
-                onClick={() => apply(`remedy ${f.code} ${sentence(r.words)}`, r.change)}
+                onClick={() => {
+                  remember();
+                  apply(`remedy ${f.code} ${sentence(r.words)}`, r.change);
+                }}
               >
                 {sentence(r.words)}
               </Button>
@@ -75,9 +102,52 @@ export function Findings({ of, label = 'Findings' }: { of?: Finding[]; label?: s
           ))}
         </article>
       ))}
-      {findings.length === 0 && !problem && (
-        <p className="text-sm text-soft">Nothing to mind on this plan.</p>
+      {findings.length === 0 && !problem && !isCompact && (
+        <p className="text-sm text-soft">
+          {of || all.length === 0
+            ? 'Nothing to mind on this plan.'
+            : 'Nothing to mind at this step.'}
+        </p>
       )}
+      {!of && !isCompact && <Elsewhere />}
     </section>
   );
+}
+
+/** How much is to be minded at the other steps, and the way there. */
+function Elsewhere() {
+  const here = useBench((b) => b.step);
+  const go = useBench((b) => b.go);
+  const minded = useMinded();
+  const others = STEPS.filter((s) => s !== here && minded[s]);
+  if (others.length === 0) return null;
+  return (
+    <div className="flex flex-wrap items-center gap-1 text-sm">
+      <span className="mr-1 text-soft">elsewhere</span>
+      {others.map((s) => (
+        <Button key={s} onClick={() => go(s)} className={minded[s]?.isGrave ? 'text-chalk' : ''}>
+          {STEP_NAMES[s]} <strong>{minded[s]?.count}</strong>
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+/** After a remedy is taken its finding goes: the keyboard is led to the one that stands where it stood. */
+function useNextFocus(section: RefObject<HTMLElement | null>, count: number) {
+  const index = useRef<number>(undefined);
+  useEffect(() => {
+    if (index.current === undefined) return;
+    const all = section.current?.querySelectorAll<HTMLElement>('article');
+    const next = all?.[Math.min(index.current, all.length - 1)];
+    (next?.querySelector('button') ?? next ?? section.current)?.focus();
+    index.current = undefined;
+  }, [section, count]);
+  return {
+    remember: () => {
+      const all = [...(section.current?.querySelectorAll('article') ?? [])];
+      index.current = all.findIndex((a) => a.contains(document.activeElement));
+      if (index.current < 0) index.current = undefined;
+    },
+  };
 }

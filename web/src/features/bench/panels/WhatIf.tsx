@@ -33,7 +33,7 @@ function Strip({ beside }: { beside: Brief }) {
   return (
     <section
       aria-label="What if"
-      className="flex h-60 shrink-0 flex-col border-t-2 border-thread bg-sheet"
+      className="@container flex h-60 max-h-[60%] shrink-0 flex-col border-t-2 border-thread bg-sheet"
     >
       <header className="flex items-center gap-2 px-3 py-1">
         <h2 className="font-semibold whitespace-nowrap">What if</h2>
@@ -69,7 +69,7 @@ function Picture(props: { compared: Comparison; index: number; words: string }) 
   const worn = props.compared.worn[props.index];
   if (!plan) return null;
   return (
-    <figure className="flex w-36 shrink-0 flex-col">
+    <figure className="hidden w-36 shrink-0 flex-col @min-[36rem]:flex">
       <svg
         viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
         className="min-h-0 flex-1 rounded-md bg-ground"

@@ -19,31 +19,30 @@ export function StepTabs<T extends string>({ label, value, tabs, onShow }: Props
   // However far down another tab was read, this one begins at its top.
   const top = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (top.current?.parentElement) top.current.parentElement.scrollTop = 0;
+    const step = top.current?.closest('#step');
+    if (step) step.scrollTop = 0;
   }, [value]);
   return (
     <Tabs.Root
       ref={top}
       value={value}
       onValueChange={(t) => onShow(t as T)}
+      data-tabs
       className="flex flex-col"
     >
-      <Tabs.List
-        aria-label={label}
-        className="mb-3 grid auto-cols-fr grid-flow-col border-b border-edge"
-      >
+      <Tabs.List aria-label={label} className="mb-3 flex border-b border-edge">
         {tabs.map((t) => (
           <Tabs.Trigger
             key={t.value}
             value={t.value}
-            className="border-b-3 border-transparent px-1 pb-1 text-sm -outline-offset-2 hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
+            className="min-w-0 flex-auto border-b-3 border-transparent px-1 pb-1 text-sm whitespace-nowrap -outline-offset-2 hover:bg-well data-[state=active]:border-thread data-[state=active]:font-semibold"
           >
             {t.words}
           </Tabs.Trigger>
         ))}
       </Tabs.List>
       {tabs.map((t) => (
-        <Tabs.Content key={t.value} value={t.value} className="flex flex-col gap-3">
+        <Tabs.Content key={t.value} value={t.value} className="step-list">
           {t.content}
         </Tabs.Content>
       ))}

@@ -77,7 +77,7 @@ function DaySlider({ day, onChange }: { day: number; onChange: (day: number) => 
         day <strong className="text-lg">{day}</strong>
       </span>
       <Slider.Root
-        className="relative flex h-6 grow touch-none items-center select-none"
+        className="slider relative flex h-6 grow touch-none items-center select-none"
         value={[day]}
         min={0}
         max={LAST_DAY}
