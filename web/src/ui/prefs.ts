@@ -12,6 +12,8 @@ interface Prefs {
   theme: Theme;
   /** Whether the map is turned over for somebody who faces the client. */
   isTurned: boolean;
+  /** Folds that this stylist keeps open. */
+  folds: Record<string, boolean>;
   set: (change: Partial<Omit<Prefs, 'set'>>) => void;
 }
 
@@ -22,6 +24,7 @@ export const usePrefs = create<Prefs>()(
       fingerMm: 18,
       theme: 'light',
       isTurned: false,
+      folds: {},
       set: (change) => set(change),
     }),
     { name: 'gyrotaxis-prefs' },

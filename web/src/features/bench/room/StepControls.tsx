@@ -46,7 +46,7 @@ export const StepControls = memo(function StepControls({
         key={step}
         id="step"
         tabIndex={-1}
-        aria-label={STEP_NAMES[step]}
+        aria-label={`${STEP_NAMES[step]}, this step`}
         className={`@container min-h-0 overflow-y-auto bg-sheet px-4 py-3 outline-none ${className}`}
       >
         <h2 className="sr-only">{STEP_NAMES[step]}</h2>

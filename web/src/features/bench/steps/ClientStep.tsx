@@ -1,10 +1,13 @@
-import { useWords } from '../../../words';
+import { useWords, wordOf } from '../../../words';
 import type { Brief, Consultation } from '../../../api/types';
 import { Chips } from '../../../ui/Chips';
 import { Counter } from '../../../ui/Counter';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
+import { formatMinutes, plural } from '../../../lib/time';
+import { useLengths } from '../../../ui/prefs';
 import { BenchLength } from './BenchLength';
+import { StepFold } from './StepFold';
 import { useBench, useFieldError } from '../draft/useBench';
 
 const USUAL_MINUTES = 180;
@@ -19,6 +22,8 @@ export function ClientStep() {
   const words = useWords();
   const { limits } = words;
   const minutesError = useFieldError('consultation.chairMinutes');
+  const weeksError = useFieldError('consultation.weeks');
+  const { say } = useLengths();
 
   const setOwn = (what: Partial<Brief['ownHair']>) =>
     change(`own ${Object.keys(what).join()}`, (b) => ({
@@ -46,99 +51,138 @@ export function ClientStep() {
         options={words.falls}
         onChoose={(fall) => ask({ fall })}
       />
-      <Tick
-        words="She wants a fringe"
-        isOn={asked.hasFringe}
-        onChange={(hasFringe) => ask({ hasFringe })}
-      />
-      <Heading words="Her own hair" />
-      <Choose
-        label="grows"
-        value={own?.density}
-        options={words.densities}
-        onChoose={(density) => setOwn({ density })}
-      />
-      <Choose
-        label="made of"
-        value={own?.strands ?? 'MEDIUM'}
-        options={words.strands}
-        onChoose={(strands) => setOwn({ strands })}
-      />
-      <BenchLength
-        label="Her own hair hangs"
-        path="ownHair.lengthMm"
-        hint="at the nape, stretched"
-        value={own?.lengthMm}
-        onChange={(b, lengthMm) => ({ ...b, ownHair: { ...b.ownHair, lengthMm } })}
-      />
-      <BenchLength
-        label="New growth"
-        path="ownHair.newGrowthMm"
-        value={own?.newGrowthMm ?? 0}
-        onChange={(b, newGrowthMm) => ({ ...b, ownHair: { ...b.ownHair, newGrowthMm } })}
-      />
-      <Tick
-        words="It mats easily"
-        isOn={own?.matsEasily ?? false}
-        onChange={(matsEasily) => setOwn({ matsEasily })}
-      />
-      <Chips
-        label="Seen on her scalp"
-        values={own?.conditions ?? []}
-        options={words.conditions}
-        onChoose={(conditions) => setOwn({ conditions })}
-      />
-      <Heading words="Her life" />
-      <Chips
-        label="She is used to"
-        values={asked.habits ?? []}
-        options={words.habits}
-        onChoose={(habits) => ask({ habits })}
-      />
       <Counter
         label="Weeks of wear"
         value={asked.weeks}
         min={limits.weeks.min}
         max={limits.weeks.max}
         onChange={(weeks) => ask({ weeks })}
+        error={weeksError}
       />
-      <Heading words="The chair" />
       <Choose
         label="Who installs"
         value={installer}
         options={words.installers}
         onChoose={(who) => change('installer', (b) => ({ ...b, installer: who }))}
       />
-      <Tick
-        words="Her time is limited"
-        isOn={asked.chairMinutes !== null}
-        onChange={(isOn) => ask({ chairMinutes: isOn ? USUAL_MINUTES : null })}
-      />
-      {asked.chairMinutes !== null && (
-        <Counter
-          label="Minutes she has"
-          value={asked.chairMinutes}
-          min={limits.chairMinutes.min}
-          max={limits.chairMinutes.max}
-          step={15}
-          onChange={(chairMinutes) => ask({ chairMinutes })}
-          error={minutesError}
+      <StepFold
+        id="client scalp"
+        title="Her scalp"
+        tells={told(own?.conditions, words.conditions, 'nothing seen')}
+        fields={['ownHair.conditions']}
+      >
+        <Chips
+          label="Seen on her scalp"
+          values={own?.conditions ?? []}
+          options={words.conditions}
+          onChoose={(conditions) => setOwn({ conditions })}
         />
-      )}
-      <Counter
-        label="Packs she brings"
-        value={asked.ownPacks}
-        min={0}
-        max={limits.ownPacks.max}
-        onChange={(ownPacks) => ask({ ownPacks })}
-      />
+      </StepFold>
+      <StepFold
+        id="client hair"
+        title="Her own hair"
+        tells={`${own ? wordOf(words.densities, own.density) : ''}, ${say(own?.lengthMm ?? 0)}`}
+        fields={['ownHair.']}
+      >
+        <Choose
+          label="grows"
+          value={own?.density}
+          options={words.densities}
+          onChoose={(density) => setOwn({ density })}
+        />
+        <Choose
+          label="made of"
+          value={own?.strands ?? 'MEDIUM'}
+          options={words.strands}
+          onChoose={(strands) => setOwn({ strands })}
+        />
+        <BenchLength
+          label="Her own hair hangs"
+          path="ownHair.lengthMm"
+          hint="at the nape, stretched"
+          value={own?.lengthMm}
+          onChange={(b, lengthMm) => ({ ...b, ownHair: { ...b.ownHair, lengthMm } })}
+        />
+        <BenchLength
+          label="New growth"
+          path="ownHair.newGrowthMm"
+          value={own?.newGrowthMm ?? 0}
+          onChange={(b, newGrowthMm) => ({ ...b, ownHair: { ...b.ownHair, newGrowthMm } })}
+        />
+        <Tick
+          words="It mats easily"
+          isOn={own?.matsEasily ?? false}
+          onChange={(matsEasily) => setOwn({ matsEasily })}
+        />
+      </StepFold>
+      <StepFold
+        id="client life"
+        title="Her life"
+        tells={told(asked.habits, words.habits, 'nothing special')}
+        fields={['consultation.habits']}
+      >
+        <Chips
+          label="She is used to"
+          values={asked.habits ?? []}
+          options={words.habits}
+          onChoose={(habits) => ask({ habits })}
+        />
+        <Tick
+          words="She wants a fringe"
+          isOn={asked.hasFringe}
+          onChange={(hasFringe) => ask({ hasFringe })}
+        />
+      </StepFold>
+      <StepFold
+        id="client chair"
+        title="The chair"
+        tells={chairWords(asked)}
+        fields={['consultation.chairMinutes', 'consultation.ownPacks']}
+      >
+        <Tick
+          words="Her time is limited"
+          isOn={asked.chairMinutes !== null}
+          onChange={(isOn) => ask({ chairMinutes: isOn ? USUAL_MINUTES : null })}
+        />
+        {asked.chairMinutes !== null && (
+          <Counter
+            label="Minutes she has"
+            value={asked.chairMinutes}
+            min={limits.chairMinutes.min}
+            max={limits.chairMinutes.max}
+            step={15}
+            onChange={(chairMinutes) => ask({ chairMinutes })}
+            error={minutesError}
+          />
+        )}
+        <Counter
+          label="Packs she brings"
+          value={asked.ownPacks}
+          min={0}
+          max={limits.ownPacks.max}
+          onChange={(ownPacks) => ask({ ownPacks })}
+        />
+      </StepFold>
     </>
   );
 }
 
-function Heading({ words }: { words: string }) {
-  return <h3 className="border-t border-line pt-3 font-semibold">{words}</h3>;
+/** What was chosen, or that nothing was. */
+function told<T>(
+  values: readonly T[] | null | undefined,
+  choices: { value: T; words: string }[],
+  none: string,
+): string {
+  return values && values.length > 0 ? values.map((v) => wordOf(choices, v)).join(', ') : none;
 }
+
+const chairWords = (asked: Consultation): string =>
+  [
+    asked.chairMinutes === null ? 'no hurry' : `she has ${formatMinutes(asked.chairMinutes)}`,
+    asked.ownPacks > 0 && `brings ${plural(asked.ownPacks, 'pack')}`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 
 function Choose<T extends string>(props: {
   label: string;

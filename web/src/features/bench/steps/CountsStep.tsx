@@ -2,6 +2,7 @@ import type { Plan } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { packSize, pieces } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
+import { Fold } from '../../../ui/Fold';
 import { useLengths } from '../../../ui/prefs';
 import { useComputed } from '../draft/useBench';
 import { BalancePanel } from './counts/BalancePanel';
@@ -17,7 +18,29 @@ export function CountsStep() {
   const { needs, hairs, quote } = plan;
   return (
     <>
-      <BalancePanel plan={plan} />
+      <section aria-label="Quote">
+        <p className="flex items-baseline justify-between">
+          <span className="font-semibold">Quote, in all</span>
+          <strong className="text-3xl leading-none">
+            {formatMoney(quote.totalMinor, quote.currency)}
+          </strong>
+        </p>
+      </section>
+      <Fold
+        id="counts quote"
+        title="What is in it"
+        tells={`hair ${formatMoney(quote.materialsMinor, quote.currency)}`}
+      >
+        <Line words="hair" minor={quote.materialsMinor} currency={quote.currency} />
+        <Line words="margin" minor={quote.marginMinor} currency={quote.currency} />
+        <Line words="time in the chair" minor={quote.chairMinor} currency={quote.currency} />
+        <p className="mt-2 text-xs text-soft">
+          Times and loops for fills are estimates; yours will be learned from recorded visits.
+          {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and{' '}
+          {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
+          {plan.method.name} method.
+        </p>
+      </Fold>
       {hairs.map((h, i) => (
         <section key={`${h.name} ${h.colour} ${i}`} aria-label={`${h.name}, ${h.colour}`}>
           <h3 className="flex justify-between border-b border-edge font-semibold">
@@ -58,8 +81,7 @@ export function CountsStep() {
         </section>
       ))}
       {needs.length > 0 && (
-        <section aria-label="Besides loops">
-          <h3 className="mb-1 text-sm text-soft">Besides loops</h3>
+        <Fold id="counts needs" title="Besides loops" tells={plural(needs.length, 'thing')}>
           <ul>
             {needs.map((n) => (
               <li key={n.what} className="flex justify-between gap-2 border-b border-line py-1">
@@ -70,10 +92,13 @@ export function CountsStep() {
               </li>
             ))}
           </ul>
-        </section>
+        </Fold>
       )}
-      <section aria-label="Time">
-        <h3 className="mb-1 text-sm text-soft">Time</h3>
+      <Fold
+        id="counts time"
+        title="Time"
+        tells={`${formatMinutes(plan.ledger.chairMinutes.likely)} in the chair`}
+      >
         <ul>
           {stages.map((s) => (
             <li key={s.words} className="flex justify-between gap-2 border-b border-line py-1">
@@ -82,25 +107,10 @@ export function CountsStep() {
             </li>
           ))}
         </ul>
-      </section>
-      <section aria-label="Quote">
-        <h3 className="mb-1 text-sm text-soft">Quote</h3>
-        <Line words="hair" minor={quote.materialsMinor} currency={quote.currency} />
-        <Line words="margin" minor={quote.marginMinor} currency={quote.currency} />
-        <Line words="time in the chair" minor={quote.chairMinor} currency={quote.currency} />
-        <p className="flex items-baseline justify-between pt-1">
-          <span className="font-semibold">in all</span>
-          <strong className="text-2xl leading-none">
-            {formatMoney(quote.totalMinor, quote.currency)}
-          </strong>
-        </p>
-        <p className="mt-2 text-xs text-soft">
-          Times and loops for fills are estimates; yours will be learned from recorded visits.
-          {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and{' '}
-          {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
-          {plan.method.name} method.
-        </p>
-      </section>
+      </Fold>
+      <Fold id="counts balance" title="Balance" tells="fewest loops, or best for what is there">
+        <BalancePanel plan={plan} />
+      </Fold>
     </>
   );
 }

@@ -9,6 +9,7 @@ import { hairLinesQuery } from '../bench.queries';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
 import { BulkEntry } from './BulkEntry';
 import { MixEntry } from './MixEntry';
+import { StepFold } from './StepFold';
 
 const PERCENT = 100;
 const MARKS = [
@@ -49,25 +50,6 @@ export function HairStep() {
         onChoose={(id) => change('hair', (b) => ({ ...b, hairLineId: id }))}
         error={lineError}
       />
-      {line && (
-        <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-sm">
-          <Fact name="supplier" words={line.supplier} />
-          <Fact name="texture" words={line.textureWords} />
-          <Fact name="hangs" words={lengths.say(line.lengthMm)} />
-          <Fact name="lock" words={line.hasBead ? 'elastic bead' : 'knot only'} />
-          <Fact name="a pack" words={packWords(line, line.loopsPerPack)} />
-          <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
-          <Fact
-            name={line.isLooped ? 'a loop weighs' : 'a tuft weighs'}
-            words={`${line.gramsPerLoop} g`}
-          />
-          <Fact name="on the shelf" words={pieces(line, line.loopsOnShelf)} />
-          <Fact name="slip" words={line.slipWords} />
-          <Fact name="a loop" words={line.goesInWhole ? 'goes in whole' : 'can be split'} />
-          <Fact name="heat" words={line.heatC ? `up to ${line.heatC} °C by its label` : 'none'} />
-        </dl>
-      )}
-      {line && (!line.isLooped || isBulkAsked) && <BulkEntry line={line} />}
       <Dial
         label="Fullness"
         value={Math.round(fullness * PERCENT)}
@@ -82,7 +64,32 @@ export function HairStep() {
         onLetGo={letGo}
         error={fullnessError}
       />
+      {line && (!line.isLooped || isBulkAsked) && <BulkEntry line={line} />}
       <MixEntry lines={lines.data ?? []} />
+      {line && (
+        <StepFold
+          id="hair pack"
+          title="On its pack"
+          tells={`${packWords(line, line.loopsPerPack)}, ${formatMoney(line.priceMinor, line.currency)}`}
+        >
+          <dl className="grid grid-cols-2 gap-x-3 gap-y-1 text-sm">
+            <Fact name="supplier" words={line.supplier} />
+            <Fact name="texture" words={line.textureWords} />
+            <Fact name="hangs" words={lengths.say(line.lengthMm)} />
+            <Fact name="lock" words={line.hasBead ? 'elastic bead' : 'knot only'} />
+            <Fact name="a pack" words={packWords(line, line.loopsPerPack)} />
+            <Fact name="price" words={formatMoney(line.priceMinor, line.currency)} />
+            <Fact
+              name={line.isLooped ? 'a loop weighs' : 'a tuft weighs'}
+              words={`${line.gramsPerLoop} g`}
+            />
+            <Fact name="on the shelf" words={pieces(line, line.loopsOnShelf)} />
+            <Fact name="slip" words={line.slipWords} />
+            <Fact name="a loop" words={line.goesInWhole ? 'goes in whole' : 'can be split'} />
+            <Fact name="heat" words={line.heatC ? `up to ${line.heatC} °C by its label` : 'none'} />
+          </dl>
+        </StepFold>
+      )}
     </>
   );
 }

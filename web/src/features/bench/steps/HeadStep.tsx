@@ -1,8 +1,8 @@
-import { useWords } from '../../../words';
+import { useWords, wordOf } from '../../../words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Pencil, Save, X } from 'lucide-react';
 import { api } from '../../../api/client';
-import type { Brief, Head, MeasureField, Read, Region } from '../../../api/types';
+import type { Brief, Head, MeasureField, Read, Region, Words } from '../../../api/types';
 import { formatDay } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
 import { Choice, TextField } from '../../../ui/Field';
@@ -11,6 +11,7 @@ import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { clientQuery } from '../bench.queries';
 import { BenchLength } from './BenchLength';
+import { StepFold } from './StepFold';
 import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
 import { useBench, useComputed, useRead } from '../draft/useBench';
 import { MeasureFields } from '../../../ui/MeasureFields';
@@ -20,9 +21,6 @@ const USUAL_PEAK_MM = 10;
 export function HeadStep() {
   return (
     <>
-      <p className="text-sm text-soft">
-        The first three are needed. Leave the others empty and they are estimated.
-      </p>
       <Measures />
       <HairlineEntries />
       <Regions />
@@ -31,9 +29,35 @@ export function HeadStep() {
   );
 }
 
-/** The tape, with what the fitted head makes of it. */
+/** The tape, with what the fitted head makes of it: what is needed, and what is estimated where it is not measured. */
 function Measures() {
   const { measures } = useWords();
+  const head = useBench((b) => b.brief.head);
+  const others = measures.filter((m) => !m.isRequired);
+  const measured = others.filter((m) => head[m.field as MeasureField] !== null).length;
+  return (
+    <>
+      <Tapes measures={measures.filter((m) => m.isRequired)} />
+      <StepFold
+        id="head measures"
+        title={`${others.length} more measures`}
+        tells={
+          measured === others.length
+            ? 'all taken'
+            : measured === 0
+              ? 'estimated'
+              : `${others.length - measured} estimated`
+        }
+        fields={others.map((m) => `head.${m.field}`)}
+      >
+        <p className="text-sm text-soft">Left empty they are estimated from the first three.</p>
+        <Tapes measures={others} />
+      </StepFold>
+    </>
+  );
+}
+
+function Tapes({ measures }: { measures: Words['measures'] }) {
   const head = useBench((b) => b.brief.head);
   const texts = useBench((b) => b.texts);
   const setText = useBench((b) => b.setText);
@@ -71,8 +95,12 @@ function HairlineEntries() {
     );
   };
   return (
-    <section aria-label="Hairline" className="flex flex-col gap-3 border-t border-line pt-3">
-      <h3 className="font-semibold">Hairline</h3>
+    <StepFold
+      id="head hairline"
+      title="Hairline"
+      tells={`${wordOf(napes, hairline.nape ?? 'ROUND')} nape${hasPeak ? ', a peak' : ''}`}
+      fields={['head.hairline']}
+    >
       {temple('left')}
       {temple('right')}
       <div className="flex items-center justify-between gap-2">
@@ -113,7 +141,7 @@ function HairlineEntries() {
           />
         </>
       )}
-    </section>
+    </StepFold>
   );
 }
 
@@ -125,8 +153,12 @@ function Regions() {
   const tool = useBench((b) => b.tool);
   const take = useBench((b) => b.take);
   return (
-    <section aria-label="Regions" className="flex flex-col gap-2 border-t border-line pt-3">
-      <h3 className="font-semibold">Regions of the scalp</h3>
+    <StepFold
+      id="head regions"
+      title="Regions of the scalp"
+      tells={regions.length === 0 ? 'none marked' : `${regions.length} marked`}
+      fields={['head.regions']}
+    >
       <div className="flex flex-wrap gap-1">
         {regionKinds.map((k) => (
           <Button
@@ -147,7 +179,7 @@ function Regions() {
       {regions.map((r, i) => (
         <RegionEntry key={i} index={i} region={r} />
       ))}
-    </section>
+    </StepFold>
   );
 }
 
@@ -218,8 +250,11 @@ function Heads() {
   const heads = client.data?.heads ?? [];
   const kept = heads.find((h) => isSame(h.measures as Head, head));
   return (
-    <section aria-label="Her heads" className="flex flex-col gap-2 border-t border-line pt-3">
-      <h3 className="font-semibold">Her head in the book</h3>
+    <StepFold
+      id="head kept"
+      title="Her head in the book"
+      tells={kept ? `of ${formatDay(kept.takenAt)}` : 'not kept yet'}
+    >
       <Choice
         label="Taken down on"
         value={kept?.id ?? ''}
@@ -243,7 +278,7 @@ function Heads() {
           ✕ {keep.error.message}
         </p>
       )}
-    </section>
+    </StepFold>
   );
 }
 

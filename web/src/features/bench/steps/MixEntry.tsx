@@ -6,6 +6,7 @@ import { Counter } from '../../../ui/Counter';
 import { Choice } from '../../../ui/Field';
 import { Tick } from '../../../ui/Tick';
 import { withHooking, withMix } from '../draft/edits/hookingEdits';
+import { StepFold } from './StepFold';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
 
 type How = NonNullable<NonNullable<Hooking['mix']>['how']>;
@@ -32,9 +33,13 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
       ),
     );
   return (
-    <section aria-label="Mixed in" className="flex flex-col gap-2 border-t border-line pt-3">
-      <div className="flex items-center justify-between">
-        <h3 className="font-semibold">Mixed in</h3>
+    <StepFold
+      id="hair mix"
+      title="Mixed in"
+      tells={others.length === 0 ? 'one hair' : others.map((o) => o.colour).join(', ')}
+      fields={['hooking.mix']}
+    >
+      <div className="flex items-center justify-end">
         {others.length < (how === 'BLENDED' ? 1 : MOST) && main && (
           <Button
             onClick={() =>
@@ -107,7 +112,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
           }
         />
       )}
-    </section>
+    </StepFold>
   );
 }
 

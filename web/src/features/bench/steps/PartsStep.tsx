@@ -8,6 +8,7 @@ import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { BenchLength } from './BenchLength';
 import { ChannelCurve } from './ChannelCurve';
+import { StepFold } from './StepFold';
 import { withFoundation } from '../draft/edits/foundationEdits';
 import { withPart, withParts } from '../draft/edits/partEdits';
 import { useBench, useComputed } from '../draft/useBench';
@@ -51,8 +52,12 @@ export function PartsStep() {
         <PartEntry key={i} index={i} part={part} laid={plan?.parts.find((p) => p.index === i)} />
       ))}
       {parts.length > 0 && (
-        <div className="flex flex-col items-start gap-1">
-          <p className="text-sm text-soft">Rows beside the parts</p>
+        <StepFold
+          id="parts flanks"
+          title="Rows beside them"
+          tells={words.flanks.find((f) => f.value === flanks)?.words}
+          fields={['foundation.flanks']}
+        >
           <Switch
             label="Rows beside the parts"
             value={flanks}
@@ -64,7 +69,7 @@ export function PartsStep() {
           <p className="text-sm text-soft">
             {words.flanks.find((f) => f.value === flanks)?.reason}
           </p>
-        </div>
+        </StepFold>
       )}
       <SectionLine />
       {plan && plan.gaps.length > 0 && <Gaps plan={plan} />}
@@ -137,56 +142,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
         onUnread={(t) => setText(`${path}.lengthMm`, t)}
         error={problem?.at(`${path}.lengthMm`)?.message}
       />
-      <label className="flex items-center justify-between gap-3">
-        slants
-        <span className="flex items-center gap-2">
-          <input
-            type="range"
-            min={limits.slantDeg.min}
-            max={limits.slantDeg.max}
-            step={1}
-            value={part.slantDeg ?? 0}
-            onChange={(e) => edit({ slantDeg: Number(e.target.value) })}
-            className="w-28 accent-thread"
-          />
-          <span className="w-10 text-right font-semibold">{part.slantDeg}°</span>
-        </span>
-      </label>
-      <label className="flex items-center justify-between gap-3">
-        bows
-        <span className="flex items-center gap-2">
-          <input
-            type="range"
-            min={limits.bowMm.min}
-            max={limits.bowMm.max}
-            step={1}
-            value={part.bowMm ?? 0}
-            onChange={(e) => edit({ bowMm: Number(e.target.value) })}
-            className="w-28 accent-thread"
-          />
-          <span className="w-14 text-right font-semibold">{lengths.say(part.bowMm ?? 0)}</span>
-        </span>
-      </label>
-      {part.lengthMm !== null && (
-        <div className="flex flex-col gap-1">
-          <p className="text-sm text-soft">Where it stops, its rows</p>
-          <Switch
-            label="Where it stops, its rows"
-            value={part.end ?? 'OPEN'}
-            options={partEnds}
-            onChoose={(end) => edit({ end })}
-          />
-        </div>
-      )}
-      {(part.startMm ?? 0) !== 0 && (
-        <Tick
-          words="the side beside it is braided to be seen"
-          isOn={part.showsSide ?? false}
-          onChange={(showsSide) => edit({ showsSide })}
-        />
-      )}
       {laid && (
-        <div className="border-t border-line pt-1 text-sm">
+        <div className="text-sm">
           <p>
             Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
             <strong>{lengths.say(laid.openMm)}</strong>
@@ -194,16 +151,84 @@ function PartEntry({ index, part, laid }: EntryProps) {
           <ChannelCurve channel={laid.channel} skinMm={limits.readsAsSkinMm} />
         </div>
       )}
+      <StepFold
+        id="parts shape"
+        title="Slant, bow, end"
+        tells={shapeWords(part, lengths.say)}
+        fields={[`${path}.slantDeg`, `${path}.bowMm`, `${path}.end`]}
+      >
+        <label className="flex items-center justify-between gap-3">
+          slants
+          <span className="flex items-center gap-2">
+            <input
+              type="range"
+              min={limits.slantDeg.min}
+              max={limits.slantDeg.max}
+              step={1}
+              value={part.slantDeg ?? 0}
+              onChange={(e) => edit({ slantDeg: Number(e.target.value) })}
+              className="w-28 accent-thread"
+            />
+            <span className="w-10 text-right font-semibold">{part.slantDeg}°</span>
+          </span>
+        </label>
+        <label className="flex items-center justify-between gap-3">
+          bows
+          <span className="flex items-center gap-2">
+            <input
+              type="range"
+              min={limits.bowMm.min}
+              max={limits.bowMm.max}
+              step={1}
+              value={part.bowMm ?? 0}
+              onChange={(e) => edit({ bowMm: Number(e.target.value) })}
+              className="w-28 accent-thread"
+            />
+            <span className="w-14 text-right font-semibold">{lengths.say(part.bowMm ?? 0)}</span>
+          </span>
+        </label>
+        {part.lengthMm !== null && (
+          <div className="flex flex-col gap-1">
+            <p className="text-sm text-soft">Where it stops, its rows</p>
+            <Switch
+              label="Where it stops, its rows"
+              value={part.end ?? 'OPEN'}
+              options={partEnds}
+              onChoose={(end) => edit({ end })}
+            />
+          </div>
+        )}
+        {(part.startMm ?? 0) !== 0 && (
+          <Tick
+            words="the side beside it is braided to be seen"
+            isOn={part.showsSide ?? false}
+            onChange={(showsSide) => edit({ showsSide })}
+          />
+        )}
+      </StepFold>
     </section>
   );
 }
 
+const shapeWords = (part: PartAsked, say: (mm: number) => string): string =>
+  [
+    (part.slantDeg ?? 0) !== 0 && `slants ${part.slantDeg}°`,
+    (part.bowMm ?? 0) !== 0 && `bows ${say(Math.abs(part.bowMm ?? 0))}`,
+  ]
+    .filter(Boolean)
+    .join(', ') || 'straight';
+
 /** The section line from ear to ear: covered, and where the rows in front end. */
 function SectionLine() {
   const foundation = useBench((b) => b.brief.foundation);
+  const { say } = useLengths();
   return (
-    <section aria-label="Section line" className="flex flex-col gap-2 border-t border-line pt-3">
-      <h3 className="font-semibold">Ear line</h3>
+    <StepFold
+      id="parts ear line"
+      title="Ear line"
+      tells={`${say(foundation.earLineBehindMm ?? 0)} behind the ears`}
+      fields={['foundation.earLine']}
+    >
       <BenchLength
         label="Behind the ears"
         path="foundation.earLineBehindMm"
@@ -217,7 +242,7 @@ function SectionLine() {
         value={foundation.earLineLeanMm}
         onChange={(b, mm) => withFoundation(b, { earLineLeanMm: mm as number })}
       />
-    </section>
+    </StepFold>
   );
 }
 
@@ -227,8 +252,11 @@ function Gaps({ plan }: { plan: Plan }) {
   const holdRow = useBench((b) => b.holdRow);
   const longest = [...plan.gaps].sort((a, b) => b.openMm - a.openMm).slice(0, 6);
   return (
-    <section aria-label="Gaps that could carry a part" className="border-t border-line pt-3">
-      <h3 className="mb-1 font-semibold">Where a part could run</h3>
+    <StepFold
+      id="parts gaps"
+      title="Where a part could run"
+      tells={longest[0] && `up to ${lengths.say(longest[0].openMm)}`}
+    >
       <ul className="text-sm">
         {longest.map((g) => (
           <li
@@ -252,6 +280,6 @@ function Gaps({ plan }: { plan: Plan }) {
           </li>
         ))}
       </ul>
-    </section>
+    </StepFold>
   );
 }

@@ -1,7 +1,8 @@
 import { useWords } from '../../../words';
 import { Slider } from 'radix-ui';
-import type { Worn } from '../../../api/types';
+import type { Plan, Worn } from '../../../api/types';
 import { Button } from '../../../ui/Button';
+import { Fold } from '../../../ui/Fold';
 import { useLengths } from '../../../ui/prefs';
 import { Findings } from '../panels/Findings';
 import { useBench, useComputed } from '../draft/useBench';
@@ -45,16 +46,19 @@ export function WearStep() {
       </div>
       <DaySlider day={how.day} onChange={(day) => wear({ day })} />
       {worn && <Shown worn={worn} />}
-      <section
-        aria-label="Edges of updos"
-        className="flex flex-col gap-2 border-t border-line pt-3"
-      >
-        <h3 className="font-semibold">Edges of updos</h3>
+      <Fold id="wear updos" title="Edges of updos" tells={updoWords(plan)}>
         <UpdoList />
-      </section>
+      </Fold>
     </>
   );
 }
+
+const updoWords = (plan: Plan): string => {
+  const carried = plan.updos.filter((u) => u.works).length;
+  return carried === plan.updos.length
+    ? 'all carried'
+    : `${carried} of ${plan.updos.length} carried`;
+};
 
 function WayKey(props: { words: string; isOn: boolean; onPress: () => void }) {
   return (

@@ -134,7 +134,7 @@ describe('HeadStep', () => {
         ] as unknown as Head['regions'],
       }),
     });
-    const regions = screen.getByRole('region', { name: 'Regions' });
+    const regions = screen.getByRole('region', { name: 'Regions of the scalp' });
     fireEvent.click(within(regions).getByRole('button', { name: 'tender' }));
     expect(bench.getState().tool).toEqual({ kind: 'region', of: 'TENDER', points: [] });
     expect(within(regions).getByRole('status').textContent).toContain('Draw round the region');
@@ -165,7 +165,7 @@ describe('HeadStep', () => {
     serve({ [`POST ${ofClient}/heads`]: () => refusal(422, 'The head is wider than it is long.') });
     onBench(<HeadStep />);
     type('Round the head', '58');
-    await waitFor(() => screen.getByText(/not kept yet/));
+    await waitFor(() => screen.getByText('not kept yet: as on the bench'));
     fireEvent.click(screen.getByRole('button', { name: 'Keep as her head of today' }));
     await waitFor(() =>
       expect(screen.getByRole('alert').textContent).toContain('wider than it is long'),

@@ -78,7 +78,7 @@ describe('PartsStep', () => {
       i === 0 ? { ...g, openMm: 200, readsAsSkin: false, stoppedBy: 'P1' } : g,
     );
     const bench = onBench(<PartsStep />, { plan: { ...sample.plan, gaps } });
-    const list = screen.getByRole('region', { name: 'Gaps that could carry a part' });
+    const list = screen.getByRole('region', { name: 'Where a part could run' });
     const first = within(list).getAllByRole('listitem')[0] as HTMLElement;
     expect(first.textContent).toContain('20.0 cm long');
     expect(first.textContent).toContain('too narrow to read as skin; the tail of P1 crosses it');

@@ -31,8 +31,7 @@ export function BalancePanel({ plan }: { plan: Plan }) {
     void run({ ...NOTHING, ...more, brief, kind });
   const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
   return (
-    <section aria-label="Balance" className="flex flex-col gap-2 border-b border-edge pb-3">
-      <h3 className="font-semibold">Balance</h3>
+    <section aria-label="Balance" className="flex flex-col gap-2">
       <div className="flex items-end gap-2">
         <span className="w-24">
           <TextField

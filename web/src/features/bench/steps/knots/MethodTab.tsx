@@ -11,7 +11,11 @@ import { Counter } from '../../../../ui/Counter';
 import { Choice, TextField } from '../../../../ui/Field';
 import { methodsQuery } from '../../bench.queries';
 import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
+import { StepFold } from '../StepFold';
 import { useBench, useComputed, useFieldError } from '../../draft/useBench';
+
+/** So many of the questions that practitioners differ on decide most. */
+const FIRST = 3;
 
 /** Where practitioners differ: each question with both sides and the reason of each, answered her own way and kept. */
 export function MethodTab() {
@@ -26,48 +30,67 @@ export function MethodTab() {
         By <strong className="text-ink">{method.name}</strong> method. Where stylists differ, both
         sides have a reason; yours decides.
       </p>
-      {questions.map((q) => (
+      {questions.slice(0, FIRST).map((q) => (
         <QuestionEntry key={q.field} question={q} method={method} />
       ))}
-      <OwnPasses method={method} plan={plan} />
-      <ShareWish
-        label="A share beside a part"
-        value={method.partShareParts}
-        onChoose={(partShareParts) =>
-          change('share at parts', (b) => withMethod(b, { partShareParts }))
-        }
-      />
-      <ShareWish
-        label="The first share at the hairline"
-        value={method.hairlineShareParts}
-        onChoose={(hairlineShareParts) =>
-          change('share at the hairline', (b) => withMethod(b, { hairlineShareParts }))
-        }
-      />
-      <Counter
-        label="Kept back for fills, %"
-        value={method.reservePercent}
-        min={limits.reservePercent.min}
-        max={limits.reservePercent.max}
-        onChange={(reservePercent) => change('reserve', (b) => withMethod(b, { reservePercent }))}
-      />
-      <Counter
-        label="Margin on hair, %"
-        value={method.marginPercent}
-        min={limits.marginPercent.min}
-        max={limits.marginPercent.max}
-        step={5}
-        onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
-      />
-      <Counter
-        label="Time she takes, % of usual"
-        value={method.pacePercent}
-        min={limits.pacePercent.min}
-        max={limits.pacePercent.max}
-        step={5}
-        onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
-      />
-      <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
+      <StepFold
+        id="method questions"
+        title={`${questions.length - FIRST} more questions`}
+        tells={questions
+          .slice(FIRST)
+          .map((q) => q.words.toLowerCase())
+          .join(', ')}
+      >
+        {questions.slice(FIRST).map((q) => (
+          <QuestionEntry key={q.field} question={q} method={method} />
+        ))}
+      </StepFold>
+      <StepFold
+        id="method figures"
+        title="Her figures"
+        tells={`${method.reservePercent} % kept back`}
+        fields={['hooking.method.']}
+      >
+        <OwnPasses method={method} plan={plan} />
+        <ShareWish
+          label="A share beside a part"
+          value={method.partShareParts}
+          onChoose={(partShareParts) =>
+            change('share at parts', (b) => withMethod(b, { partShareParts }))
+          }
+        />
+        <ShareWish
+          label="The first share at the hairline"
+          value={method.hairlineShareParts}
+          onChoose={(hairlineShareParts) =>
+            change('share at the hairline', (b) => withMethod(b, { hairlineShareParts }))
+          }
+        />
+        <Counter
+          label="Kept back for fills, %"
+          value={method.reservePercent}
+          min={limits.reservePercent.min}
+          max={limits.reservePercent.max}
+          onChange={(reservePercent) => change('reserve', (b) => withMethod(b, { reservePercent }))}
+        />
+        <Counter
+          label="Margin on hair, %"
+          value={method.marginPercent}
+          min={limits.marginPercent.min}
+          max={limits.marginPercent.max}
+          step={5}
+          onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
+        />
+        <Counter
+          label="Time she takes, % of usual"
+          value={method.pacePercent}
+          min={limits.pacePercent.min}
+          max={limits.pacePercent.max}
+          step={5}
+          onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
+        />
+        <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
+      </StepFold>
       <Kept method={method} />
     </>
   );

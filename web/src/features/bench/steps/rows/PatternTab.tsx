@@ -5,7 +5,10 @@ import { Switch } from '../../../../ui/Switch';
 import { Tick } from '../../../../ui/Tick';
 import { FamilySign } from '../../../../viz/FamilySign';
 import { withBack, withFoundation } from '../../draft/edits/foundationEdits';
+import type { Foundation } from '../../../../api/types';
+import { plural } from '../../../../lib/time';
 import { BenchLength } from '../BenchLength';
+import { StepFold } from '../StepFold';
 import { useBench, useComputed, useFieldError, useRead } from '../../draft/useBench';
 import { Patterns } from './Patterns';
 
@@ -96,78 +99,94 @@ export function PatternTab() {
           onChange={(levels) => change('levels', (b) => withBack(b, { levels }))}
         />
       )}
-      {family.value === 'SWITCHBACK' && (
-        <>
-          <Row words="first level row starts on">
-            <Switch
-              label="First level row starts on"
-              value={back.startsOnRight ? 'right' : 'left'}
-              options={SIDES}
-              onChoose={(s) =>
-                change('first level row', (b) => withBack(b, { startsOnRight: s === 'right' }))
-              }
-            />
-          </Row>
-          <Row words="front tails are">
-            <Switch
-              label="Front tails are"
-              value={back.frontTails}
-              options={words.frontTails}
-              onChoose={(frontTails) => change('front tails', (b) => withBack(b, { frontTails }))}
-            />
-          </Row>
-        </>
-      )}
-      {family.value === 'SPIRAL' && (
-        <BenchLength
-          label="From turn to turn"
-          path="foundation.back.pitchMm"
-          value={back.pitchMm}
-          onChange={(b, mm) => withBack(b, { pitchMm: mm as number })}
-        />
-      )}
-      {family.value === 'CAPPED' && (
-        <>
+      <StepFold
+        id="rows more"
+        title="More of the pattern"
+        tells={moreWords(foundation)}
+        fields={['foundation.overlaysMm', 'foundation.back.']}
+      >
+        {family.value === 'SWITCHBACK' && (
+          <>
+            <Row words="first level row starts on">
+              <Switch
+                label="First level row starts on"
+                value={back.startsOnRight ? 'right' : 'left'}
+                options={SIDES}
+                onChoose={(s) =>
+                  change('first level row', (b) => withBack(b, { startsOnRight: s === 'right' }))
+                }
+              />
+            </Row>
+            <Row words="front tails are">
+              <Switch
+                label="Front tails are"
+                value={back.frontTails}
+                options={words.frontTails}
+                onChoose={(frontTails) => change('front tails', (b) => withBack(b, { frontTails }))}
+              />
+            </Row>
+          </>
+        )}
+        {family.value === 'SPIRAL' && (
           <BenchLength
-            label="Cap begins behind the line"
-            path="foundation.back.capEdgeMm"
-            value={back.capEdgeMm}
-            onChange={(b, mm) => withBack(b, { capEdgeMm: mm as number })}
+            label="From turn to turn"
+            path="foundation.back.pitchMm"
+            value={back.pitchMm}
+            onChange={(b, mm) => withBack(b, { pitchMm: mm as number })}
           />
+        )}
+        {family.value === 'CAPPED' && (
+          <>
+            <BenchLength
+              label="Cap begins behind the line"
+              path="foundation.back.capEdgeMm"
+              value={back.capEdgeMm}
+              onChange={(b, mm) => withBack(b, { capEdgeMm: mm as number })}
+            />
+            <Tick
+              words="wide holes, for thicker shares"
+              isOn={back.isWideMesh}
+              onChange={(isWideMesh) => change('mesh', (b) => withBack(b, { isWideMesh }))}
+            />
+            <Tick
+              words="hooked off the head, before she comes"
+              isOn={back.isHookedOff}
+              onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
+            />
+          </>
+        )}
+        {family.value === 'WEFTED' && (
           <Tick
-            words="wide holes, for thicker shares"
-            isOn={back.isWideMesh}
-            onChange={(isWideMesh) => change('mesh', (b) => withBack(b, { isWideMesh }))}
+            words="wefts doubled"
+            isOn={back.isDoubled}
+            onChange={(isDoubled) => change('doubled', (b) => withBack(b, { isDoubled }))}
           />
-          <Tick
-            words="hooked off the head, before she comes"
-            isOn={back.isHookedOff}
-            onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
-          />
-        </>
-      )}
-      {family.value === 'WEFTED' && (
+        )}
+        {family.hasFront && <Overlays />}
         <Tick
-          words="wefts doubled"
-          isOn={back.isDoubled}
-          onChange={(isDoubled) => change('doubled', (b) => withBack(b, { isDoubled }))}
+          words="feed a little fibre into the rows"
+          isOn={foundation.feedsFibre}
+          onChange={(feedsFibre) => change('fibre', (b) => withFoundation(b, { feedsFibre }))}
         />
-      )}
-      {family.hasFront && <Overlays />}
-      <Tick
-        words="feed a little fibre into the rows"
-        isOn={foundation.feedsFibre}
-        onChange={(feedsFibre) => change('fibre', (b) => withFoundation(b, { feedsFibre }))}
-      />
-      <Tick
-        words="sew mesh where rows cross or end"
-        isOn={foundation.meshesGaps}
-        onChange={(meshesGaps) => change('mesh gaps', (b) => withFoundation(b, { meshesGaps }))}
-      />
+        <Tick
+          words="sew mesh where rows cross or end"
+          isOn={foundation.meshesGaps}
+          onChange={(meshesGaps) => change('mesh gaps', (b) => withFoundation(b, { meshesGaps }))}
+        />
+      </StepFold>
       <Patterns />
     </>
   );
 }
+
+const moreWords = (f: Foundation): string =>
+  [
+    f.overlaysMm.length > 0 && plural(f.overlaysMm.length, 'overlay'),
+    f.feedsFibre && 'fed fibre',
+    f.meshesGaps && 'mesh',
+  ]
+    .filter(Boolean)
+    .join(', ') || 'as usual';
 
 function Row(props: { words: string; children: React.ReactNode }) {
   return (

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { api } from '../../../../api/client';
 import { Problem } from '../../../../api/problems';
 import { Button } from '../../../../ui/Button';
+import { plural } from '../../../../lib/time';
 import { TextField } from '../../../../ui/Field';
+import { Fold } from '../../../../ui/Fold';
 import { patternsQuery } from '../../bench.queries';
 import { useBench } from '../../draft/useBench';
 
@@ -27,8 +29,12 @@ export function Patterns() {
   const remove = useMutation({ mutationFn: api.removePattern, onSuccess: refresh });
   const error = keep.error instanceof Problem ? keep.error : undefined;
   return (
-    <section aria-label="My patterns" className="flex flex-col gap-2 border-t border-line pt-3">
-      <h3 className="font-semibold">My patterns</h3>
+    <Fold
+      id="rows mine"
+      title="My patterns"
+      tells={patterns.data && plural(patterns.data.length, 'kept', 'kept')}
+      isForced={error !== undefined}
+    >
       {patterns.data?.map((p) => (
         <div key={p.id} className="flex items-center gap-1">
           <Button
@@ -70,6 +76,6 @@ export function Patterns() {
       <Button onClick={() => compare(true)}>
         <Columns3 size={15} aria-hidden /> Compare foundations
       </Button>
-    </section>
+    </Fold>
   );
 }
