@@ -1,6 +1,6 @@
 import { OrbitControls } from '@react-three/drei';
 import { Canvas } from '@react-three/fiber';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useRef, type ElementRef, type KeyboardEvent } from 'react';
 import {
   BufferAttribute,
   BufferGeometry,
@@ -29,15 +29,43 @@ interface Props {
   loft: number;
 }
 
-/** The head in the round, to be turned by hand, wheel and arrow keys. */
+/** Which way each key turns it: round, and over. */
+const TURNS: Record<string, readonly [number, number]> = {
+  ArrowLeft: [1, 0],
+  ArrowRight: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** So much an arrow key turns it, rad. */
+const TURN = Math.PI / 12;
+
+/** The head in the round, to be turned by hand, wheel and arrow keys; drawn only when something changes. */
 export function HeadView({ solid, heldRow, hair, colours, loft }: Props) {
+  const orbit = useRef<ElementRef<typeof OrbitControls>>(null);
+  const onKey = (e: KeyboardEvent) => {
+    const controls = orbit.current;
+    const by = TURNS[e.key];
+    if (!controls || !by) return;
+    e.preventDefault();
+    controls.setAzimuthalAngle(controls.getAzimuthalAngle() + by[0] * TURN);
+    controls.setPolarAngle(controls.getPolarAngle() + by[1] * TURN);
+    controls.update();
+  };
   return (
     <div
-      className="min-h-0 min-w-0 flex-1"
-      role="img"
-      aria-label="The head in the round, with its rows; drag to turn it"
+      className="min-h-0 min-w-0 flex-1 -outline-offset-4"
+      role="application"
+      aria-roledescription="picture to be turned"
+      aria-label="The head in the round, with its rows; drag it or press the arrow keys to turn it"
+      tabIndex={0}
+      onKeyDown={onKey}
     >
-      <Canvas camera={{ position: [0, 120, -560], fov: 38, near: 10, far: 2000 }} dpr={[1, 2]}>
+      <Canvas
+        frameloop="demand"
+        camera={{ position: [0, 120, -560], fov: 38, near: 10, far: 2000 }}
+        dpr={[1, 2]}
+      >
         <ambientLight intensity={1.4} />
         <directionalLight position={[200, 400, 200]} intensity={1.6} />
         <directionalLight position={[-250, 150, -250]} intensity={1.1} />
@@ -66,7 +94,14 @@ export function HeadView({ solid, heldRow, hair, colours, loft }: Props) {
             <Barbs flat={solid.barbs} />
           </>
         )}
-        <OrbitControls makeDefault enablePan={false} minDistance={190} maxDistance={1100} />
+        <OrbitControls
+          ref={orbit}
+          makeDefault
+          enablePan={false}
+          enableDamping={false}
+          minDistance={190}
+          maxDistance={1100}
+        />
       </Canvas>
     </div>
   );

@@ -9,6 +9,7 @@ import { withBack, withFoundation, withTail } from '../draft/edits/foundationEdi
 import { PartsStep } from './PartsStep';
 import { HairlineTab } from './rows/HairlineTab';
 import { OrderTab } from './rows/OrderTab';
+import { inTurns } from './turns';
 import { PatternTab } from './rows/PatternTab';
 import { RowEntry } from './rows/RowEntry';
 
@@ -254,11 +255,30 @@ describe('RowEntry', () => {
 describe('OrderTab', () => {
   it('numbers the braiding, and shows a touched step on the map', () => {
     const bench = onBench(<OrderTab />);
-    const steps = screen.getAllByRole('listitem');
-    expect(steps).toHaveLength(sample.plan.steps.length);
+    const steps = [...document.querySelectorAll<HTMLElement>('[data-turn]')];
+    expect(steps.map((s) => Number(s.dataset.turn))).toEqual(
+      sample.plan.steps.map((s) => s.number),
+    );
     const braid = sample.plan.steps.findIndex((s) => s.kind === 'BRAID');
-    fireEvent.click(within(steps[braid] as HTMLElement).getByRole('button'));
+    expect(screen.queryByText(sample.plan.steps[braid]?.words ?? '')).toBeNull();
+    fireEvent.click(steps[braid] as HTMLElement);
     expect(bench.getState().heldRow).toBe(sample.plan.steps[braid]?.rows[0]);
+    expect(screen.getByText(sample.plan.steps[braid]?.words ?? '')).toBeTruthy();
+  });
+
+  it('puts mirrored rows that follow each other beside one picture', () => {
+    const turn = (number: number, row: string) => ({
+      number,
+      row,
+      name: row,
+      aside: '',
+      words: '',
+    });
+    const fronts = sample.plan.rows.filter((r) => r.section === 'FRONT').map((r) => r.id);
+    const [first = '', second = '', last = ''] = [fronts[0], fronts[1], fronts.at(-1)];
+    const groups = inTurns(sample.plan.rows, [turn(1, first), turn(2, last), turn(3, second)]);
+    expect(groups.map((g) => g.map((t) => t.number))).toEqual([[1, 2], [3]]);
+    expect(inTurns(sample.plan.rows, [turn(1, first), turn(2, second)])).toHaveLength(2);
   });
 
   it('says how hard it is on oneself, and why', () => {

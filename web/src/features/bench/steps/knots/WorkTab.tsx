@@ -2,6 +2,7 @@ import type { Plan } from '../../../../api/types';
 import { formatMinutes, plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { useBench, useComputed } from '../../draft/useBench';
+import { TurnList } from '../TurnList';
 import { ByMethod } from './ByMethod';
 import { WhenToStop } from './WhenToStop';
 
@@ -13,10 +14,9 @@ const AFTER: Note['moment'][] = ['TRYING', 'FINISHING', 'HOME', 'TAKEDOWN'];
 /** The hooking in the order it is worked, left and right by turns; rows kept for parts wait, marked. */
 export function WorkTab() {
   const { plan } = useComputed();
-  const heldRow = useBench((b) => b.heldRow);
-  const holdRow = useBench((b) => b.holdRow);
   const showKnots = useBench((b) => b.showKnots);
   if (!plan) return null;
+  const name = (id: string) => plan.rows.find((r) => r.id === id)?.words ?? id;
   const stages = [...new Set(plan.work.map((w) => w.stage))];
   return (
     <>
@@ -31,28 +31,17 @@ export function WorkTab() {
               <span className="first-letter:uppercase">{stage}</span>
               <span>{formatMinutes(minutes)}</span>
             </h3>
-            <ol>
-              {steps.map((w) => (
-                <li key={w.number}>
-                  <button
-                    type="button"
-                    aria-pressed={heldRow === w.row}
-                    onClick={() => holdRow(w.row)}
-                    className="flex w-full gap-2 rounded px-1 py-1 text-left text-sm leading-snug hover:bg-well aria-pressed:bg-thread/25"
-                  >
-                    <span className="w-6 shrink-0 text-right text-lg leading-none font-semibold">
-                      {w.number}
-                    </span>
-                    <span>
-                      <span className="first-letter:uppercase">{w.words}</span>
-                      {w.isMarked && (
-                        <span className="block text-soft">kept for the part: marked</span>
-                      )}
-                    </span>
-                  </button>
-                </li>
-              ))}
-            </ol>
+            <TurnList
+              plan={plan}
+              turns={steps.map((w) => ({
+                number: w.number,
+                row: w.row,
+                name: name(w.row),
+                aside: `${plural(w.stations.length, 'share')}, ${Math.max(1, Math.round(w.minutes.likely))} min`,
+                words: w.words,
+                mark: w.isMarked ? 'kept for the part: marked' : undefined,
+              }))}
+            />
           </section>
         );
       })}

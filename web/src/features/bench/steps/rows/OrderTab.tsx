@@ -1,6 +1,7 @@
 import type { Plan } from '../../../../api/types';
 import { useLengths } from '../../../../ui/prefs';
-import { useBench, useComputed } from '../../draft/useBench';
+import { useComputed } from '../../draft/useBench';
+import { TurnList } from '../TurnList';
 
 const GRADES: Record<Plan['selfWork']['grade'], string> = {
   EASY: 'can be done on oneself',
@@ -20,46 +21,51 @@ const KINDS: Record<Plan['steps'][number]['kind'], string> = {
 const sayMinutes = (minutes: number): string =>
   minutes < 1 ? 'under a minute' : `${Math.round(minutes)} min`;
 
-/** The braiding as numbered steps; touching one shows its row on the map. */
+/** The braiding in turn, by what is done; touching one shows its row on the map, and says all of it. */
 export function OrderTab() {
   const { plan } = useComputed();
-  const holdRow = useBench((b) => b.holdRow);
-  const heldRow = useBench((b) => b.heldRow);
   const lengths = useLengths();
   if (!plan) return null;
   const { grade, reasons } = plan.selfWork;
+  const name = (row: string | undefined) => plan.rows.find((r) => r.id === row)?.words;
   return (
     <>
       <p className="text-sm">
         <strong className="first-letter:uppercase">{GRADES[grade]}</strong>
         {reasons.length > 0 && <span className="text-soft">: {reasons.join('; ')}.</span>}
       </p>
-      <ol className="flex flex-col">
-        {plan.steps.map((s) => {
-          const row = s.rows[0];
-          const isHeld = row !== undefined && row === heldRow;
-          return (
-            <li key={s.number} className="border-b border-line">
-              <button
-                type="button"
-                onClick={() => holdRow(row)}
-                onMouseEnter={() => row && holdRow(row)}
-                className={`grid w-full grid-cols-[1.8rem_1fr] gap-1 py-1 text-left text-sm leading-snug hover:bg-well ${isHeld ? 'bg-well' : ''}`}
-              >
-                <span className="text-lg leading-none font-semibold">{s.number}</span>
-                <span>
-                  {s.words}{' '}
-                  <span className="text-soft">
-                    {s.lengthMm > 0
-                      ? `${lengths.say(s.lengthMm)}, ${sayMinutes(s.minutes)}`
-                      : KINDS[s.kind]}
-                  </span>
-                </span>
-              </button>
-            </li>
-          );
-        })}
-      </ol>
+      {runs(plan.steps).map((run) => (
+        <section key={run[0]?.number} aria-label={KINDS[run[0]?.kind ?? 'BRAID']}>
+          <h3 className="flex justify-between border-b border-edge font-semibold">
+            <span className="first-letter:uppercase">{KINDS[run[0]?.kind ?? 'BRAID']}</span>
+            <span>{sayMinutes(run.reduce((sum, s) => sum + s.minutes, 0))}</span>
+          </h3>
+          <TurnList
+            plan={plan}
+            turns={run.map((s) => ({
+              number: s.number,
+              row: s.rows[0],
+              // What is about no row has only its words.
+              name: name(s.rows[0]) ?? s.words,
+              aside: s.lengthMm > 0 ? `${lengths.say(s.lengthMm)}, ${sayMinutes(s.minutes)}` : '',
+              words: name(s.rows[0]) ? s.words : '',
+            }))}
+          />
+        </section>
+      ))}
     </>
   );
+}
+
+type Step = Plan['steps'][number];
+
+/** Steps of one kind that follow each other. */
+function runs(steps: readonly Step[]): Step[][] {
+  const all: Step[][] = [];
+  for (const s of steps) {
+    const last = all.at(-1);
+    if (last?.[0]?.kind === s.kind) last.push(s);
+    else all.push([s]);
+  }
+  return all;
 }
