@@ -11,6 +11,17 @@ interface Props {
   lead?: string;
 }
 
+const FIELDS = 'input:not([type=hidden]), select, textarea';
+
+/** A form begins at its first field, not at the key that closes it. */
+function toFirstField(e: Event) {
+  const field =
+    e.currentTarget instanceof Element ? e.currentTarget.querySelector<HTMLElement>(FIELDS) : null;
+  if (!field) return;
+  e.preventDefault();
+  field.focus();
+}
+
 export function Modal({ title, isOpen, onClose, children, lead }: Props) {
   return (
     <Dialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
@@ -18,6 +29,7 @@ export function Modal({ title, isOpen, onClose, children, lead }: Props) {
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/50" />
         <Dialog.Content
           {...(lead ? {} : { 'aria-describedby': undefined })}
+          onOpenAutoFocus={toFirstField}
           className="fixed top-1/2 left-1/2 z-30 flex max-h-[92vh] w-[min(94vw,40rem)] -translate-x-1/2 -translate-y-1/2 flex-col gap-4 overflow-y-auto rounded-lg border border-edge bg-sheet p-6 shadow-xl"
         >
           <div className="flex items-start justify-between gap-4">

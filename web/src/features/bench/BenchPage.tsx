@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import type { SavedPlan } from '../../api/types';
@@ -12,7 +12,7 @@ import { ElsewhereDialog } from './ElsewhereDialog';
 import { KeysDialog } from './KeysDialog';
 import { BenchContext, ComputedContext, ReadContext } from './draft/useBench';
 import { useAutosave } from './draft/useAutosave';
-import { useBenchKeys } from './useBenchKeys';
+import { toMap, useBenchKeys } from './useBenchKeys';
 import { useComputedPlan } from './plan/useComputedPlan';
 import { WornContext } from './plan/useWorn';
 import { BenchHead } from './room/BenchHead';
@@ -57,12 +57,23 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
   const room = useRoom();
   useBenchKeys(store, () => setHelpOpen(true));
   useBenchAddress(store);
-  const head = <BenchHead planId={plan.id} isTight={room === 'phone' || room === 'low'} />;
+  const head = (
+    <BenchHead
+      planId={plan.id}
+      isTight={room === 'phone' || room === 'low'}
+      onKeys={() => setHelpOpen(true)}
+    />
+  );
+  // Whoever opens the bench goes on at its step.
+  useEffect(() => {
+    if (document.activeElement === document.body) document.getElementById('step')?.focus();
+  }, []);
 
   return (
     <BenchContext value={store}>
       <Computing store={store}>
         <main className="flex min-h-0 flex-1 flex-col">
+          <SkipLink />
           {(isComparing || room !== 'low') && head}
           {isComparing ? <Compare /> : <BenchRoom room={room} head={head} />}
         </main>
@@ -70,6 +81,19 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
         <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
       </Computing>
     </BenchContext>
+  );
+}
+
+/** For whoever walks by keyboard: past head, steps and controls to the map. */
+function SkipLink() {
+  return (
+    <button
+      type="button"
+      onClick={() => toMap()}
+      className="sr-only focus-visible:not-sr-only focus-visible:absolute focus-visible:top-14 focus-visible:left-2 focus-visible:z-40 focus-visible:rounded-md focus-visible:border focus-visible:border-ink focus-visible:bg-sheet focus-visible:px-4 focus-visible:py-2"
+    >
+      Skip to the map
+    </button>
   );
 }
 

@@ -1,12 +1,19 @@
 import { Modal } from '../../ui/Modal';
-import { STEP_KEYS } from './useBenchKeys';
+import { STEP_KEYS, WALK_KEYS } from './useBenchKeys';
 
 const OTHERS: [string, string][] = [
-  ['Tab', 'walk to the handles, the rows and the stations on the map'],
-  ['← →', 'to the neighbouring row or station; move what is held'],
-  ['↑ ↓', 'from the stations of one row to those of the next'],
-  ['Enter', 'take the station in hand, to change it'],
-  ['Shift', 'with an arrow: move finely'],
+  ['m', 'to the first handle on the map'],
+  ...Object.entries(WALK_KEYS).map(([key, words]): [string, string] => [
+    key,
+    `to the ${words} on the map`,
+  ]),
+  ['Tab', 'on to the next kind of handle'],
+  ['← →', 'to the neighbouring row or share; move what is held'],
+  ['↑ ↓', 'from the shares of one row to those of the next'],
+  ['Enter', 'take the row or share in hand'],
+  ['← → ↑ ↓', 'a row in hand: bend it, or make it wider and narrower'],
+  ['Shift ↑ ↓', 'a row in hand: end it later or earlier'],
+  ['Shift', 'with an arrow: move a handle finely'],
   ['Esc', 'let go'],
   ['t', 'turn the map over'],
   ['Ctrl Z', 'undo'],

@@ -108,6 +108,7 @@ function Touch({ stations, kinds, held, onHold, onPick }: TouchProps) {
   };
   return (
     <g
+      data-walk="shares"
       fill="transparent"
       tabIndex={0}
       role="slider"

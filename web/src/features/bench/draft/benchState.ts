@@ -88,6 +88,8 @@ export interface WornAs {
 export interface ViewState {
   step: Step;
   heldRow: string | undefined;
+  /** The row that the arrow keys work on. */
+  graspedRow: string | undefined;
   heldStation: string | undefined;
   /** The share that the tab for one share is about. */
   pickedStation: string | undefined;
@@ -105,6 +107,7 @@ export interface ViewState {
   isRound: boolean;
   go: (step: Step) => void;
   holdRow: (id: string | undefined) => void;
+  grasp: (row: string | undefined) => void;
   holdStation: (id: string | undefined) => void;
   pickStation: (id: string) => void;
   holdRegion: (index: number | undefined) => void;

@@ -6,6 +6,7 @@ export const viewSlice =
   (set, get) => ({
     step: 'head',
     heldRow: undefined,
+    graspedRow: undefined,
     heldStation: undefined,
     pickedStation: undefined,
     heldRegion: undefined,
@@ -20,6 +21,7 @@ export const viewSlice =
 
     go: (step) => set({ step, tool: undefined }),
     holdRow: (id) => set({ heldRow: id }),
+    grasp: (row) => set({ graspedRow: row }),
     holdStation: (id) => set({ heldStation: id }),
     pickStation: (id) => set({ pickedStation: id, step: 'knots', knotTab: 'station' }),
     holdRegion: (index) => set({ heldRegion: index }),

@@ -52,6 +52,7 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
   const words = `${lengths.say(Math.abs(behind))} ${behind < 0 ? 'in front of' : 'behind'} the ears`;
   return (
     <g
+      data-walk="ear line"
       tabIndex={0}
       role="slider"
       aria-label="Ear line"
@@ -60,7 +61,7 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
       aria-valuemax={max}
       aria-valuenow={behind}
       aria-valuetext={words}
-      className="group cursor-ns-resize outline-none"
+      className="group cursor-ns-resize"
       onKeyDown={onKey}
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);

@@ -68,7 +68,7 @@ export function Grip(props: Props) {
     fill: 'var(--thread)',
     stroke: 'var(--plait)',
     strokeWidth: 1.2,
-    className: 'cursor-grab outline-none focus-visible:[stroke-width:3]',
+    className: 'cursor-grab',
     onKeyDown: onKey,
     onFocus: () => setHeld(true),
     onBlur: () => setHeld(taken.current !== null),

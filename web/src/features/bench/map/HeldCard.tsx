@@ -3,6 +3,7 @@ import type { Plan, StationKind } from '../../../api/types';
 import { plural } from '../../../lib/time';
 import { useLengths, usePrefs } from '../../../ui/prefs';
 import { kindOf } from '../../../viz/chart/beads';
+import { endWords } from './endWords';
 import { useBench } from '../draft/useBench';
 
 /** What is in her hand: a station, else a row. */
@@ -71,15 +72,6 @@ const hairWords = (plan: Plan, strand: number): string => {
 
 const holdWords = (hold: StationKind['hold']): string =>
   `${hold.lasts ? '' : '▲ '}${Math.round(hold.score * 100)} %`;
-
-/** Where a row's end goes, in short. */
-function endWords(plan: Plan, id: string, joins: string | null): string {
-  const name = (to: string) => plan.rows.find((r) => r.id === to)?.words ?? to;
-  if (joins) return `joins ${name(joins)}`;
-  const tail = plan.tails.find((t) => t.row === id);
-  if (!tail) return 'loose';
-  return tail.into ? `${tail.endWords} ${name(tail.into)}` : tail.endWords;
-}
 
 interface CardProps {
   title: string;

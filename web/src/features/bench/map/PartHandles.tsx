@@ -21,7 +21,13 @@ type Laid = Plan['parts'][number];
 
 /** Both ends and the bow of every part, to be taken hold of. */
 export function PartHandles({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
-  return plan.parts.map((p) => <PartGrips key={p.index} part={p} isTurned={isTurned} />);
+  return (
+    <g data-walk="parts">
+      {plan.parts.map((p) => (
+        <PartGrips key={p.index} part={p} isTurned={isTurned} />
+      ))}
+    </g>
+  );
 }
 
 interface Asked {

@@ -106,16 +106,20 @@ function withNewRegion(b: Brief, kind: RegionKind, usual: string, rim: number[])
 
 /** The middle of every region, to move it by. */
 export function RegionHandles({ plan, isTurned }: Props) {
-  return plan.map.regions.map((r) => (
-    <RegionGrip
-      key={r.index}
-      plan={plan}
-      index={r.index}
-      name={r.name}
-      rim={r.rim}
-      isTurned={isTurned}
-    />
-  ));
+  return (
+    <g data-walk="regions">
+      {plan.map.regions.map((r) => (
+        <RegionGrip
+          key={r.index}
+          plan={plan}
+          index={r.index}
+          name={r.name}
+          rim={r.rim}
+          isTurned={isTurned}
+        />
+      ))}
+    </g>
+  );
 }
 
 function RegionGrip(props: Props & { index: number; name: string; rim: number[] }) {

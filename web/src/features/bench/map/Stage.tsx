@@ -11,6 +11,7 @@ import { SideView } from '../../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
 import { HairlineHandles } from './HairlineHandles';
 import { HeldCard } from './HeldCard';
+import { MapTable } from './MapTable';
 import { PartHandles } from './PartHandles';
 import { PerimeterHandle } from './PerimeterHandle';
 import { RegionDraw, RegionHandles } from './RegionTools';
@@ -77,6 +78,7 @@ export const Stage = memo(function Stage() {
             className="min-h-0 min-w-0 flex-1 touch-none select-none"
             role="group"
             aria-label="Map of the scalp, front up"
+            aria-describedby="map-words"
           >
             <ScalpChart
               {...drawing}
@@ -114,11 +116,28 @@ export const Stage = memo(function Stage() {
             <MapKeys isWhole={view.isWhole} onWhole={view.showWhole} onNearer={view.nearer} />
           </div>
         )}
+        <InHand />
         <HeldCard plan={drawing.plan} />
+        <MapTable />
       </div>
     </section>
   );
 });
+
+/** What the arrows do to the row in hand. */
+function InHand() {
+  const grasped = useBench((b) => b.graspedRow);
+  if (!grasped) return null;
+  return (
+    <p
+      role="status"
+      className="absolute top-1 left-1/2 z-20 -translate-x-1/2 rounded-md border border-ink bg-sheet px-3 py-1 text-sm whitespace-nowrap shadow-lg"
+    >
+      <strong>{grasped} in hand:</strong> arrows bend it and make it wider; with Shift it ends
+      elsewhere; Esc lets go
+    </p>
+  );
+}
 
 function FillsOnMap({ isTurned }: { isTurned: boolean }) {
   const { fills } = useFills();

@@ -1,4 +1,4 @@
-import { Columns2, Redo2, Undo2 } from 'lucide-react';
+import { Columns2, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import { useBench } from '../draft/useBench';
 import type { Saving } from '../draft/benchState';
 import { Button } from '../../../ui/Button';
@@ -21,8 +21,15 @@ const SHORT_WORDS: Record<Saving, string> = {
   refused: 'kept here only',
 };
 
+interface Props {
+  planId: string;
+  isTight: boolean;
+  /** Opens the list of keys. */
+  onKeys: () => void;
+}
+
 /** Whose plan it is, whether it is kept, and the way back and on. Where there is little room its keys have no words. */
-export function BenchHead({ planId, isTight }: { planId: string; isTight: boolean }) {
+export function BenchHead({ planId, isTight, onKeys }: Props) {
   const clientName = useBench((b) => b.clientName);
   const name = useBench((b) => b.name);
   const lastName = useBench((b) => b.lastName);
@@ -109,6 +116,11 @@ export function BenchHead({ planId, isTight }: { planId: string; isTight: boolea
       >
         <Redo2 size={16} aria-hidden /> {!isTight && 'redo'}
       </Button>
+      {!isTight && (
+        <Button look="quiet" onClick={onKeys} aria-label="keys" title="All keys of the bench (?)">
+          <Keyboard size={16} aria-hidden /> ?
+        </Button>
+      )}
       <ToChair planId={planId} isTight={isTight} />
     </header>
   );

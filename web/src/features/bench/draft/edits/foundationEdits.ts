@@ -43,6 +43,19 @@ export function withMoveTo(
   return moveMm === 0 ? rest : withEdit(rest, row, { kind: 'MOVE', moveMm });
 }
 
+/** No row ends before this part of its length. */
+const EARLIEST = 0.3;
+
+/** Ends a row earlier or later, by a part of its length; drawn out to all of it, it ends where it would by itself. */
+export function withEndMoved(brief: Brief, row: string, by: number): Brief {
+  const { edits } = brief.foundation;
+  const isEnd = (e: RowEdit) => e.kind === 'END_EARLIER' && e.row === row;
+  const now = edits.find(isEnd)?.endsAt ?? 1;
+  const endsAt = Math.max(EARLIEST, Math.min(1, Math.round((now + by) * 100) / 100));
+  const rest = withFoundation(brief, { edits: edits.filter((e) => !isEnd(e)) });
+  return endsAt === 1 ? rest : withEdit(rest, row, { kind: 'END_EARLIER', endsAt });
+}
+
 /** Sends the tail of a row somewhere by choice; three quarters along where it enters another. */
 export const withTail = (
   brief: Brief,
