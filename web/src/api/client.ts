@@ -149,6 +149,8 @@ export const api = {
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),
+  addStarters: () => take(http.POST('/api/hair-lines/starter')),
+  removeStarters: () => take(http.DELETE('/api/hair-lines/starter')),
   changeHairLine: (id: string, body: Body<'/api/hair-lines/{id}', 'put'>) =>
     take(http.PUT('/api/hair-lines/{id}', { params: { path: { id } }, body })),
 };

@@ -33,6 +33,8 @@ describe('money', () => {
     expect(formatMoney(4680, 'JPY')).toBe('JP¥4,680');
     expect(parseMoney('46,80', 'EUR')).toBe(4680);
     expect(parseMoney('4680', 'JPY')).toBe(4680);
+    for (const text of ['€ 12.50', '12,50', '12.50 €', 'EUR 12.5', '€12.50'])
+      expect(parseMoney(text, 'EUR')).toBe(1250);
     expect(plainMoney(4250, 'EUR')).toBe('42.50');
     expect(plainMoney(4250, 'JPY')).toBe('4250');
     expect(parseMoney(plainMoney(4255, 'EUR'), 'EUR')).toBe(4255);

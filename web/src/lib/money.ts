@@ -29,9 +29,12 @@ export function plainMoney(minor: number, currency: string): string {
   return (minor / minors).toFixed(isWhole ? 0 : format.resolvedOptions().maximumFractionDigits);
 }
 
-/** What was written as an amount, in the smallest unit; null if it cannot be read. */
+/** What was written as an amount, in the smallest unit: "12.50", "12,50", "€ 12.50"; null if it cannot be read. */
 export function parseMoney(text: string, currency: string): number | null {
-  const cleaned = text.trim().replace(',', '.');
+  const cleaned = text
+    .replace(/^\s*(\p{Sc}|[A-Za-z]{3})|(\p{Sc}|[A-Za-z]{3})\s*$/gu, '')
+    .trim()
+    .replace(',', '.');
   if (!/^\d+(\.\d+)?$/.test(cleaned)) return null;
   return Math.round(Number(cleaned) * currencyOf(currency).minors);
 }

@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
+import { Button } from './Button';
 
 interface Props {
   title: string;
@@ -9,6 +10,8 @@ interface Props {
   children: ReactNode;
   /** One sentence below the title. */
   lead?: string;
+  /** Whether something was entered that leaving would lose: then Escape, and a touch beside it, ask first. */
+  hasEntries?: boolean;
 }
 
 const FIELDS = 'input:not([type=hidden]), select, textarea';
@@ -22,9 +25,14 @@ function toFirstField(e: Event) {
   field.focus();
 }
 
-export function Modal({ title, isOpen, onClose, children, lead }: Props) {
+export function Modal({ title, isOpen, onClose, children, lead, hasEntries = false }: Props) {
+  const [isAsking, setAsking] = useState(false);
+  const leave = () => {
+    if (hasEntries && !isAsking) setAsking(true);
+    else onClose();
+  };
   return (
-    <Dialog.Root open={isOpen} onOpenChange={(open) => !open && onClose()}>
+    <Dialog.Root open={isOpen} onOpenChange={(open) => !open && leave()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/50" />
         <Dialog.Content
@@ -42,6 +50,21 @@ export function Modal({ title, isOpen, onClose, children, lead }: Props) {
             </Dialog.Close>
           </div>
           {children}
+          {isAsking && (
+            <div
+              role="alertdialog"
+              aria-label="Leave what you wrote?"
+              className="sticky bottom-0 flex flex-wrap items-center gap-3 rounded-md border-2 border-chalk bg-chalk-wash p-3"
+            >
+              <p className="mr-auto font-medium">Leave what you wrote?</p>
+              <Button autoFocus onClick={() => setAsking(false)}>
+                Go on writing
+              </Button>
+              <Button look="grave" onClick={onClose}>
+                Leave it
+              </Button>
+            </div>
+          )}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/hair-lines/starter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStarters"];
+        delete: operations["removeStarters"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/hair-lines/{id}": {
         parameters: {
             query?: never;
@@ -986,6 +1002,8 @@ export interface components {
             loopsPerBundle: number | null;
             name: string;
             otherPacks: components["schemas"]["SizeBody"][];
+            /** Format: double */
+            packGrams: number | null;
             /** Format: int64 */
             priceMinor: number | null;
             /** @enum {string|null} */
@@ -1008,6 +1026,7 @@ export interface components {
             gramsPerLoop: number;
             /** Format: double */
             gramsPerPack: number;
+            guessed: ("LOOPS" | "GRAMS" | "PRICE")[];
             hasBead: boolean;
             /** Format: int32 */
             heatC: number | null;
@@ -1015,6 +1034,7 @@ export interface components {
             id: string;
             isCoated: boolean;
             isLooped: boolean;
+            isStarter: boolean;
             /** Format: double */
             lengthMm: number;
             /** Format: int32 */
@@ -2642,6 +2662,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HairLineView"];
+                };
+            };
+        };
+    };
+    addStarters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HairLineView"][];
+                };
+            };
+        };
+    };
+    removeStarters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HairLineView"][];
                 };
             };
         };

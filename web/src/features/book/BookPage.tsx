@@ -24,8 +24,8 @@ export function BookPage() {
   );
 
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto px-8 py-6">
-      <header className="mb-5 flex items-end gap-4">
+    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
+      <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
         <div className="mr-auto">
           <h1 className="text-3xl leading-none font-semibold">Book</h1>
           <p className="mt-1 text-soft">
@@ -65,7 +65,7 @@ export function BookPage() {
       )}
       <ul
         aria-label="Clients"
-        className="grid grid-cols-[repeat(auto-fill,minmax(24rem,1fr))] gap-4"
+        className="grid grid-cols-[repeat(auto-fill,minmax(min(24rem,100%),1fr))] gap-4"
       >
         {found.map((c) => (
           <ClientPanel

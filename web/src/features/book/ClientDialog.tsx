@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
+import isSame from 'fast-deep-equal';
 import { useState } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
@@ -73,6 +74,11 @@ export function ClientDialog({
       lead="Measures in your own unit; the first three are needed."
       isOpen
       onClose={onClose}
+      hasEntries={
+        unreadHair !== undefined ||
+        Object.values(unread).some((t) => t !== undefined) ||
+        !isSame(draft, draftOf(client))
+      }
     >
       <form
         className="flex flex-col gap-4"

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Pencil, Plus } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api } from '../../api/client';
+import { Problem } from '../../api/problems';
 import type { Client, SavedPlan } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useLengths } from '../../ui/prefs';
@@ -25,6 +26,10 @@ export function ClientPanel({ client, plans, onWrite }: Props) {
     onSuccess: (plan) => {
       void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
       void navigate(`/bench/${plan.id}`);
+    },
+    // There and back: hair first, then her plan.
+    onError: (e) => {
+      if (e instanceof Problem && e.at('hairLineId')) void navigate(`/shelf?plan=${client.id}`);
     },
   });
   const head = client.heads[0]?.measures;

@@ -1,1 +1,2 @@
 export { BookPage } from './BookPage';
+export { clientsQuery } from './book.queries';

@@ -7,7 +7,7 @@ import { visitsQuery } from './chair.queries';
 export function ChairDoor() {
   const visits = useQuery(visitsQuery());
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto px-8 py-6">
+    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
       <h1 className="text-3xl leading-none font-semibold">Chair</h1>
       <p className="mt-1 mb-5 text-soft">
         The plan as it is worked, one thing at a time. Begin a visit from a plan on the bench.

@@ -7,7 +7,7 @@ import { useWords } from '../../words';
 export function Visits({ visits }: { visits: VisitTile[] }) {
   const { stages } = useWords();
   return (
-    <ul className="grid grid-cols-[repeat(auto-fill,minmax(20rem,1fr))] gap-3">
+    <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(20rem,100%),1fr))] gap-3">
       {visits.map((v) => (
         <li key={v.id}>
           <Link

@@ -5,10 +5,20 @@ import { Problem } from '../../api/problems';
 import type { HairLine, HairLineDraft } from '../../api/types';
 import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
 import { Button } from '../../ui/Button';
+import isSame from 'fast-deep-equal';
 import { Choice, TextField } from '../../ui/Field';
+import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
+import { useLengths } from '../../ui/prefs';
+import { Tick } from '../../ui/Tick';
 import { useWords } from '../../words';
+
+const told = <T,>(
+  line: HairLine | undefined,
+  guess: HairLine['guessed'][number],
+  value: T | undefined,
+): T | null => (line?.guessed.includes(guess) ? null : (value ?? null));
 
 const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   name: line?.name ?? '',
@@ -16,10 +26,12 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   texture: line?.texture ?? 'DEEP_WAVE',
   lengthMm: line?.lengthMm ?? null,
   hasBead: line?.hasBead ?? false,
-  loopsPerBundle: line?.loopsPerBundle ?? null,
+  // What was estimated is asked again, and estimated again if it still is not known.
+  loopsPerBundle: told(line, 'LOOPS', line?.loopsPerBundle),
   bundlesPerPack: line?.bundlesPerPack ?? 1,
-  gramsPerLoop: line?.gramsPerLoop ?? null,
-  priceMinor: line?.priceMinor ?? null,
+  gramsPerLoop: told(line, 'GRAMS', line?.gramsPerLoop),
+  packGrams: line?.guessed.includes('LOOPS') ? Math.round(line.gramsPerPack) : null,
+  priceMinor: told(line, 'PRICE', line?.priceMinor),
   currency: line?.currency ?? 'EUR',
   isCoated: line?.isCoated ?? false,
   colours: line?.colours ?? [],
@@ -34,13 +46,18 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
 });
 
 const NUMBERS = {
-  loopsPerBundle: 'Loops in a bundle',
+  loopsPerBundle: 'Pieces in a pack',
+  packGrams: 'or a pack weighs, g',
+  loopsOnShelf: 'Loops in hand',
   bundlesPerPack: 'Bundles in a pack',
   gramsPerLoop: 'Grams of a loop',
-  loopsOnShelf: 'Loops in hand',
   heatC: 'Heat it takes, °C',
 } as const;
 type NumberField = keyof typeof NUMBERS;
+
+/** What nearly every pack says, and what few do. */
+const FIRST: NumberField[] = ['loopsPerBundle', 'packGrams'];
+const OTHERS: NumberField[] = ['bundlesPerPack', 'gramsPerLoop', 'heatC'];
 
 const isCurrency = (code: string): boolean => {
   try {
@@ -68,9 +85,36 @@ function readSizes(text: string, currency: string): Sizes | null {
   return sizes;
 }
 
+/** What is entered behind the fold, by its fields. */
+const MORE_FIELDS = [
+  'supplier',
+  'currency',
+  'curlMm',
+  'slip',
+  'bundles',
+  'gramsPer',
+  'heat',
+  'other',
+];
+
+type FieldProblem = Problem['fields'][number];
+
+/** A limit of an amount is said as an amount. */
+const moneyError = (refused: FieldProblem | undefined, currency: string): string | undefined =>
+  refused &&
+  (refused.min !== null && refused.max !== null
+    ? `A pack costs between ${formatMoney(refused.min, currency)} and ${formatMoney(refused.max, currency)}.`
+    : refused.message);
+
+const priceHint = (line: HairLine | undefined, priceMinor: number | null): string =>
+  priceMinor === null && line?.guessed.includes('PRICE')
+    ? `estimated: about ${formatMoney(line.priceMinor, line.currency)}`
+    : 'if you know it';
+
 /** Writes a hair line down as its pack tells it. */
 export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
   const { textures, slips } = useWords();
+  const { sentence } = useLengths();
   const [draft, setDraft] = useState(() => draftOf(line));
   const [texts, setTexts] = useState<
     Partial<Record<NumberField | 'price' | 'lengthMm' | 'curlMm' | 'sizes', string>>
@@ -99,8 +143,27 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
   const currency = isCurrency(draft.currency) ? draft.currency : 'EUR';
   const hasUnread = Object.values(texts).some((t) => t !== undefined);
 
+  const number = (field: NumberField) => (
+    <TextField
+      key={field}
+      label={NUMBERS[field]}
+      hint={field === 'loopsPerBundle' && draft.bundlesPerPack !== 1 ? 'in each bundle' : undefined}
+      inputMode="decimal"
+      defaultValue={draft[field] ?? ''}
+      onChange={(e) => setNumber(field, e.target.value)}
+      error={texts[field] !== undefined ? 'Write a number.' : problem?.at(field)?.message}
+    />
+  );
+  const lengthError = (refused: FieldProblem | undefined) =>
+    refused && (refused.words.length > 0 ? sentence(refused.words) : refused.message);
+
   return (
-    <Modal title={line ? line.name : 'New hair'} isOpen onClose={onClose}>
+    <Modal
+      title={line ? line.name : 'New hair'}
+      isOpen
+      onClose={onClose}
+      hasEntries={hasUnread || !isSame(draft, draftOf(line))}
+    >
       <form
         className="flex flex-col gap-4"
         noValidate
@@ -109,18 +172,15 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
           if (!hasUnread) save.mutate();
         }}
       >
-        <div className="grid grid-cols-2 gap-3">
+        <p className="text-soft">
+          Write down what stands on the pack. What does not is estimated, and marked.
+        </p>
+        <div className="grid grid-cols-1 gap-3 sm:grid-cols-2">
           <TextField
             label="Name"
             value={draft.name}
             onChange={(e) => set({ name: e.target.value })}
             error={problem?.at('name')?.message}
-          />
-          <TextField
-            label="Supplier"
-            value={draft.supplier}
-            onChange={(e) => set({ supplier: e.target.value })}
-            error={problem?.at('supplier')?.message}
           />
           <Choice
             label="Texture"
@@ -134,60 +194,27 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             onChange={(lengthMm) => set({ lengthMm })}
             unread={texts.lengthMm}
             onUnread={(text) => setTexts({ ...texts, lengthMm: text })}
-            error={problem?.at('lengthMm')?.message}
+            error={lengthError(problem?.at('lengthMm'))}
           />
-        </div>
-        <div className="grid grid-cols-2 gap-3">
-          <LengthField
-            label="Across one curl"
-            hint="empty: as usual for the texture"
-            value={draft.curlMm}
-            onChange={(curlMm) => set({ curlMm })}
-            unread={texts.curlMm}
-            onUnread={(text) => setTexts({ ...texts, curlMm: text })}
-            error={problem?.at('curlMm')?.message}
-          />
-          <Choice
-            label="Slip"
-            value={draft.slip ?? ''}
-            options={[{ value: '', words: 'as usual for the texture' }, ...slips]}
-            onChoose={(slip) => set({ slip: slip === '' ? null : slip })}
-          />
-        </div>
-        <div className="grid grid-cols-5 gap-3">
-          {(Object.keys(NUMBERS) as NumberField[]).map((field) => (
-            <TextField
-              key={field}
-              label={NUMBERS[field]}
-              inputMode="decimal"
-              defaultValue={draft[field] ?? ''}
-              onChange={(e) => setNumber(field, e.target.value)}
-              error={texts[field] !== undefined ? 'Write a number.' : problem?.at(field)?.message}
-            />
-          ))}
-        </div>
-        <div className="grid grid-cols-[1fr_6rem_2fr] gap-3">
           <TextField
             label="Price of a pack"
+            hint={priceHint(line, draft.priceMinor)}
             inputMode="decimal"
             defaultValue={draft.priceMinor === null ? '' : plainMoney(draft.priceMinor, currency)}
             onChange={(e) => {
               const minor = parseMoney(e.target.value, currency);
               const isBad = minor === null && e.target.value.trim() !== '';
               setTexts({ ...texts, price: isBad ? e.target.value : undefined });
-              set({ priceMinor: minor });
+              if (!isBad) set({ priceMinor: minor });
             }}
             error={
-              texts.price !== undefined ? 'Write a price.' : problem?.at('priceMinor')?.message
+              texts.price !== undefined
+                ? 'Write a price, such as 7.80.'
+                : moneyError(problem?.at('priceMinor'), currency)
             }
           />
-          <TextField
-            label="Currency"
-            value={draft.currency}
-            maxLength={3}
-            onChange={(e) => set({ currency: e.target.value.toUpperCase() })}
-            error={problem?.at('currency')?.message}
-          />
+          {FIRST.map(number)}
+          {number('loopsOnShelf')}
           <TextField
             label="Colours, with commas between"
             value={colours}
@@ -203,60 +230,87 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             error={problem?.at('colours')?.message}
           />
         </div>
-        <TextField
-          label="Other packs: loops at a price, with semicolons between"
-          hint="such as 60 at 21.90; 22 at 8.20"
-          value={sizes}
-          onChange={(e) => {
-            setSizes(e.target.value);
-            const read = readSizes(e.target.value, currency);
-            setTexts({ ...texts, sizes: read ? undefined : e.target.value });
-            if (read) set({ otherPacks: read });
-          }}
-          error={
-            texts.sizes !== undefined
-              ? 'Write the loops, "at", and the price.'
-              : problem?.fields.find((f) => f.field.startsWith('otherPacks'))?.message
+        <Fold
+          id="shelf more"
+          title="More that may stand on it"
+          tells="supplier, bead, coating, curl, other packs"
+          isForced={
+            MORE_FIELDS.some((f) => problem?.fields.some((p) => p.field.startsWith(f))) ||
+            OTHERS.some((f) => texts[f] !== undefined) ||
+            texts.sizes !== undefined ||
+            texts.curlMm !== undefined
           }
-        />
-        <div className="flex gap-6">
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-ink"
-              checked={draft.hasBead}
-              onChange={(e) => set({ hasBead: e.target.checked })}
+        >
+          <div className="grid grid-cols-1 gap-3 sm:grid-cols-2">
+            <TextField
+              label="Supplier"
+              value={draft.supplier}
+              onChange={(e) => set({ supplier: e.target.value })}
+              error={problem?.at('supplier')?.message}
             />
-            each loop has an elastic bead
-          </label>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-ink"
-              checked={draft.isCoated}
-              onChange={(e) => set({ isCoated: e.target.checked })}
+            <TextField
+              label="Currency"
+              value={draft.currency}
+              maxLength={3}
+              onChange={(e) => set({ currency: e.target.value.toUpperCase() })}
+              error={problem?.at('currency')?.message}
             />
-            coated fibre
-          </label>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-ink"
-              checked={draft.isLooped ?? true}
-              onChange={(e) => set({ isLooped: e.target.checked })}
+            <LengthField
+              label="Across one curl"
+              hint="empty: as usual for the texture"
+              value={draft.curlMm}
+              onChange={(curlMm) => set({ curlMm })}
+              unread={texts.curlMm}
+              onUnread={(text) => setTexts({ ...texts, curlMm: text })}
+              error={lengthError(problem?.at('curlMm'))}
             />
-            comes in loops
-          </label>
-          <label className="flex items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-ink"
-              checked={goesInWhole}
-              onChange={(e) => set({ goesInWhole: e.target.checked })}
+            <Choice
+              label="Slip"
+              value={draft.slip ?? ''}
+              options={[{ value: '', words: 'as usual for the texture' }, ...slips]}
+              onChoose={(slip) => set({ slip: slip === '' ? null : slip })}
             />
-            ready twisted, plaited or locked: goes in whole
-          </label>
-        </div>
+            {OTHERS.map(number)}
+          </div>
+          <TextField
+            label="Other packs: loops at a price, with semicolons between"
+            hint="such as 60 at 21.90; 22 at 8.20"
+            value={sizes}
+            onChange={(e) => {
+              setSizes(e.target.value);
+              const read = readSizes(e.target.value, currency);
+              setTexts({ ...texts, sizes: read ? undefined : e.target.value });
+              if (read) set({ otherPacks: read });
+            }}
+            error={
+              texts.sizes !== undefined
+                ? 'Write the loops, "at", and the price.'
+                : problem?.fields.find((f) => f.field.startsWith('otherPacks'))?.message
+            }
+          />
+          <div className="flex flex-wrap gap-x-6 gap-y-1">
+            <Tick
+              words="each loop has an elastic bead"
+              isOn={draft.hasBead}
+              onChange={(hasBead) => set({ hasBead })}
+            />
+            <Tick
+              words="coated fibre"
+              isOn={draft.isCoated}
+              onChange={(isCoated) => set({ isCoated })}
+            />
+            <Tick
+              words="comes in loops"
+              isOn={draft.isLooped ?? true}
+              onChange={(isLooped) => set({ isLooped })}
+            />
+            <Tick
+              words="ready twisted, plaited or locked: goes in whole"
+              isOn={goesInWhole}
+              onChange={(isWhole) => set({ goesInWhole: isWhole })}
+            />
+          </div>
+        </Fold>
         {problem && (
           <p role="alert" className="font-medium text-chalk">
             ✕ {problem.fields.length > 0 ? 'Not kept yet: see above.' : problem.message}

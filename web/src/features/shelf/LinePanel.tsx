@@ -9,6 +9,8 @@ const BEADS_A_STRING = 24;
 /** One hair line: its swatch, what a pack is, and what is in hand as beads on a string. */
 export function LinePanel({ line, onWrite }: { line: HairLine; onWrite: () => void }) {
   const lengths = useLengths();
+  const about = (guess: HairLine['guessed'][number]) =>
+    line.guessed.includes(guess) ? 'about ' : '';
   return (
     <li className="flex flex-col rounded-lg border border-line bg-sheet p-3">
       <Swatch texture={line.texture} lengthMm={line.lengthMm} colours={line.colours} />
@@ -19,8 +21,10 @@ export function LinePanel({ line, onWrite }: { line: HairLine; onWrite: () => vo
         {line.isCoated && ', coated'}
       </p>
       <p className="text-sm text-soft">
-        {plural(line.loopsPerPack, 'loop')} a pack, {formatMoney(line.priceMinor, line.currency)},{' '}
-        {line.supplier}
+        {about('LOOPS')}
+        {plural(line.loopsPerPack, 'loop')} a pack, {about('PRICE')}
+        {formatMoney(line.priceMinor, line.currency)}
+        {line.supplier && `, ${line.supplier}`}
       </p>
       <div className="mt-auto flex items-end gap-3 pt-2">
         <p className="text-3xl leading-none font-semibold">

@@ -1,5 +1,6 @@
 // @vitest-environment jsdom
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { HairLine } from '../../api/types';
 import { sample, WithWords } from '../../testing/onBench';
@@ -16,7 +17,17 @@ beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 const type = (label: string, text: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value: text } });
 const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }));
-const around = (shown: React.ReactNode) => render(<WithWords>{shown}</WithWords>);
+const around = (shown: React.ReactNode, at = '/shelf') =>
+  render(
+    <WithWords>
+      <MemoryRouter initialEntries={[at]}>
+        <Routes>
+          <Route path="/shelf" element={shown} />
+          <Route path="/bench/:id" element={<p>on the bench</p>} />
+        </Routes>
+      </MemoryRouter>
+    </WithWords>,
+  );
 
 describe('ShelfPage', () => {
   it('counts what is in hand over all lines', async () => {
@@ -38,7 +49,88 @@ describe('ShelfPage', () => {
   });
 });
 
+describe('an empty shelf', () => {
+  const starter = { ...deep, id: 'starter', name: 'Starter deep wave', isStarter: true };
+
+  it('offers a starter set, and takes it off again', async () => {
+    serve({
+      'GET /api/hair-lines': () => [],
+      'POST /api/hair-lines/starter': () => [starter],
+      'DELETE /api/hair-lines/starter': () => [],
+    });
+    around(<ShelfPage />);
+    fireEvent.click(await screen.findByRole('button', { name: 'Put a starter set there' }));
+    await screen.findByText('Starter deep wave');
+    press('Take it off the shelf');
+    await screen.findByText('The shelf is empty');
+  });
+
+  it('lays the plan on the bench that waited for hair', async () => {
+    serve({
+      'GET /api/hair-lines': () => [],
+      'GET /api/clients': () => [sample.client],
+      'POST /api/hair-lines/starter': () => [starter],
+      'POST /api/plans': () => sample.savedPlan,
+    });
+    around(<ShelfPage />, `/shelf?plan=${sample.client.id}`);
+    await screen.findByText(/the first plan for Isolde/);
+    press('Put a starter set there');
+    await screen.findByText('on the bench');
+    expect(requestsTo('POST /api/plans')[0]?.body).toMatchObject({ clientId: sample.client.id });
+  });
+});
+
 describe('LineDialog', () => {
+  it('asks for what stands on a pack, and leaves the rest to be estimated', async () => {
+    serve({ 'POST /api/hair-lines': () => deep });
+    const onClose = show();
+    type('Name', 'Fog Bank');
+    type('Hangs (length of a leg)', '40');
+    type('or a pack weighs, g', '95');
+    press('Put it on the shelf');
+    await waitFor(() => expect(onClose).toHaveBeenCalled());
+    expect(requestsTo('POST /api/hair-lines')[0]?.body).toMatchObject({
+      name: 'Fog Bank',
+      lengthMm: 400,
+      packGrams: 95,
+      loopsPerBundle: null,
+      gramsPerLoop: null,
+      priceMinor: null,
+    });
+  });
+
+  it('asks again for what was estimated', () => {
+    show({ ...deep, guessed: ['PRICE', 'GRAMS'] });
+    const value = (label: string) => (screen.getByLabelText(label) as HTMLInputElement).value;
+    expect(value('Price of a pack')).toBe('');
+    expect(value('Grams of a loop')).toBe('');
+    expect(value('Pieces in a pack')).toBe(String(deep.loopsPerBundle));
+    expect(screen.getByText(/^estimated: about €/)).toBeTruthy();
+  });
+
+  it('asks before what was written is left', () => {
+    const onClose = show();
+    type('Name', 'Fog Bank');
+    fireEvent.keyDown(screen.getByLabelText('Name'), { key: 'Escape' });
+    expect(onClose).not.toHaveBeenCalled();
+    press('Go on writing');
+    fireEvent.keyDown(screen.getByLabelText('Name'), { key: 'Escape' });
+    fireEvent.click(screen.getAllByRole('button', { name: 'Leave it' }).at(-1) as HTMLElement);
+    expect(onClose).toHaveBeenCalledOnce();
+  });
+
+  it('says a limit of the price as an amount', async () => {
+    serve({
+      'POST /api/hair-lines': () =>
+        refusal(422, 'Some entries cannot be used.', [
+          { field: 'priceMinor', message: '-', min: 0, max: 100_000_000, unit: '' },
+        ]),
+    });
+    show();
+    press('Put it on the shelf');
+    await screen.findByText(/between €0.00 and €1,000,000.00/);
+  });
+
   const show = (of?: HairLine) => {
     const onClose = vi.fn();
     around(<LineDialog line={of} onClose={onClose} />);
@@ -52,7 +144,8 @@ describe('LineDialog', () => {
     press('Keep the change');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
     for (const [field, value] of Object.entries(sent())) {
-      expect([field, value]).toEqual([field, deep[field as keyof HairLine]]);
+      if (field !== 'packGrams')
+        expect([field, value]).toEqual([field, deep[field as keyof HairLine]]);
     }
   });
 
@@ -75,8 +168,8 @@ describe('LineDialog', () => {
   });
 
   it.each([
-    ['Price of a pack', 'cheap', 'Write a price.'],
-    ['Loops in a bundle', 'a few', 'Write a number.'],
+    ['Price of a pack', 'cheap', 'Write a price, such as'],
+    ['Pieces in a pack', 'a few', 'Write a number.'],
     ['Hangs (length of a leg)', 'long', 'Write a length'],
     [SIZES, '60 for 20', 'Write the loops'],
   ])('sends nothing while %s reads “%s”', (label, text, says) => {

@@ -11,7 +11,9 @@ import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.HashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -42,6 +44,24 @@ public record BriefBody(
                 fullness,
                 installer,
                 Fields.or(hooking, HookingBody.usual()).completed());
+    }
+
+    /** The lines of hair that it names, as far as they can be read. */
+    public Set<UUID> hairNamed() {
+        Set<UUID> named = new HashSet<>();
+        addId(named, hairLineId);
+        if (hooking != null && hooking.mix() != null && hooking.mix().others() != null) {
+            hooking.mix().others().forEach(o -> addId(named, o.hairLineId()));
+        }
+        return named;
+    }
+
+    private static void addId(Set<UUID> all, @Nullable String id) {
+        // What is no id names no hair: that is told where the brief is used.
+        UUID read = new Fields().id("hairLineId", "The hair", id);
+        if (read != null) {
+            all.add(read);
+        }
     }
 
     /** What is written down for a brief of the core that came of this one. */

@@ -3,6 +3,7 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.db.tables.records.PlanRecord;
+import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
@@ -10,12 +11,14 @@ import gyrotaxis.server.shelf.Shelf;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
 @Repository
-class JooqPlans implements Plans {
+class JooqPlans implements Plans, HairInUse {
     private final DSLContext db;
     private final Kept kept;
     private final Shelf shelf;
@@ -55,6 +58,11 @@ class JooqPlans implements Plans {
     @Override
     public boolean remove(UUID id) {
         return db.deleteFrom(PLAN).where(PLAN.ID.eq(id)).execute() == 1;
+    }
+
+    @Override
+    public Set<UUID> hairInUse() {
+        return all().stream().flatMap(p -> p.brief().hairNamed().stream()).collect(Collectors.toSet());
     }
 
     private PlanRecord record(SavedPlan p) {

@@ -3,6 +3,7 @@ package gyrotaxis.server.shelf;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.hair.Fibre;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackGuess;
 import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
@@ -13,13 +14,17 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A hair line as it is written down.
+ * A hair line as it is written down, from what stands on its pack; what does not is left out, and estimated.
  *
+ * @param packGrams what a pack weighs, g
  * @param version the version this was read with; 0 for a new line
  */
 public record HairLineBody(
@@ -31,6 +36,7 @@ public record HairLineBody(
         @Nullable @Schema(nullable = true) Integer loopsPerBundle,
         @Nullable @Schema(nullable = true) Integer bundlesPerPack,
         @Nullable @Schema(nullable = true) Double gramsPerLoop,
+        @Nullable @Schema(nullable = true) Double packGrams,
         @Nullable @Schema(nullable = true) Long priceMinor,
         @Nullable String currency,
         boolean isCoated,
@@ -50,6 +56,9 @@ public record HairLineBody(
 
     private static final Interval PACK_LOOPS = new Interval(1, 2400);
 
+    private static final String USUAL_CURRENCY = "EUR";
+    private static final String USUAL_COLOUR = "natural";
+
     private static final int LONGEST_NAME = 80;
     private static final int MOST_COLOURS = 12;
     private static final Interval PRICE_MINOR = new Interval(0, 100_000_000);
@@ -59,23 +68,29 @@ public record HairLineBody(
     public StockedLine toLine(UUID id) {
         Fields f = new Fields();
         String checkedName = f.text("name", "The name", name, LONGEST_NAME);
-        String checkedSupplier = f.text("supplier", "The supplier", supplier, LONGEST_NAME);
+        String checkedSupplier = f.textOrEmpty("supplier", "The supplier", supplier, LONGEST_NAME);
         Texture checkedTexture = f.present("texture", "The texture", texture, Texture.DEEP_WAVE);
         double length = f.lengthMm("lengthMm", "The length", lengthMm, HairLine.LENGTH_MM);
-        int loops = f.whole("loopsPerBundle", "Loops in a bundle", loopsPerBundle, HairLine.LOOPS);
-        int bundles = f.whole("bundlesPerPack", "Bundles in a pack", bundlesPerPack, HairLine.BUNDLES);
-        double grams = f.number("gramsPerLoop", "Grams of a loop", gramsPerLoop, HairLine.GRAMS);
-        double price =
-                f.number("priceMinor", "The price", priceMinor == null ? null : (double) priceMinor, PRICE_MINOR);
-        Currency checkedCurrency = f.currency("currency", currency);
-        int shelf = f.whole("loopsOnShelf", "Loops on the shelf", loopsOnShelf, ON_SHELF);
-        List<String> given = colours == null ? List.of() : colours;
+        int bundles = f.whole(
+                "bundlesPerPack",
+                "Bundles in a pack",
+                bundlesPerPack == null ? Integer.valueOf(1) : bundlesPerPack,
+                HairLine.BUNDLES);
+        PackGuess pack = pack(f, checkedTexture, length, bundles);
+        Currency checkedCurrency =
+                f.currency("currency", currency == null || currency.isBlank() ? USUAL_CURRENCY : currency);
+        int shelf = f.whole(
+                "loopsOnShelf",
+                "Loops on the shelf",
+                loopsOnShelf == null ? Integer.valueOf(0) : loopsOnShelf,
+                ON_SHELF);
+        List<String> given = colours == null || colours.isEmpty() ? List.of(USUAL_COLOUR) : colours;
         List<String> checkedColours = given.stream()
                 .limit(MOST_COLOURS)
                 .map(c -> f.text("colours", "A colour", c, LONGEST_NAME).replaceAll("\\s+", " "))
                 .toList();
-        if (given.isEmpty() || given.size() > MOST_COLOURS) {
-            f.problem("colours", "Name 1 to " + MOST_COLOURS + " colours.");
+        if (given.size() > MOST_COLOURS) {
+            f.problem("colours", "At most " + MOST_COLOURS + " colours are kept.");
         }
         Fibre usual = Fibre.usual(checkedTexture);
         double curl = curlMm == null ? usual.curlMm() : f.lengthMm("curlMm", "A curl", curlMm, Fibre.CURL_MM);
@@ -90,10 +105,10 @@ public record HairLineBody(
                         checkedTexture,
                         length,
                         hasBead,
-                        loops,
+                        pack.loops(),
                         bundles,
-                        grams,
-                        new Money((long) price, checkedCurrency),
+                        pack.gramsPerLoop(),
+                        new Money(pack.priceMinor(), checkedCurrency),
                         isCoated,
                         checkedColours,
                         new Fibre(
@@ -104,7 +119,29 @@ public record HairLineBody(
                                 heatC == null ? OptionalInt.empty() : OptionalInt.of(heat)),
                         sizes),
                 shelf,
+                pack.guessed(),
+                false,
                 version));
+    }
+
+    /** What stands on the pack, with the rest estimated. */
+    private PackGuess pack(Fields f, Texture of, double length, int bundles) {
+        OptionalInt loops = loopsPerBundle == null
+                ? OptionalInt.empty()
+                : OptionalInt.of(f.whole("loopsPerBundle", "Loops in a bundle", loopsPerBundle, HairLine.LOOPS));
+        OptionalDouble weight = packGrams == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(f.number("packGrams", "What a pack weighs", packGrams, PackGuess.PACK_GRAMS));
+        OptionalDouble grams = gramsPerLoop == null
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(f.number("gramsPerLoop", "Grams of a loop", gramsPerLoop, HairLine.GRAMS));
+        OptionalLong price = priceMinor == null
+                ? OptionalLong.empty()
+                : OptionalLong.of((long) f.number("priceMinor", "The price", (double) priceMinor, PRICE_MINOR));
+        return PackGuess.of(of, length, bundles, loops, weight, grams, price).orElseGet(() -> {
+            f.problem("loopsPerBundle", "Say how many pieces are in it, or what a pack weighs.");
+            return new PackGuess((int) HairLine.LOOPS.min(), HairLine.GRAMS.min(), 0, Set.of());
+        });
     }
 
     private List<PackSize> sizes(Fields f, Currency currency) {

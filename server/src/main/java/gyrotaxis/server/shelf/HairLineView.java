@@ -1,6 +1,7 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackGuess.Guessed;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -8,7 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
-/** A hair line as it is shown. */
+/** A hair line as it is shown; {@code guessed} says what of it is estimated. */
 record HairLineView(
         UUID id,
         String name,
@@ -34,6 +35,8 @@ record HairLineView(
         double gramsPerPack,
         @Nullable @Schema(nullable = true) Integer heatC,
         List<SizeView> otherPacks,
+        List<Guessed> guessed,
+        boolean isStarter,
         int version) {
 
     /** A further size it is sold in. */
@@ -68,6 +71,8 @@ record HairLineView(
                 h.otherPacks().stream()
                         .map(p -> new SizeView(p.loops(), p.price().minor()))
                         .toList(),
+                line.guessed().stream().sorted().toList(),
+                line.isStarter(),
                 line.version());
     }
 }

@@ -4,6 +4,7 @@ import static gyrotaxis.server.db.Tables.HAIR_LINE;
 
 import gyrotaxis.core.hair.Fibre;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackGuess.Guessed;
 import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
@@ -13,7 +14,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,6 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
 class JooqShelf implements Shelf {
     /** Separates colours in their column; no colour has a line break. */
     private static final String BETWEEN_COLOURS = "\n";
+
+    private static final String BETWEEN_GUESSES = ",";
 
     private final DSLContext db;
     private final JsonMapper json;
@@ -48,13 +53,26 @@ class JooqShelf implements Shelf {
 
     @Override
     public Optional<StockedLine> change(StockedLine line) {
-        StockedLine next =
-                new StockedLine(line.id(), line.supplier(), line.hair(), line.loopsOnShelf(), line.version() + 1);
+        StockedLine next = new StockedLine(
+                line.id(),
+                line.supplier(),
+                line.hair(),
+                line.loopsOnShelf(),
+                line.guessed(),
+                line.isStarter(),
+                line.version() + 1);
         int changed = db.update(HAIR_LINE)
                 .set(record(next))
                 .where(HAIR_LINE.ID.eq(line.id()).and(HAIR_LINE.VERSION.eq(line.version())))
                 .execute();
         return changed == 1 ? Optional.of(next) : Optional.empty();
+    }
+
+    @Override
+    public int removeStarters(Set<UUID> inUse) {
+        return db.deleteFrom(HAIR_LINE)
+                .where(HAIR_LINE.IS_STARTER.isTrue().and(HAIR_LINE.ID.notIn(inUse)))
+                .execute();
     }
 
     private HairLineRecord record(StockedLine line) {
@@ -82,7 +100,9 @@ class JooqShelf implements Shelf {
                 json.writeValueAsString(h.otherPacks().stream()
                         .map(p -> new Size(p.loops(), p.price().minor()))
                         .toList()),
-                h.goesInWhole());
+                h.goesInWhole(),
+                line.guessed().stream().map(Guessed::name).sorted().collect(Collectors.joining(BETWEEN_GUESSES)),
+                line.isStarter());
     }
 
     /** A size as it is kept; its currency is that of the line. */
@@ -114,6 +134,11 @@ class JooqShelf implements Shelf {
                 Arrays.stream(json.readValue(r.getOtherPacks(), Size[].class))
                         .map(p -> new PackSize(p.loops(), Money.of(p.priceMinor(), r.getCurrency())))
                         .toList());
-        return new StockedLine(r.getId(), r.getSupplier(), hair, r.getLoopsOnShelf(), r.getVersion());
+        Set<Guessed> guessed = Arrays.stream(r.getGuessed().split(BETWEEN_GUESSES))
+                .filter(g -> !g.isEmpty())
+                .map(Guessed::valueOf)
+                .collect(Collectors.toSet());
+        return new StockedLine(
+                r.getId(), r.getSupplier(), hair, r.getLoopsOnShelf(), guessed, r.getIsStarter(), r.getVersion());
     }
 }

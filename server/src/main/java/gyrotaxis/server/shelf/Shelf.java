@@ -3,6 +3,7 @@ package gyrotaxis.server.shelf;
 import gyrotaxis.server.language.HairInHand;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The hair lines a studio knows. */
@@ -16,6 +17,14 @@ public interface Shelf extends HairInHand {
 
     /** Puts a new line on the shelf. */
     void add(StockedLine line);
+
+    /**
+     * Takes lines of the starter set off again.
+     *
+     * @param inUse those that stay, because they are planned with
+     * @return how many were taken off
+     */
+    int removeStarters(Set<UUID> inUse);
 
     /**
      * Changes a line, if nobody has since the version that {@code line} carries.

@@ -3,6 +3,7 @@ package gyrotaxis.server.shelf;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -30,6 +31,19 @@ class ShelfController {
     @ResponseStatus(HttpStatus.CREATED)
     HairLineView add(@RequestBody HairLineBody body) {
         return desk.add(body);
+    }
+
+    /** Puts a small set of made-up lines on the shelf, one of each texture, to plan with until her own are there. */
+    @PostMapping("/starter")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<HairLineView> addStarters() {
+        return desk.addStarters();
+    }
+
+    /** Takes that set off again, but for what is planned with. */
+    @DeleteMapping("/starter")
+    List<HairLineView> removeStarters() {
+        return desk.removeStarters();
     }
 
     @PutMapping("/{id}")

@@ -1,5 +1,6 @@
 package gyrotaxis.server.shelf;
 
+import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import java.util.List;
@@ -12,9 +13,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class ShelfDesk {
     private final Shelf shelf;
+    private final StarterSet starters;
+    private final HairInUse used;
 
-    ShelfDesk(Shelf shelf) {
+    ShelfDesk(Shelf shelf, StarterSet starters, HairInUse used) {
         this.shelf = shelf;
+        this.starters = starters;
+        this.used = used;
     }
 
     @Transactional(readOnly = true)
@@ -26,6 +31,18 @@ class ShelfDesk {
         StockedLine line = body.toLine(UUID.randomUUID());
         shelf.add(line);
         return HairLineView.of(line);
+    }
+
+    List<HairLineView> addStarters() {
+        if (shelf.all().stream().noneMatch(StockedLine::isStarter)) {
+            starters.lines().forEach(shelf::add);
+        }
+        return all();
+    }
+
+    List<HairLineView> removeStarters() {
+        shelf.removeStarters(used.hairInUse());
+        return all();
     }
 
     HairLineView change(UUID id, HairLineBody body) {

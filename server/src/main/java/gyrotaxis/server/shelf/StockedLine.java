@@ -1,7 +1,9 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.PackGuess.Guessed;
 import gyrotaxis.server.language.HairInHand;
+import java.util.Set;
 import java.util.UUID;
 
 /**
@@ -11,7 +13,14 @@ import java.util.UUID;
  * @param supplier who sells it
  * @param hair the line itself
  * @param loopsOnShelf loops in hand, at least 0
+ * @param guessed what of it is estimated, because its pack does not tell it
+ * @param isStarter whether it is of the set that an empty shelf is offered, and was not written down anew since
  * @param version grows by one with every change
  */
-public record StockedLine(UUID id, String supplier, HairLine hair, int loopsOnShelf, int version)
-        implements HairInHand.Stocked {}
+public record StockedLine(
+        UUID id, String supplier, HairLine hair, int loopsOnShelf, Set<Guessed> guessed, boolean isStarter, int version)
+        implements HairInHand.Stocked {
+    public StockedLine {
+        guessed = Set.copyOf(guessed);
+    }
+}
