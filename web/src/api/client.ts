@@ -86,6 +86,7 @@ export const api = {
   fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
   stopping: (brief: Body<'/api/stopping', 'post'>) =>
     take(http.POST('/api/stopping', { body: brief })),
+  waysOut: (brief: Brief) => take(http.POST('/api/ways-out', { body: brief })),
   findings: (brief: Body<'/api/findings', 'post'>) =>
     take(http.POST('/api/findings', { body: brief })) as Promise<Finding[]>,
   balance,

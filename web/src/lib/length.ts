@@ -1,3 +1,5 @@
+import { parseNumber, writtenOut } from './amount';
+
 /** The units a stylist speaks in. One finger is as wide as her own. */
 export type LengthUnit = 'cm' | 'in' | 'fingers';
 
@@ -33,41 +35,12 @@ const SPELLED: [RegExp, LengthUnit | 'mm'][] = [
   [/^(f|fingers?)$/, 'fingers'],
 ];
 
-/** Fractions that are written as one sign. */
-const SIGNS: Record<string, string> = {
-  '½': '1/2',
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '¼': '1/4',
-  '¾': '3/4',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-};
-
-/** A whole number, a decimal with point or comma, a fraction, or a whole number and a fraction. */
-function parseNumber(text: string): number | null {
-  const mixed = /^(\d+)?\s*(?:(\d+)\/(\d+))?$/.exec(text);
-  if (mixed && text !== '') {
-    const whole = mixed[1] ? Number(mixed[1]) : 0;
-    const part = mixed[2] && mixed[3] ? Number(mixed[2]) / Number(mixed[3]) : 0;
-    return Number.isFinite(part) ? whole + part : null;
-  }
-  return /^\d*[.,]?\d+$/.test(text) ? Number(text.replace(',', '.')) : null;
-}
-
 /**
  * What a stylist wrote as a length, in mm: "56.5", "2 fingers", "3/4 in", "22 1/4 in", "2 ½", "-1 cm".
  * A bare number is in the unit shown. Null if it cannot be read as a length.
  */
 export function parseLength(text: string, unit: LengthUnit, fingerMm: number): number | null {
-  const trimmed = text
-    .trim()
-    .toLowerCase()
-    .replace('−', '-')
-    .replace(/[½⅓⅔¼¾⅛⅜⅝⅞]/, (sign) => ` ${SIGNS[sign] ?? ''}`)
-    .trim();
+  const trimmed = writtenOut(text.trim().toLowerCase().replace('−', '-'));
   const match = /^(-?)\s*([\d.,/\s]*\d)\s*([a-z"″]*)$/.exec(trimmed);
   if (!match) return null;
   const number = parseNumber((match[2] ?? '').trim());

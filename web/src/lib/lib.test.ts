@@ -1,8 +1,22 @@
 // @vitest-environment node
 import { describe, expect, it } from 'vitest';
+import { parseAmount } from './amount';
 import { chevrons, pathData, points } from './curve';
 import { formatMoney, parseMoney, plainMoney } from './money';
 import { formatMinutes, plural } from './time';
+
+describe('parseAmount', () => {
+  it.each([
+    ['6', 6],
+    ['4,5', 4.5],
+    ['2 ½', 2.5],
+    ['½', 0.5],
+    ['6 %', 6],
+    ['', null],
+    ['some', undefined],
+    ['1/0', undefined],
+  ])('reads “%s” as %s', (text, value) => expect(parseAmount(text)).toBe(value));
+});
 
 describe('curve', () => {
   it('turns y over, once', () => {

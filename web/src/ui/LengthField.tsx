@@ -12,6 +12,8 @@ interface Props {
   placeholder?: string;
   error?: string | undefined;
   hint?: ReactNode;
+  /** Whether it cannot be left empty: emptied, what it was counts on, and stands there again once the field is left. */
+  isNeeded?: boolean;
   /** Whether the label stands beside the field. */
   isRow?: boolean;
   /** Text that could not be read yet, kept by the caller so that a reload does not lose it. */
@@ -28,15 +30,22 @@ export function LengthField({
   error,
   hint,
   isRow = false,
+  isNeeded = false,
   unread,
   onUnread,
 }: Props) {
-  const { unit, fingerMm, parts } = useLengths();
+  const { unit, fingerMm, parts, say } = useLengths();
   const [typed, setTyped] = useState<string>();
   const shown = typed ?? unread ?? (value === null ? '' : parts(value).figure);
 
+  const isKept = isNeeded && value !== null && typed?.trim() === '';
+
   const read = (text: string) => {
     setTyped(text);
+    if (isNeeded && value !== null && text.trim() === '') {
+      onUnread?.(undefined);
+      return;
+    }
     const mm = text.trim() === '' ? null : parseLength(text, unit, fingerMm);
     const isUnread = mm === null && text.trim() !== '';
     onUnread?.(isUnread ? text : undefined);
@@ -46,7 +55,12 @@ export function LengthField({
   const unreadError =
     unread !== undefined ? 'Write a length, such as 56.5, 22 1/4 in or 2 fingers.' : undefined;
   return (
-    <Field label={label} error={unreadError ?? error} hint={hint} isRow={isRow}>
+    <Field
+      label={label}
+      error={unreadError ?? error}
+      hint={isKept ? `${say(value)} counts until you write another.` : hint}
+      isRow={isRow}
+    >
       {(aria) => (
         <div className={`relative ${isRow ? 'w-26 shrink-0' : ''}`}>
           <input

@@ -51,6 +51,7 @@ export function MeasureFields<F extends string>(props: Props<F>) {
       <LengthField
         key={field}
         isRow={isRow ?? false}
+        isNeeded={m.isRequired}
         label={label}
         value={value}
         onChange={(mm) => onChange(field, mm)}

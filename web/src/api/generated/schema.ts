@@ -468,6 +468,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ways-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["waysOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wear": {
         parameters: {
             query?: never;
@@ -2241,6 +2257,10 @@ export interface components {
             unfit: components["schemas"]["Unfit"][];
             visit: components["schemas"]["VisitTile"];
         };
+        WayOutView: {
+            change: unknown;
+            words: components["schemas"]["Piece"][];
+        };
         WearBody: {
             brief: components["schemas"]["BriefBody"];
             withHair: boolean | null;
@@ -3342,6 +3362,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PictureView"];
+                };
+            };
+        };
+    };
+    waysOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WayOutView"][];
                 };
             };
         };

@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
-import { Problem } from '../../api/problems';
+import { Problem, type FieldProblem } from '../../api/problems';
 import type { HairLine, HairLineDraft } from '../../api/types';
+import { parseAmount } from '../../lib/amount';
 import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
 import { Button } from '../../ui/Button';
 import isSame from 'fast-deep-equal';
@@ -10,6 +11,7 @@ import { Choice, TextField } from '../../ui/Field';
 import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
+import { moneyProblem } from '../../ui/moneyProblem';
 import { useLengths } from '../../ui/prefs';
 import { Tick } from '../../ui/Tick';
 import { useWords } from '../../words';
@@ -97,15 +99,6 @@ const MORE_FIELDS = [
   'other',
 ];
 
-type FieldProblem = Problem['fields'][number];
-
-/** A limit of an amount is said as an amount. */
-const moneyError = (refused: FieldProblem | undefined, currency: string): string | undefined =>
-  refused &&
-  (refused.min !== null && refused.max !== null
-    ? `A pack costs between ${formatMoney(refused.min, currency)} and ${formatMoney(refused.max, currency)}.`
-    : refused.message);
-
 const priceHint = (line: HairLine | undefined, priceMinor: number | null): string =>
   priceMinor === null && line?.guessed.includes('PRICE')
     ? `estimated: about ${formatMoney(line.priceMinor, line.currency)}`
@@ -135,10 +128,9 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
   const problem = save.error instanceof Problem ? save.error : undefined;
   const set = (change: Partial<HairLineDraft>) => setDraft({ ...draft, ...change });
   const setNumber = (field: NumberField, text: string) => {
-    const n = text.trim() === '' ? null : Number(text.replace(',', '.'));
-    const isBad = n !== null && !Number.isFinite(n);
-    setTexts({ ...texts, [field]: isBad ? text : undefined });
-    if (!isBad) set({ [field]: n });
+    const n = parseAmount(text);
+    setTexts({ ...texts, [field]: n === undefined ? text : undefined });
+    if (n !== undefined) set({ [field]: n });
   };
   const currency = isCurrency(draft.currency) ? draft.currency : 'EUR';
   const hasUnread = Object.values(texts).some((t) => t !== undefined);
@@ -210,7 +202,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             error={
               texts.price !== undefined
                 ? 'Write a price, such as 7.80.'
-                : moneyError(problem?.at('priceMinor'), currency)
+                : moneyProblem('The price', problem?.at('priceMinor'), currency)
             }
           />
           {FIRST.map(number)}

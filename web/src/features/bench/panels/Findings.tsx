@@ -4,6 +4,7 @@ import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { STEPS } from '../draft/benchState';
 import { useRemedies } from '../plan/useRemedies';
+import { useWaysOut } from '../plan/useWaysOut';
 import { STEP_NAMES, stepOf } from '../room/stepNames';
 import { useMinded } from '../room/useMinded';
 import { BenchContext, useBench, useComputed, useRead } from '../draft/useBench';
@@ -63,11 +64,14 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
         <h3 className="text-sm text-soft">At this step</h3>
       )}
       {problem && (
-        <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
-          {problem.isAway
-            ? problem.message
-            : `${problem.message} The map still shows the last plan that worked.`}
-        </p>
+        <div className="flex flex-col gap-2 rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
+          <p role="alert">
+            {problem.isAway
+              ? problem.message
+              : `${problem.message} The map still shows the last plan that worked.`}
+          </p>
+          {!problem.isAway && <WaysOut />}
+        </div>
       )}
       {findings.map((f) => (
         <article
@@ -111,6 +115,31 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
       )}
       {!of && !isCompact && <Elsewhere />}
     </section>
+  );
+}
+
+/** What is wrong, and changes after which the plan can be made again. */
+function WaysOut() {
+  const { problem } = useComputed();
+  const ways = useWaysOut();
+  const apply = useBench((b) => b.apply);
+  const { sentence } = useLengths();
+  return (
+    <>
+      {problem?.fields.map((f) => (
+        <p key={f.field}>{f.words.length > 0 ? sentence(f.words) : f.message}</p>
+      ))}
+      {ways.map((w) => (
+        <Button
+          key={sentence(w.words)}
+          look="main"
+          className="w-full"
+          onClick={() => apply(`way out ${sentence(w.words)}`, w.change)}
+        >
+          {sentence(w.words)}
+        </Button>
+      ))}
+    </>
   );
 }
 

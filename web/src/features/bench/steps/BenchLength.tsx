@@ -30,6 +30,7 @@ export function BenchLength({ label, path, value, onChange, placeholder, hint }:
   return (
     <LengthField
       isRow
+      isNeeded
       label={label}
       value={value ?? null}
       onChange={(mm) => change(path, (b) => onChange(b, mm))}

@@ -117,6 +117,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
       </div>
       <LengthField
         isRow
+        isNeeded
         label="starts"
         hint={
           (part.startMm ?? 0) === 0

@@ -328,7 +328,7 @@ describe('MethodTab', () => {
     fireEvent.blur(hour);
     expect(bench.getState().brief.hooking.method.hourMinor).toBe(4250);
     expect(hour.value).toBe('42,50 or so');
-    expect(screen.getByRole('alert').textContent).toContain('An amount such as');
+    expect(screen.getByRole('alert').textContent).toContain('Write an amount, such as');
   });
 });
 

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { BalanceAsked, Plan } from '../../../../api/types';
+import { parseAmount } from '../../../../lib/amount';
 import { packSize } from '../../../../lib/packs';
 import { Button } from '../../../../ui/Button';
 import { Choice, TextField } from '../../../../ui/Field';
@@ -29,7 +30,8 @@ export function BalancePanel({ plan }: { plan: Plan }) {
   const sizeWords = (loops: number) => (main ? packSize(main, loops) : '');
   const ask = (kind: BalanceAsked['kind'], more: Partial<typeof NOTHING>) =>
     void run({ ...NOTHING, ...more, brief, kind });
-  const number = (text: string) => (text.trim() === '' ? null : Number(text.replace(',', '.')));
+  const percent = parseAmount(exposed);
+  const inHand = parseAmount(packs);
   return (
     <section aria-label="Balance" className="flex flex-col gap-2">
       <div className="flex items-end gap-2">
@@ -39,10 +41,18 @@ export function BalancePanel({ plan }: { plan: Plan }) {
             inputMode="decimal"
             value={exposed}
             onChange={(e) => setExposed(e.target.value)}
-            error={state.problem?.at('exposedPercent')?.message}
+            error={
+              percent === undefined
+                ? 'Write a number, such as 6 or 4.5.'
+                : state.problem?.at('exposedPercent')?.message
+            }
           />
         </span>
-        <Button className="grow" onClick={() => ask('FEWEST', { exposedPercent: number(exposed) })}>
+        <Button
+          className="grow"
+          disabled={percent === undefined}
+          onClick={() => ask('FEWEST', { exposedPercent: percent ?? null })}
+        >
           Fewest loops
         </Button>
       </div>
@@ -55,7 +65,7 @@ export function BalancePanel({ plan }: { plan: Plan }) {
             inputMode="numeric"
             value={packs}
             onChange={(e) => setPacks(e.target.value)}
-            error={state.problem?.at('packs')?.message}
+            error={inHand === undefined ? 'Write a number.' : state.problem?.at('packs')?.message}
           />
         </span>
         {sizes.length > 1 && (
@@ -69,7 +79,11 @@ export function BalancePanel({ plan }: { plan: Plan }) {
             />
           </span>
         )}
-        <Button className="grow" onClick={() => ask('PACKS', { packs: number(packs), packLoops })}>
+        <Button
+          className="grow"
+          disabled={inHand === undefined}
+          onClick={() => ask('PACKS', { packs: inHand ?? null, packLoops })}
+        >
           Best for these
         </Button>
       </div>

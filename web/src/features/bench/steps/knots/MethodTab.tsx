@@ -11,8 +11,9 @@ import { Counter } from '../../../../ui/Counter';
 import { Choice, TextField } from '../../../../ui/Field';
 import { methodsQuery } from '../../bench.queries';
 import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
+import { moneyProblem } from '../../../../ui/moneyProblem';
 import { StepFold } from '../StepFold';
-import { useBench, useComputed, useFieldError } from '../../draft/useBench';
+import { useBench, useComputed } from '../../draft/useBench';
 
 /** So many of the questions that practitioners differ on decide most. */
 const FIRST = 3;
@@ -163,7 +164,7 @@ function ShareWish(props: {
 /** What an hour in her chair costs, in the currency of the hair; what cannot be read is said and changes nothing. */
 function HourEntry({ minor, currency }: { minor: number; currency: string }) {
   const change = useBench((b) => b.change);
-  const refused = useFieldError('hooking.method.hourMinor');
+  const refused = useComputed().problem?.at('hooking.method.hourMinor');
   const [text, setText] = useState<string>();
   const isRead = text === undefined || parseMoney(text, currency) !== null;
   return (
@@ -171,7 +172,11 @@ function HourEntry({ minor, currency }: { minor: number; currency: string }) {
       label={`An hour in the chair, ${currency}`}
       inputMode="decimal"
       value={text ?? plainMoney(minor, currency)}
-      error={isRead ? refused : 'An amount such as 35 or 42.50.'}
+      error={
+        isRead
+          ? moneyProblem('An hour', refused, currency)
+          : 'Write an amount, such as 35 or 42.50.'
+      }
       onChange={(e) => {
         setText(e.target.value);
         const hourMinor = parseMoney(e.target.value, currency);
