@@ -203,4 +203,12 @@ class RefusalsTest {
             return answer.lines().findFirst().orElse("");
         }
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/api/plans/unknown", "/api/visits/unknown", "/api/clients/1234"})
+    void anAddressThatCanNameNothingSaysSo(String address, Api api) {
+        Answer answer = api.get(address);
+        assertThat(answer.status()).isEqualTo(404);
+        assertThat(answer.json().get("detail").asString()).contains("Nothing is kept under this address");
+    }
 }

@@ -2,8 +2,11 @@ package gyrotaxis.server.shared;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -108,6 +111,18 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         } else {
             p.setDetail("The request is not JSON that can be read.");
         }
+        return ResponseEntity.status(p.getStatus()).body(p);
+    }
+
+    /** What cannot be a name of anything names nothing. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (e.getRequiredType() != UUID.class) {
+            return Objects.requireNonNull(super.handleTypeMismatch(e, headers, status, request));
+        }
+        ProblemDetail p = problem(HttpStatus.NOT_FOUND, "Not there");
+        p.setDetail("Nothing is kept under this address. It may have been mistyped, or cut off where it was copied.");
         return ResponseEntity.status(p.getStatus()).body(p);
     }
 
