@@ -41,7 +41,7 @@ createRoot(root).render(
                   element={
                     <LaterPlace
                       name="Practice"
-                      words="Knots, hook bearings and judgement, one question at a time on the same map."
+                      words="Knots, the way the hook goes in, and an eye for how much is enough: one question at a time, answered by hand on the same map. It is not here yet; a plan on the bench is the best practice until then."
                       to="/book"
                       way="Back to the book"
                     />

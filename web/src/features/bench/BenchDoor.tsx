@@ -12,9 +12,12 @@ export function BenchDoor() {
       {plans.isPending ? (
         <p role="status">Looking for your last plan…</p>
       ) : (
-        <div className="max-w-md">
-          <p className="mb-4 text-lg">
-            {plans.isError ? plans.error.message : 'No plan is on the bench yet.'}
+        <div className="max-w-lg">
+          <h1 className="text-3xl font-semibold">Bench</h1>
+          <p className="mt-3 mb-5 text-lg text-soft">
+            {plans.isError
+              ? plans.error.message
+              : 'Here a plan is laid out: her head, the parts she shows, the rows under them, which hair, how many loops, each with its knot; and what it comes to in packs, time and money.'}
           </p>
           <Link to="/book" className="underline">
             Choose a client in the book

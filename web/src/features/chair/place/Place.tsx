@@ -1,5 +1,8 @@
+import { useRef } from 'react';
 import type { SheetShare, SheetStep, WorkSheet } from '../../../api/types';
 import { boundsOf, pathData, toPicture } from '../../../lib/curve';
+import { useMapView } from '../../../lib/useMapView';
+import { MapKeys } from '../../../ui/MapKeys';
 import { RowBraid } from '../../../viz/chart/RowBraid';
 import { SCREEN } from '../../../viz/palette';
 import { tintOf } from '../../../viz/tints';
@@ -43,90 +46,103 @@ export function Place({ sheet, state, step, endsBefore, gaps = [], fills = [], c
   const inHand = new Set(step?.rows ?? []);
   const now = new Set(step?.shares ?? []);
   const end = endsBefore ? state.shares.get(endsBefore)?.as : undefined;
+  const svg = useRef<SVGSVGElement>(null);
+  const view = useMapView(svg, {
+    x: left.x - MARGIN_MM,
+    y: top.y - MARGIN_MM,
+    width: right.x - left.x + 2 * MARGIN_MM,
+    height: foot.y - top.y + 2 * MARGIN_MM,
+  });
   return (
-    <svg
-      viewBox={`${left.x - MARGIN_MM} ${top.y - MARGIN_MM} ${right.x - left.x + 2 * MARGIN_MM} ${foot.y - top.y + 2 * MARGIN_MM}`}
-      role="img"
-      aria-label={step ? `Where: ${step.rows.join(', ') || 'the whole head'}` : 'The head'}
-      className={className}
-    >
-      <g transform={turned.transform}>
-        <path
-          d={pathData(sheet.outline, true)}
-          fill={SCREEN.clay}
-          stroke={SCREEN.edge}
-          strokeWidth={1.6}
-        />
-        {sheet.rows.map((r) => (
-          <g key={r.id} opacity={inHand.size === 0 || inHand.has(r.id) ? 1 : 0.5}>
-            <RowBraid
-              id={r.id}
-              path={r.chart}
-              widthMm={r.braidWidthMm}
-              palette={SCREEN}
-              isHeld={inHand.has(r.id)}
-              isPlain={!inHand.has(r.id)}
-            />
-            {state.kept.has(r.id) && <KeptMark path={r.chart} />}
-          </g>
-        ))}
-        {[...state.shares.values()].map((w) => {
-          const at = toPicture(w.as.x, w.as.y);
-          const isNow = now.has(w.as.ref) && isToDo(w);
-          if (w.done === 'LEFT_OUT' || w.done === 'TAKEN_OUT') return null;
-          return (
-            <circle
-              key={w.as.ref}
-              data-share={w.as.ref}
-              data-done={w.done}
-              cx={at.x}
-              cy={at.y}
-              r={beadRadius(w.as)}
-              fill={isHooked(w) ? fillOf(sheet, w.as) : isNow ? SCREEN.held : SCREEN.plait}
-              stroke={
-                w.done === 'SLIPPED' ? SCREEN.chalk : isHooked(w) ? SCREEN.plait : SCREEN.plaitLit
-              }
-              strokeWidth={isNow || w.done === 'SLIPPED' ? 1.4 : 0.9}
-            />
-          );
-        })}
-        {state.fills.map((f, i) => {
-          const row = sheet.rows.find((r) => r.id === f.row);
-          const at = row && along(row.chart, f.at ?? 0);
-          const beyond = sheet.rows.find((r) => r.id === f.otherRow);
-          const to = beyond && along(beyond.chart, f.otherAt ?? 0);
-          return (
-            at && (
-              <path
+    <div className={`relative ${className ?? ''}`}>
+      <svg
+        ref={svg}
+        viewBox={view.viewBox}
+        role="img"
+        aria-label={step ? `Where: ${step.rows.join(', ') || 'the whole head'}` : 'The head'}
+        className="h-full w-full touch-none select-none"
+      >
+        <g transform={turned.transform}>
+          <path
+            d={pathData(sheet.outline, true)}
+            fill={SCREEN.clay}
+            stroke={SCREEN.edge}
+            strokeWidth={1.6}
+          />
+          {sheet.rows.map((r) => (
+            <g key={r.id} opacity={inHand.size === 0 || inHand.has(r.id) ? 1 : 0.5}>
+              <RowBraid
+                id={r.id}
+                path={r.chart}
+                widthMm={r.braidWidthMm}
+                palette={SCREEN}
+                isHeld={inHand.has(r.id)}
+                isPlain={!inHand.has(r.id)}
+              />
+              {state.kept.has(r.id) && <KeptMark path={r.chart} />}
+            </g>
+          ))}
+          {[...state.shares.values()].map((w) => {
+            const at = toPicture(w.as.x, w.as.y);
+            const isNow = now.has(w.as.ref) && isToDo(w);
+            if (w.done === 'LEFT_OUT' || w.done === 'TAKEN_OUT') return null;
+            return (
+              <circle
+                key={w.as.ref}
+                data-share={w.as.ref}
+                data-done={w.done}
+                cx={at.x}
+                cy={at.y}
+                r={beadRadius(w.as)}
+                fill={isHooked(w) ? fillOf(sheet, w.as) : isNow ? SCREEN.held : SCREEN.plait}
+                stroke={
+                  w.done === 'SLIPPED' ? SCREEN.chalk : isHooked(w) ? SCREEN.plait : SCREEN.plaitLit
+                }
+                strokeWidth={isNow || w.done === 'SLIPPED' ? 1.4 : 0.9}
+              />
+            );
+          })}
+          {state.fills.map((f, i) => {
+            const row = sheet.rows.find((r) => r.id === f.row);
+            const at = row && along(row.chart, f.at ?? 0);
+            const beyond = sheet.rows.find((r) => r.id === f.otherRow);
+            const to = beyond && along(beyond.chart, f.otherAt ?? 0);
+            return (
+              at && (
+                <path
+                  key={i}
+                  d={`M${at.x - 4} ${at.y}h8M${at.x} ${at.y - 4}v8${to ? `M${at.x} ${at.y}L${to.x} ${to.y}` : ''}`}
+                  stroke={SCREEN.held}
+                  strokeWidth={2.4}
+                />
+              )
+            );
+          })}
+          {gaps.map((g, i) => (
+            <Gap key={i} gap={g} />
+          ))}
+          {fills.map((f, i) => {
+            const at = toPicture(f.x, f.y);
+            return (
+              <circle
                 key={i}
-                d={`M${at.x - 4} ${at.y}h8M${at.x} ${at.y - 4}v8${to ? `M${at.x} ${at.y}L${to.x} ${to.y}` : ''}`}
+                cx={at.x}
+                cy={at.y}
+                r={5.5}
+                fill="none"
                 stroke={SCREEN.held}
                 strokeWidth={2.4}
               />
-            )
-          );
-        })}
-        {gaps.map((g, i) => (
-          <Gap key={i} gap={g} />
-        ))}
-        {fills.map((f, i) => {
-          const at = toPicture(f.x, f.y);
-          return (
-            <circle
-              key={i}
-              cx={at.x}
-              cy={at.y}
-              r={5.5}
-              fill="none"
-              stroke={SCREEN.held}
-              strokeWidth={2.4}
-            />
-          );
-        })}
-        {end && <ChalkMark share={end} />}
-      </g>
-      <Names turned={turned} bounds={b} />
-    </svg>
+            );
+          })}
+          {end && <ChalkMark share={end} />}
+        </g>
+        <Names turned={turned} bounds={b} />
+      </svg>
+      <div className="absolute right-1 bottom-1">
+        <MapKeys isWhole={view.isWhole} onWhole={view.showWhole} onNearer={view.nearer} />
+      </div>
+    </div>
   );
 }
 

@@ -46,6 +46,19 @@ final class Bench {
         return this;
     }
 
+    /** Opens what a step folds away; it stays open. */
+    Bench unfold(String title) {
+        Locator fold = page.locator("details")
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions().setName(title).setExact(true))));
+        if (fold.getAttribute("open") == null) {
+            fold.locator("summary").click();
+        }
+        return this;
+    }
+
     /** By pointer, in screen pixels, over some steps as a hand does it. */
     void drag(Locator what, double dx, double dy) {
         BoundingBox at = what.boundingBox();

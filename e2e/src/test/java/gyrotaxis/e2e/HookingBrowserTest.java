@@ -39,7 +39,9 @@ class HookingBrowserTest {
     void otherHairAndOtherSharesChangeThePacks(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Hair");
         int loops = bench.figure("loops");
-        page.getByLabel("Hair", new Page.GetByLabelOptions().setExact(true))
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Hair").setExact(true))
                 .selectOption("Moonglade Silk, silky loose wave");
         assertThat(bench.tape("packs to buy")).containsText("× 12 loops");
         assertThat(bench.figure("loops")).isGreaterThan(0);
@@ -56,7 +58,7 @@ class HookingBrowserTest {
     @Test
     void colourIsMixedInByTheHundred(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Hair");
-        bench.button("another").click();
+        bench.unfold("Mixed in").button("another").click();
         assertThat(page.getByText("loops placed")).isVisible();
         bench.button("another").click();
         for (int i = 0; i < 15; i++) {

@@ -83,7 +83,7 @@ class PartsBrowserTest {
     @Test
     void shortOwnHairLeavesEndsLoose(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Client");
-        bench.field("Her own hair hangs").fill("4");
+        bench.unfold("Her own hair").field("Her own hair hangs").fill("4");
         assertThat(page.getByText("4 rows end too short to reach another row")).isVisible();
         bench.field("Her own hair hangs").fill("1");
         assertThat(page.getByText("Her own hair must be between 2 and 90 cm.").first())

@@ -128,7 +128,7 @@ public record HairLineBody(
     private PackGuess pack(Fields f, Texture of, double length, int bundles) {
         OptionalInt loops = loopsPerBundle == null
                 ? OptionalInt.empty()
-                : OptionalInt.of(f.whole("loopsPerBundle", "Loops in a bundle", loopsPerBundle, HairLine.LOOPS));
+                : OptionalInt.of(f.whole("loopsPerBundle", "Pieces in a pack", loopsPerBundle, HairLine.LOOPS));
         OptionalDouble weight = packGrams == null
                 ? OptionalDouble.empty()
                 : OptionalDouble.of(f.number("packGrams", "What a pack weighs", packGrams, PackGuess.PACK_GRAMS));

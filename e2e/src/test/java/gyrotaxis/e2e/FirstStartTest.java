@@ -1,0 +1,132 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import gyrotaxis.server.Gyrotaxis;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Somebody who has nothing in it yet. */
+@ExtendWith(Studio.class)
+class FirstStartTest {
+    private ConfigurableApplicationContext server;
+    private String address;
+    private int entries;
+
+    @BeforeEach
+    void startEmpty(@TempDir Path folder) {
+        server = new SpringApplicationBuilder(Gyrotaxis.class)
+                .run("--server.port=0", "--gyrotaxis.demo=false", "--gyrotaxis.data-dir=" + folder);
+        address = "http://127.0.0.1:" + server.getEnvironment().getProperty("local.server.port");
+    }
+
+    @AfterEach
+    void stop() {
+        server.close();
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private void enter(Page page, String label, String text) {
+        page.getByRole(AriaRole.DIALOG).getByLabel(label).fill(text);
+        entries++;
+    }
+
+    @Test
+    void anEmptyBookComesToAFirstPlanInUnderTenEntries(Page page) {
+        page.navigate(address + "/book");
+        button(page, "Write down the first client").click();
+        enter(page, "Name", "Sunniva Thole");
+        enter(page, "Round the head", "56");
+        enter(page, "Front to nape", "36");
+        enter(page, "Ear to ear over the top", "33");
+        button(page, "Write her down").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("plan").setExact(true))
+                .click();
+        // Nothing is on the shelf: there, and back by itself.
+        assertThat(page.getByText("the first plan for Sunniva Thole")).isVisible();
+        button(page, "Put a starter set there").click();
+        entries++;
+        assertThat(page.locator("[data-row]").first()).isVisible();
+        assertThat(entries).isLessThan(10);
+        assertThat(page.getByText("Sunniva Thole").first()).isVisible();
+
+        // What is planned with stays when the set is taken off again.
+        page.navigate(address + "/shelf");
+        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM)).hasCount(6);
+        button(page, "Take it off the shelf").click();
+        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM)).hasCount(1);
+    }
+
+    /** The same path by the keyboard alone. */
+    @Test
+    void theNewcomersPathIsWalkedByKeys(Page page) {
+        page.navigate(address + "/book");
+        Locator first = button(page, "Write down the first client");
+        assertThat(first).isVisible();
+        walkTo(page, "Write down the first client");
+        page.keyboard().press("Enter");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        // A form begins at its first field.
+        assertThat(dialog.getByLabel("Name")).isFocused();
+        page.keyboard().type("Sunniva Thole");
+        for (String[] measure :
+                new String[][] {{"Round the head", "56"}, {"Front to nape", "36"}, {"Ear to ear over the top", "33"}}) {
+            for (int i = 0; i < 20 && !isAt(page, measure[0]); i++) {
+                page.keyboard().press("Tab");
+            }
+            page.keyboard().type(measure[1]);
+        }
+        page.keyboard().press("Enter");
+        assertThat(dialog).isHidden();
+        walkTo(page, "plan");
+        page.keyboard().press("Enter");
+        assertThat(button(page, "Put a starter set there")).isVisible();
+        walkTo(page, "Put a starter set there");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-row]").first()).isVisible();
+        assertThat(page.locator("#step")).isFocused();
+    }
+
+    private static void walkTo(Page page, String name) {
+        for (int i = 0; i < 60; i++) {
+            if (String.valueOf(page.evaluate("document.activeElement.textContent"))
+                    .trim()
+                    .equals(name)) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("never came to " + name);
+    }
+
+    private static boolean isAt(Page page, String label) {
+        return (Boolean) page.evaluate(
+                "l => [...(document.activeElement.labels ?? [])].some(e => e.textContent.startsWith(l))", label);
+    }
+
+    @Test
+    void placesWithNothingInThemSayWhatTheyWillDoForHer(Page page) {
+        for (String place : new String[] {"book", "bench", "chair", "shelf", "practice"}) {
+            page.navigate(address + "/" + place);
+            Locator main = page.getByRole(AriaRole.MAIN);
+            assertThat(main).isVisible();
+            assertThat(main.innerText()).as(place).hasSizeGreaterThan(60);
+            assertThat(main.locator("a, button").first()).isVisible();
+        }
+    }
+}
