@@ -105,7 +105,7 @@ export const api = {
   plans: () => take(http.GET('/api/plans')) as Promise<SavedPlan[]>,
   savedPlan: (id: string) =>
     take(http.GET('/api/plans/{id}', { params: { path: { id } } })) as Promise<SavedPlan>,
-  summary: (id: string) => take(http.GET('/api/plans/{id}/summary', { params: { path: { id } } })),
+  planTiles: () => take(http.GET('/api/plans/tiles')),
   /** A brief that was kept in this browser in an older format. */
   opened: (document: unknown) =>
     take(http.POST('/api/plans/opened', { body: document as never })) as Promise<Brief>,

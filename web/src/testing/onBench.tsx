@@ -9,7 +9,7 @@ import type {
   Fills,
   HairLine,
   Plan,
-  PlanSummary,
+  PlanTile,
   Read,
   SavedPlan,
   Stopping,
@@ -25,7 +25,7 @@ import answers from './answers.json';
 interface Answers {
   savedPlan: SavedPlan;
   plan: { drawn: Drawn; read: Read };
-  summary: PlanSummary;
+  tile: PlanTile;
   worn: Worn;
   fills: Fills;
   stopping: Stopping;

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/tiles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tiles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}": {
         parameters: {
             query?: never;
@@ -303,22 +319,6 @@ export interface paths {
         put: operations["change"];
         post?: never;
         delete: operations["remove"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/plans/{id}/summary": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["summary"];
-        put?: never;
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1618,6 +1618,15 @@ export interface components {
             rows: components["schemas"]["SummaryRow"][];
             /** Format: int32 */
             toMind: number;
+        };
+        PlanTileView: {
+            /** Format: uuid */
+            clientId: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            problem: string | null;
+            summary: components["schemas"]["PlanSummary"] | null;
         };
         PointView: {
             covers: boolean;
@@ -2996,6 +3005,26 @@ export interface operations {
             };
         };
     };
+    tiles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanTileView"][];
+                };
+            };
+        };
+    };
     show: {
         parameters: {
             query?: never;
@@ -3061,28 +3090,6 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
-            };
-        };
-    };
-    summary: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PlanSummary"];
-                };
             };
         };
     };

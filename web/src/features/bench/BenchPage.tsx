@@ -61,7 +61,7 @@ function OpenBench({ plan }: { plan: SavedPlan }) {
     <BenchHead
       planId={plan.id}
       isTight={room === 'phone' || room === 'low'}
-      onKeys={() => setHelpOpen(true)}
+      onKeys={room === 'desk' || room === 'wide' ? () => setHelpOpen(true) : undefined}
     />
   );
   // Whoever opens the bench goes on at its step.

@@ -5,14 +5,14 @@ import type { Client } from '../../api/types';
 import { plural } from '../../lib/time';
 import { Button } from '../../ui/Button';
 import { Visits, visitsQuery } from '../chair';
-import { clientsQuery, plansQuery } from './book.queries';
+import { clientsQuery, tilesQuery } from './book.queries';
 import { ClientDialog } from './ClientDialog';
 import { ClientPanel } from './ClientPanel';
 
 /** Clients, their heads and their plans. */
 export function BookPage() {
   const clients = useQuery(clientsQuery());
-  const plans = useQuery(plansQuery());
+  const plans = useQuery(tilesQuery());
   const [written, setWritten] = useState<Client | 'new'>();
   const [search, setSearch] = useState('');
   const visits = useQuery(visitsQuery());

@@ -3,7 +3,7 @@ import { Pencil, Plus } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
-import type { Client, SavedPlan } from '../../api/types';
+import type { Client, PlanTile as Tile } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useLengths } from '../../ui/prefs';
 import { PlanTile } from './PlanTile';
@@ -11,7 +11,7 @@ import { useWords, wordOf } from '../../words';
 
 interface Props {
   client: Client;
-  plans: SavedPlan[];
+  plans: Tile[];
   onWrite: () => void;
 }
 

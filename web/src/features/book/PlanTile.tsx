@@ -1,15 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import type { SavedPlan } from '../../api/types';
+import type { PlanTile as Tile } from '../../api/types';
 import { formatMinutes, plural } from '../../lib/time';
 import { SCREEN } from '../../viz/palette';
 import { SmallMap } from '../../viz/SmallMap';
-import { summaryQuery } from './book.queries';
 
 /** A kept plan with its own map, and the three figures asked for first. */
-export function PlanTile({ plan }: { plan: SavedPlan }) {
-  const summary = useQuery(summaryQuery(plan));
-  const s = summary.data;
+export function PlanTile({ plan }: { plan: Tile }) {
+  const s = plan.summary;
   return (
     <li>
       <Link
@@ -29,7 +26,7 @@ export function PlanTile({ plan }: { plan: SavedPlan }) {
         </div>
         <div className="min-w-0 flex-1">
           <p className="truncate font-semibold">{plan.name}</p>
-          {summary.isError && <p className="text-sm text-chalk">{summary.error.message}</p>}
+          {plan.problem && <p className="text-sm text-chalk">▲ {plan.problem}</p>}
           {s && (
             <dl className="mt-1 flex gap-4 whitespace-nowrap">
               <Figure name={s.loops === 1 ? 'loop' : 'loops'} figure={s.loops} />

@@ -22,8 +22,7 @@ describe('BookPage', () => {
   const open = (clients: Client[]) => {
     serve({
       'GET /api/clients': () => clients,
-      'GET /api/plans': () => [savedPlan],
-      [`GET /api/plans/${savedPlan.id}/summary`]: () => sample.summary,
+      'GET /api/plans/tiles': () => [sample.tile],
       'POST /api/plans': () => ({ ...savedPlan, id: 'new-plan' }),
     });
     render(
@@ -42,7 +41,7 @@ describe('BookPage', () => {
     open([client, other]);
     await screen.findByText('2 clients, 1 plan');
     const hers = screen.getByRole('heading', { name: client.name }).closest('li') as HTMLElement;
-    await within(hers).findByText(String(sample.summary.loops));
+    await within(hers).findByText(String(sample.tile.summary?.loops));
     expect(within(hers).getByText(/▲ tender spots/)).toBeTruthy();
     const theirs = screen.getByRole('heading', { name: other.name }).closest('li') as HTMLElement;
     expect(within(theirs).queryByRole('link')).toBeNull();

@@ -119,7 +119,10 @@ function Hank({ shown, supply, outlook, tell }: HankProps) {
   const counted = state.counted.get(supply);
   const at = (v: number) => `${Math.min(100, (100 * v) / end)}%`;
   return (
-    <section aria-label={`Hair: ${s.hair.name}`} className="border-b border-line px-4 py-3">
+    <section
+      aria-label={`Hair: ${s.hair.name}, ${s.colour}`}
+      className="border-b border-line px-4 py-3"
+    >
       <p className="flex items-baseline justify-between gap-2 text-sm text-soft">
         <span className="truncate">
           {s.hair.name}, {state.replaced.get(supply)?.colour || s.colour}

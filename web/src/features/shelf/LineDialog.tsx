@@ -121,7 +121,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
     mutationFn: () => (line ? api.changeHairLine(line.id, draft) : api.addHairLine(draft)),
     onSuccess: () => {
       void queries.invalidateQueries({ queryKey: ['hair-lines'] });
-      void queries.invalidateQueries({ queryKey: ['summary'] });
+      void queries.invalidateQueries({ queryKey: ['plans', 'tiles'] });
       onClose();
     },
   });

@@ -42,7 +42,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
         store.getState().saved(stored, now.brief);
         if (isLeaving) dropDraft(planId);
         void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
-        void queries.invalidateQueries({ queryKey: ['summary', planId] });
+        void queries.invalidateQueries({ queryKey: ['plans', 'tiles'] });
       } catch (thrown) {
         const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));
         if (problem.status === 409) {

@@ -28,8 +28,8 @@ interface BarProps {
 /** What is drawn on the map, how it is turned, and what is written of it; behind one key where there is little room. */
 export const StageBar = memo(function StageBar({ drawing }: BarProps) {
   return (
-    <div className="@container shrink-0 px-2 @min-[38rem]:pt-2">
-      <div className="hidden items-center gap-1 @min-[38rem]:flex">
+    <div className="@container shrink-0 px-2">
+      <div className="hidden items-center gap-1 pt-2 @min-[38rem]:flex">
         <LayerKeys />
         <span className="grow" />
         <ToolKeys drawing={drawing} />

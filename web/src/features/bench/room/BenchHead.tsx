@@ -24,8 +24,8 @@ const SHORT_WORDS: Record<Saving, string> = {
 interface Props {
   planId: string;
   isTight: boolean;
-  /** Opens the list of keys. */
-  onKeys: () => void;
+  /** Opens the list of keys; left out where nobody is likely to have any. */
+  onKeys: (() => void) | undefined;
 }
 
 /** Whose plan it is, whether it is kept, and the way back and on. Where there is little room its keys have no words. */
@@ -116,7 +116,7 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
       >
         <Redo2 size={16} aria-hidden /> {!isTight && 'redo'}
       </Button>
-      {!isTight && (
+      {onKeys && (
         <Button look="quiet" onClick={onKeys} aria-label="keys" title="All keys of the bench (?)">
           <Keyboard size={16} aria-hidden /> ?
         </Button>

@@ -34,7 +34,7 @@ class RoomsTest {
               const controls = document.querySelectorAll(
                 'main button, main select, main a[href], main summary, main label:has(> input), main input:not([type=checkbox], [type=radio])');
               for (const e of controls) {
-                if (e.closest('[inert], .sr-only') || !e.checkVisibility({ visibilityProperty: true })) continue;
+                if (e.closest('[inert], .sr-only, .underline') || !e.checkVisibility({ visibilityProperty: true })) continue;
                 const name = e.getAttribute('aria-label') || e.innerText || e.tagName;
                 e.scrollIntoView({ block: 'center' });
                 const r = e.getBoundingClientRect();

@@ -247,4 +247,18 @@ class PlanApiTest {
         ObjectNode parent = slash == 0 ? brief : (ObjectNode) brief.at(at.substring(0, slash));
         parent.set(at.substring(slash + 1), Api.JSON.readTree(value));
     }
+
+    /** A book of plans is one answer, with maps no finer than their pictures; what is unchanged is summed up once. */
+    @Test
+    void tilesTellAllPlansInOneSmallAnswer(Api api) {
+        Answer first = api.get("/api/plans/tiles");
+        JsonNode tiles = first.json();
+        assertThat(tiles.size()).isEqualTo(api.get("/api/plans").json().size());
+        assertThat((double) first.text().length() / tiles.size()).isLessThan(4_500);
+        for (JsonNode tile : tiles) {
+            assertThat(tile.get("summary").get("loops").asInt()).isPositive();
+            assertThat(tile.get("summary").get("outline").size()).isBetween(30, 140);
+        }
+        assertThat(api.get("/api/plans/tiles").text()).isEqualTo(first.text());
+    }
 }

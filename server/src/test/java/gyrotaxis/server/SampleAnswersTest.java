@@ -59,9 +59,11 @@ class SampleAnswersTest {
         all.set("stopping", api.post("/api/stopping", brief).json());
         all.set("words", api.get("/api/words").json());
         all.set("hairLines", api.get("/api/hair-lines").json());
-        all.set(
-                "summary",
-                api.get("/api/plans/" + saved.get("id").asString() + "/summary").json());
+        for (JsonNode tile : api.get("/api/plans/tiles").json()) {
+            if (tile.get("id").equals(saved.get("id"))) {
+                all.set("tile", tile);
+            }
+        }
         all.set(
                 "client",
                 api.get("/api/clients/" + saved.get("clientId").asString()).json());

@@ -1,5 +1,6 @@
 package gyrotaxis.server.planning;
 
+import gyrotaxis.core.geometry.Thinned;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.quantity.Estimate;
@@ -8,11 +9,21 @@ import java.util.stream.Stream;
 
 /** Writes points and figures down short: flat lists, to a tenth. */
 final class Flat {
+    /** Less than a third of a pixel on a tile. */
+    private static final double SMALL_MM = 1.2;
+
     private Flat() {}
 
     static List<Double> points(List<Vec2> points) {
         return points.stream()
                 .flatMap(p -> Stream.of(tenth(p.x()), tenth(p.y())))
+                .toList();
+    }
+
+    /** Whole millimetres, and only the points that a picture as large as a thumb needs. */
+    static List<Long> small(List<Vec2> points) {
+        return Thinned.line(points, SMALL_MM).stream()
+                .flatMap(p -> Stream.of(Math.round(p.x()), Math.round(p.y())))
                 .toList();
     }
 

@@ -8,9 +8,9 @@ import java.util.List;
 
 /** As much of a plan as a tile in the book shows: its rows on a small map, and its figures. */
 public record PlanSummary(
-        List<Double> outline,
+        List<Long> outline,
         List<SummaryRow> rows,
-        List<List<Double>> parts,
+        List<List<Long>> parts,
         int loops,
         int packs,
         double minutes,
@@ -19,19 +19,19 @@ public record PlanSummary(
         int toMind) {
 
     /** A row on the small map. */
-    public record SummaryRow(RowUse use, double braidWidthMm, List<Double> path) {}
+    public record SummaryRow(RowUse use, double braidWidthMm, List<Long> path) {}
 
     static PlanSummary of(InstallPlan plan) {
         return new PlanSummary(
-                Flat.points(plan.scalp().outline().chart()),
+                Flat.small(plan.scalp().outline().chart()),
                 plan.foundation().rows().stream()
                         .map(r -> new SummaryRow(
                                 r.use(),
                                 Flat.tenth(r.braidWidthMm()),
-                                Flat.points(r.path().chart())))
+                                Flat.small(r.path().chart())))
                         .toList(),
                 plan.foundation().parts().stream()
-                        .map(p -> Flat.points(p.path().chart()))
+                        .map(p -> Flat.small(p.path().chart()))
                         .toList(),
                 plan.packs().neededLoops(),
                 plan.packs().packs(),

@@ -1,7 +1,6 @@
 package gyrotaxis.server.plans;
 
 import gyrotaxis.server.language.BriefBody;
-import gyrotaxis.server.planning.PlanSummary;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -35,10 +34,10 @@ class PlanController {
         return desk.find(id);
     }
 
-    /** As much of a plan as a tile in the book shows. */
-    @GetMapping("/plans/{id}/summary")
-    PlanSummary summary(@PathVariable UUID id) {
-        return desk.summary(id);
+    /** All plans, the last changed first, each with as much of it as a tile in the book shows. */
+    @GetMapping("/plans/tiles")
+    List<PlanTileView> tiles() {
+        return desk.tiles();
     }
 
     /** A brief that was kept in a browser, in whatever format it was kept there. */

@@ -15,8 +15,9 @@ import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
-import gyrotaxis.server.planning.PlanSummary;
 import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
@@ -84,8 +85,18 @@ public class PlanDesk {
 
     /** Computed outside any transaction: nobody is to wait for a lock while it is. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    PlanSummary summary(UUID id) {
-        return planning.summary(stored(id).brief());
+    List<PlanTileView> tiles() {
+        // Each is a plan of its own, and in an empty memory takes its time.
+        return plans.all().parallelStream().map(this::tile).toList();
+    }
+
+    private PlanTileView tile(SavedPlan p) {
+        try {
+            return new PlanTileView(p.id(), p.clientId(), p.name(), planning.summary(p.brief()), null);
+        } catch (FieldProblems e) {
+            String why = e.problems().stream().map(FieldProblem::message).collect(Collectors.joining(" "));
+            return new PlanTileView(p.id(), p.clientId(), p.name(), null, why);
+        }
     }
 
     @Transactional(readOnly = true)
