@@ -95,8 +95,10 @@ final class Bench {
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
+    /** What is entered under a label; a key of the same name is none. */
     Locator field(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true))
+                .and(page.locator("input, select, textarea"));
     }
 
     Locator earLine() {

@@ -136,6 +136,7 @@ class HookingBrowserTest {
     void theHeadIsBalancedToThePacksInHandAndPutBack(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Counts");
         int before = bench.figure("loops");
+        bench.unfold("Balance");
         Locator packs = page.getByLabel(Pattern.compile("^Packs .*in hand$"));
         packs.fill("0");
         bench.button("Best for these").click();
@@ -164,15 +165,17 @@ class HookingBrowserTest {
         int before = bench.figure("loops");
         page.getByLabel("wide, big shares").check();
         assertThat(bench.tape("loops").locator("p").nth(1)).not().containsText(String.valueOf(before));
+        bench.unfold("8 more questions");
         page.getByLabel("front and parts first").check();
         bench.field("Keep this one as").fill("Quick ball");
         bench.button("Keep the method").click();
         assertThat(bench.button("Quick ball")).isVisible();
+        bench.unfold("Her figures");
         Locator hour = bench.field("An hour in the chair, EUR");
         hour.fill("a lot");
-        assertThat(page.getByText("An amount such as 35")).isVisible();
+        assertThat(page.getByText("Write an amount, such as 35")).isVisible();
         hour.fill("42.50");
-        assertThat(page.getByText("An amount such as 35")).hasCount(0);
+        assertThat(page.getByText("Write an amount, such as 35")).hasCount(0);
         tab(page, "Order");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Front"))
                         .first())

@@ -70,6 +70,7 @@ class PartsBrowserTest {
         assertThat(start).hasAttribute("aria-valuenow", "36");
         bench.field("runs back").fill("5");
         assertThat(page.getByText("stops short")).isVisible();
+        bench.unfold("Rows beside them");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("wide channel"))
                 .click();
         assertThat(page.getByText("leaning away")).isVisible();
@@ -84,15 +85,19 @@ class PartsBrowserTest {
     void shortOwnHairLeavesEndsLoose(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Client");
         bench.unfold("Her own hair").field("Her own hair hangs").fill("4");
+        // What comes of it stands at the step where something can be done about it.
+        bench.step("Rows");
         assertThat(page.getByText("4 rows end too short to reach another row")).isVisible();
-        bench.field("Her own hair hangs").fill("1");
+        bench.step("Client").field("Her own hair hangs").fill("1");
         assertThat(page.getByText("Her own hair must be between 2 and 90 cm.").first())
                 .isVisible();
         bench.field("Her own hair hangs").fill("25");
+        bench.step("Rows");
         assertThat(page.getByText("ends loose at the nape")).hasCount(1);
         page.locator("[data-handle=B1]").focus();
         page.keyboard().press("Enter");
-        assertThat(page.getByText("fed into back row 2")).isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS).getByText("fed into back row 2"))
+                .isVisible();
         bench.waitUntilSaved();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("braiding"))
                 .click();
