@@ -40,7 +40,7 @@ export const StageBar = memo(function StageBar({ drawing }: BarProps) {
             <Button
               aria-label="the map"
               title="What the map shows"
-              className="min-h-11 px-3 shadow-sm"
+              className="min-h-[44px] px-3 shadow-sm"
             >
               <Layers3 size={18} aria-hidden />
             </Button>

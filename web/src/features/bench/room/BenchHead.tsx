@@ -47,9 +47,9 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
     <header
       className={`flex items-center border-b border-line bg-sheet ${isTight ? 'gap-1 px-2 py-0.5' : 'gap-3 px-4 py-1.5'}`}
     >
-      <div className={isTight ? 'min-w-0 flex-1' : 'contents'}>
+      <div className={isTight ? 'relative min-w-0 flex-1' : 'contents'}>
         <h1
-          className={`min-w-0 truncate font-semibold ${isTight ? 'px-2 leading-tight' : 'max-w-96 text-lg'}`}
+          className={`min-w-0 truncate font-semibold ${isTight ? 'pointer-events-none absolute top-0.5 left-2 max-w-full leading-tight' : 'max-w-96 text-lg'}`}
           title={clientName}
         >
           {clientName}
@@ -64,7 +64,7 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
             maxLength={120}
             onChange={(e) => rename(e.target.value)}
             onBlur={() => isNameless && rename(lastName)}
-            className={`w-full rounded border bg-transparent px-2 py-0.5 hover:border-edge ${isTight ? 'min-h-0! py-0 text-sm' : ''} ${isNameless ? 'border-chalk' : 'border-transparent'}`}
+            className={`w-full rounded border bg-transparent px-2 py-0.5 hover:border-edge ${isTight ? 'pt-4.5 pb-0 text-sm' : ''} ${isNameless ? 'border-chalk' : 'border-transparent'}`}
           />
           {isNameless && (
             <p
