@@ -31,7 +31,9 @@ export function Grip(props: Props) {
   const letGo = useBench((b) => b.letGo);
   const giveUp = useBench((b) => b.giveUp);
   const taken = useRef<{ from: Point; frame: DOMMatrix } | null>(null);
+  const mark = useRef<SVGGElement>(null);
   const [isHeld, setHeld] = useState(false);
+  const [isDragged, setDragged] = useState(false);
   const bench = use(BenchContext);
   const pace = usePace(plan);
   const end = (how: () => void) => {
@@ -40,6 +42,7 @@ export function Grip(props: Props) {
     if (taken.current) how();
     taken.current = null;
     setHeld(false);
+    setDragged(false);
   };
   const onKey = (e: KeyboardEvent) => {
     const turn = isTurned ? -1 : 1;
@@ -78,6 +81,7 @@ export function Grip(props: Props) {
       taken.current = { from: mapPoint(e, isTurned, frame), frame };
       setHeld(true);
       hold(plan?.ledger);
+      setDragged(true);
       props.onTake();
     },
     onPointerMove: (e: React.PointerEvent<SVGElement>) => {
@@ -89,6 +93,8 @@ export function Grip(props: Props) {
       }
       const { from, frame } = taken.current;
       const p = mapPoint(e, isTurned, frame);
+      // The mark goes with the finger at once; the map, which is computed anew, comes after it.
+      mark.current?.setAttribute('transform', `translate(${p.x} ${p.y})`);
       const refuses = e.altKey;
       pace.move(() => props.onDrag({ x: p.x - from.x, y: p.y - from.y }, refuses));
     },
@@ -108,6 +114,12 @@ export function Grip(props: Props) {
           transform={`rotate(45 ${at.x} ${at.y})`}
           {...common}
         />
+      )}
+      {isDragged && (
+        <g ref={mark} transform={`translate(${at.x} ${at.y})`} pointerEvents="none" data-mark>
+          <circle r={7.5} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
+          <circle r={7.5} fill="none" stroke="var(--thread)" strokeWidth={1.4} />
+        </g>
       )}
       {isHeld && (
         <text

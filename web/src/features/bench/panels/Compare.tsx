@@ -11,6 +11,7 @@ import { useLengths, usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { patternsQuery } from '../bench.queries';
+import { useRoom } from '../room/useRoom';
 import { bestOf, useFigureWords } from './figureWords';
 import { useBench } from '../draft/useBench';
 
@@ -20,6 +21,7 @@ const AS_NOW = 'now';
 /** Two or three foundations side by side on the same head: maps, figures and reasons; one of them is chosen. */
 export function Compare() {
   const { families } = useWords();
+  const isNarrow = useRoom() === 'phone';
   const brief = useBench((b) => b.brief);
   const change = useBench((b) => b.change);
   const close = useBench((b) => b.compare);
@@ -57,10 +59,10 @@ export function Compare() {
 
   return (
     <section aria-label="Compare foundations" className="flex min-h-0 flex-1 flex-col bg-sheet">
-      <header className="flex items-center gap-3 border-b border-line px-4 py-2">
+      <header className="flex flex-wrap items-center gap-x-3 border-b border-line px-4 py-2">
         <h2 className="text-lg font-semibold">Compare foundations on this head</h2>
         <span className="grow" />
-        {columns.length < MOST && (
+        {columns.length < (isNarrow ? 2 : MOST) && (
           <Button onClick={() => setColumns([...columns, 'SWITCHBACK'])}>
             <Plus size={15} aria-hidden /> a third
           </Button>
@@ -75,8 +77,8 @@ export function Compare() {
         </p>
       )}
       <div className="flex min-h-0 flex-1 flex-col overflow-y-auto px-4 py-3">
-        <div className="grid gap-4" style={grid(columns.length)}>
-          <span aria-hidden />
+        <div className="grid gap-4" style={grid(columns.length, isNarrow)}>
+          {!isNarrow && <span aria-hidden />}
           {columns.map((key, i) => (
             <div key={i} className="flex flex-col gap-2">
               <Choice
@@ -110,15 +112,18 @@ export function Compare() {
             </div>
           ))}
         </div>
-        {compared.data && <Figures compared={compared.data} />}
+        {compared.data && <Figures compared={compared.data} isNarrow={isNarrow} />}
       </div>
     </section>
   );
 }
 
-const grid = (columns: number) => ({
-  gridTemplateColumns: `11rem repeat(${columns}, minmax(0, 1fr))`,
+/** Where there is no room beside the columns, what a figure is stands over it. */
+const grid = (columns: number, isNarrow: boolean) => ({
+  gridTemplateColumns: `${isNarrow ? '' : '11rem '}repeat(${columns}, minmax(0, 1fr))`,
 });
+
+const OVER = 'col-span-full -mb-3';
 
 const alternativeTo = (brief: Brief): Family =>
   brief.foundation.back.family === 'SWITCHBACK' ? 'STRAIGHT' : 'SWITCHBACK';
@@ -146,10 +151,10 @@ function Map({ compared, index }: { compared: Comparison | undefined; index: num
   );
 }
 
-function Figures({ compared }: { compared: Comparison }) {
+function Figures({ compared, isNarrow }: { compared: Comparison; isNarrow: boolean }) {
   const say = useFigureWords(compared.plans[0]?.read.ledger.currency ?? 'EUR');
   const { sentence } = useLengths();
-  const style = grid(compared.plans.length);
+  const style = grid(compared.plans.length, isNarrow);
   return (
     <table className="mt-4 block w-full">
       <tbody className="block">
@@ -161,7 +166,7 @@ function Figures({ compared }: { compared: Comparison }) {
               className={`grid items-baseline gap-4 border-b border-line py-1 ${f.differs ? '' : 'text-soft'}`}
               style={style}
             >
-              <th scope="row" className="text-left text-sm font-normal">
+              <th scope="row" className={`text-left text-sm font-normal ${isNarrow ? OVER : ''}`}>
                 {f.what}
               </th>
               {f.values.map((v, i) => (
@@ -178,7 +183,7 @@ function Figures({ compared }: { compared: Comparison }) {
           );
         })}
         <tr className="grid gap-4 py-2" style={style}>
-          <th scope="row" className="text-left text-sm font-normal">
+          <th scope="row" className={`text-left text-sm font-normal ${isNarrow ? OVER : ''}`}>
             to mind
           </th>
           {compared.plans.map((p, i) => (

@@ -13,7 +13,7 @@ import com.microsoft.playwright.options.LoadState;
 final class Bench {
     final Page page;
 
-    private Bench(Page page) {
+    Bench(Page page) {
         this.page = page;
     }
 

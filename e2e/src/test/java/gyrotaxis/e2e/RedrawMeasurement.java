@@ -101,6 +101,78 @@ class RedrawMeasurement {
         System.out.println("handle to redrawn map: " + page.evaluate(MEASURE));
     }
 
+    /** Drags a part for four seconds: from each move of the pointer until the mark under it is painted. */
+    private static final String LEADS = """
+            async ([x, y]) => {
+              const grip = document.querySelector('[role=slider][aria-label="Part 1, start"]');
+              const times = [];
+              const start = performance.now();
+              for (let i = 0; performance.now() - start < 4000; i++) {
+                const clientX = x + Math.abs(((i * 2.3) % 160) - 80) - 40;
+                const moved = performance.now();
+                grip.dispatchEvent(new PointerEvent('pointermove', { clientX, clientY: y, bubbles: true }));
+                await new Promise((done) => requestAnimationFrame(done));
+                // What comes after the frame's own callbacks comes after it was painted.
+                await new Promise((done) => { const c = new MessageChannel(); c.port1.onmessage = done; c.port2.postMessage(0); });
+                times.push(performance.now() - moved);
+              }
+              times.sort((a, b) => a - b);
+              const at = (p) => times[Math.floor(p * (times.length - 1))].toFixed(0);
+              return times.length + ' moves: median ' + at(0.5) + ' ms, 99 % within ' + at(0.99) + ' ms, longest ' + at(1) + ' ms';
+            }
+            """;
+
+    @Test
+    void fromMovingThePointerToTheFrameWithTheMarkUnderIt(Page page) {
+        page.navigate("/book");
+        Bench.tile(page, "Regatta deep wave").click();
+        assertThat(page.locator("[aria-label='Ear line']")).isVisible();
+        page.keyboard().press("p");
+        Locator grip = page.getByLabel("Part 1, start", new Page.GetByLabelOptions().setExact(true));
+        for (int i = -WARMING; i < 3; i++) {
+            BoundingBox box = grip.boundingBox();
+            double x = box.x + box.width / 2;
+            double y = box.y + box.height / 2;
+            page.mouse().move(x, y);
+            page.mouse().down();
+            Object counted = page.evaluate(LEADS, List.of(x, y));
+            if (i >= 0) {
+                System.out.println("pointer to frame: " + counted);
+            }
+            page.mouse().up();
+            page.keyboard().press("Control+z");
+            page.waitForTimeout(1000);
+        }
+    }
+
+    /** From the address to the map, and to twenty plans in the book; and how much of it came over the line, without the page itself. */
+    @Test
+    void openingTheBenchAndABookOfTwentyPlans(Page page) {
+        for (int i = 0; i < 12; i++) {
+            Bench.begin(page, "Junia Sprottle").waitUntilSaved();
+        }
+        String bench = page.url();
+        opened(page, "bench", bench, "[data-row]");
+        opened(page, "book", "/book", "a[href^='/bench/'] svg");
+    }
+
+    private static void opened(Page page, String what, String address, String sign) {
+        for (int i = 0; i < 6; i++) {
+            page.navigate(
+                    address,
+                    new Page.NavigateOptions().setWaitUntil(com.microsoft.playwright.options.WaitUntilState.COMMIT));
+            page.waitForSelector(sign);
+            Object ms = page.evaluate("Math.round(performance.now())");
+            page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+            Object bytes =
+                    page.evaluate("performance.getEntriesByType('resource').filter(e => e.name.includes('/api/'))"
+                            + ".reduce((sum, e) => sum + e.transferSize, 0)");
+            System.out.printf(
+                    "opening the %s: %s ms, %s bytes of data, %d plans%n",
+                    what, ms, bytes, page.locator("a[href^='/bench/']").count());
+        }
+    }
+
     /** Two thousand things happened in a visit; taps on beads, each until the next share is marked and painted. */
     private static final String TAPS = """
             async () => {

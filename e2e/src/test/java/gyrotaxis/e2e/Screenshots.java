@@ -33,10 +33,11 @@ class Screenshots {
         open(page, "Regatta deep wave");
         page.keyboard().press("c");
         take(page, "bench-client");
-        page.keyboard().press("h");
-        take(page, "bench-head");
         page.keyboard().press("r");
         take(page, "bench-rows");
+        page.keyboard().press("h");
+        page.setViewportSize(820, 1180);
+        take(page, "bench-tablet");
     }
 
     @Test
@@ -67,6 +68,7 @@ class Screenshots {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Counts"))
                 .click();
+        new Bench(page).unfold("Balance");
         button(page, "Best for these");
         assertThat(page.getByText("loops instead of")).isVisible();
         take(page, "bench-counts");
@@ -153,11 +155,13 @@ class Screenshots {
     }
 
     @Test
-    void benchAtNight(Page page) {
+    void benchOnAPhoneAtNight(Page page) {
         open(page, "Ball curls");
         button(page, "Low glare");
+        page.setViewportSize(390, 844);
+        button(page, "Draw the sheet up");
         page.keyboard().press("l");
-        take(page, "bench-low-glare");
+        take(page, "bench-phone");
     }
 
     @Test

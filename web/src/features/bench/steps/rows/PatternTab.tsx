@@ -1,4 +1,6 @@
 import { useWords } from '../../../../words';
+import { Columns3 } from 'lucide-react';
+import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
 import { Dial } from '../../../../ui/Dial';
 import { Switch } from '../../../../ui/Switch';
@@ -23,6 +25,7 @@ export function PatternTab() {
   const foundation = useBench((b) => b.brief.foundation);
   const back = useBench((b) => b.brief.foundation.back);
   const change = useBench((b) => b.change);
+  const compare = useBench((b) => b.compare);
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const familyError = useFieldError('foundation.back.family');
@@ -99,6 +102,9 @@ export function PatternTab() {
           onChange={(levels) => change('levels', (b) => withBack(b, { levels }))}
         />
       )}
+      <Button onClick={() => compare(true)}>
+        <Columns3 size={15} aria-hidden /> Compare foundations
+      </Button>
       <StepFold
         id="rows more"
         title="More of the pattern"

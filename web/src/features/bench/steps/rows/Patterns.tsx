@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Columns3, Save, Trash2 } from 'lucide-react';
+import { Save, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
 import { Problem } from '../../../../api/problems';
@@ -15,7 +15,6 @@ export function Patterns() {
   const patterns = useQuery(patternsQuery());
   const foundation = useBench((b) => b.brief.foundation);
   const change = useBench((b) => b.change);
-  const compare = useBench((b) => b.compare);
   const [name, setName] = useState('');
   const queries = useQueryClient();
   const refresh = () => void queries.invalidateQueries({ queryKey: ['patterns'] });
@@ -73,9 +72,6 @@ export function Patterns() {
           <Save size={15} aria-hidden />
         </Button>
       </form>
-      <Button onClick={() => compare(true)}>
-        <Columns3 size={15} aria-hidden /> Compare foundations
-      </Button>
     </Fold>
   );
 }
