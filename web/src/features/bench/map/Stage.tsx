@@ -16,7 +16,7 @@ import { PartHandles } from './PartHandles';
 import { PerimeterHandle } from './PerimeterHandle';
 import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
-import { StageBar } from './StageBar';
+import { StageBar, StageMenu } from './StageBar';
 import { withTail } from '../draft/edits/foundationEdits';
 import { BenchContext, useBench, useComputed } from '../draft/useBench';
 import { useFills } from '../plan/useFills';
@@ -111,11 +111,12 @@ export const Stage = memo(function Stage() {
         {!isRound && view.isWhole && (
           <Views of={drawing.plan.views} heldRow={heldRow} isTurned={isTurned} />
         )}
-        {!isRound && (
-          <div className="absolute right-2 bottom-2 z-10">
+        <div className="absolute right-2 bottom-1 z-10 flex gap-1">
+          <StageMenu drawing={newest} />
+          {!isRound && (
             <MapKeys isWhole={view.isWhole} onWhole={view.showWhole} onNearer={view.nearer} />
-          </div>
-        )}
+          )}
+        </div>
         <InHand />
         <HeldCard plan={drawing.plan} />
         <MapTable />

@@ -25,7 +25,7 @@ interface BarProps {
   drawing: RefObject<Drawing | undefined>;
 }
 
-/** What is drawn on the map, how it is turned, and what is written of it; behind one key where there is little room. */
+/** What is drawn on the map, how it is turned, and what is written of it; nothing where there is no room for it. */
 export const StageBar = memo(function StageBar({ drawing }: BarProps) {
   return (
     <div className="@container shrink-0 px-2">
@@ -34,34 +34,40 @@ export const StageBar = memo(function StageBar({ drawing }: BarProps) {
         <span className="grow" />
         <ToolKeys drawing={drawing} />
       </div>
-      <div className="absolute right-2 bottom-16 z-10 @min-[38rem]:hidden">
-        <Popover.Root>
-          <Popover.Trigger asChild>
-            <Button
-              aria-label="the map"
-              title="What the map shows"
-              className="min-h-[44px] px-3 shadow-sm"
-            >
-              <Layers3 size={18} aria-hidden />
-            </Button>
-          </Popover.Trigger>
-          <Popover.Portal>
-            <Popover.Content
-              sideOffset={4}
-              collisionPadding={8}
-              aria-label="What the map shows"
-              className="z-30 flex w-[min(22rem,calc(100vw-1rem))] flex-col gap-3 rounded-lg border border-edge bg-sheet p-3 shadow-xl"
-            >
-              <div className="flex flex-wrap gap-1">
-                <LayerKeys />
-              </div>
-              <div className="@container flex flex-wrap gap-1">
-                <ToolKeys drawing={drawing} hasWords />
-              </div>
-            </Popover.Content>
-          </Popover.Portal>
-        </Popover.Root>
-      </div>
+    </div>
+  );
+});
+
+/** The same behind one key, where there is little room. */
+export const StageMenu = memo(function StageMenu({ drawing }: BarProps) {
+  return (
+    <div className="@min-[38rem]:hidden">
+      <Popover.Root>
+        <Popover.Trigger asChild>
+          <Button
+            aria-label="the map"
+            title="What the map shows"
+            className="min-h-[44px] px-3 shadow-sm"
+          >
+            <Layers3 size={18} aria-hidden />
+          </Button>
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            sideOffset={4}
+            collisionPadding={8}
+            aria-label="What the map shows"
+            className="z-30 flex w-[min(22rem,calc(100vw-1rem))] flex-col gap-3 rounded-lg border border-edge bg-sheet p-3 shadow-xl"
+          >
+            <div className="flex flex-wrap gap-1">
+              <LayerKeys />
+            </div>
+            <div className="flex flex-wrap gap-1">
+              <ToolKeys drawing={drawing} hasWords />
+            </div>
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
     </div>
   );
 });

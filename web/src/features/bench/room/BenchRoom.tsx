@@ -26,12 +26,12 @@ export function BenchRoom({ room, head }: { room: Room; head: ReactNode }) {
     case 'upright':
       return (
         <div className="flex min-h-0 flex-1 flex-col">
-          <div className="flex min-h-0 flex-[11] flex-col">
+          <div className="flex min-h-0 flex-[12] flex-col">
             <Middle />
           </div>
           <Strip />
           <StepLine />
-          <StepControls className="flex-[9]" hasFindings />
+          <StepControls className="flex-[8]" hasFindings />
         </div>
       );
     case 'low':

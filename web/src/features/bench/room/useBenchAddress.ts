@@ -64,13 +64,11 @@ export function useBenchAddress(store: BenchStore): void {
     here.current = pathname;
   }, [pathname]);
   useEffect(() => {
-    if (to === here.current) {
-      isFirst.current = false;
-      return;
-    }
-    void navigate(to, { replace: isFirst.current });
+    // As the bench is now: where the address led it in the same moment, it is there already.
+    const now = `/bench/${planId}/${addressOf(store.getState())}`;
+    if (now !== here.current) void navigate(now, { replace: isFirst.current });
     isFirst.current = false;
-  }, [to, navigate]);
+  }, [to, navigate, planId, store]);
 
   useEffect(() => {
     const before = document.title;

@@ -13,7 +13,9 @@ export function Turner() {
         className="flex h-12 items-center gap-2 rounded-md border border-edge bg-sheet px-3 hover:bg-well"
       >
         <RotateCw size={18} aria-hidden />{' '}
-        {stance === 'facing' ? 'facing her' : `I stand ${WHERE[stance]}`}
+        <span className="max-sm:sr-only">
+          {stance === 'facing' ? 'facing her' : `I stand ${WHERE[stance]}`}
+        </span>
       </button>
       <button
         type="button"
@@ -21,7 +23,7 @@ export function Turner() {
         onClick={() => set({ isMirrored: !isMirrored })}
         className="flex h-12 items-center gap-2 rounded-md border border-edge bg-sheet px-3 hover:bg-well aria-pressed:border-thread-deep aria-pressed:bg-thread/30"
       >
-        <FlipHorizontal2 size={18} aria-hidden /> mirror
+        <FlipHorizontal2 size={18} aria-hidden /> <span className="max-sm:sr-only">mirror</span>
       </button>
     </div>
   );

@@ -11,6 +11,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -173,13 +174,17 @@ class RoomsTest {
         // Letters do nothing behind an open dialog.
         page.keyboard().press("?");
         page.keyboard().press("w");
-        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/rows/.*"));
+        assertThat(page).hasURL(Pattern.compile(".*/rows/.*"));
         page.keyboard().press("Escape");
         page.keyboard().press("w");
-        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/wear"));
+        assertThat(page).hasURL(Pattern.compile(".*/wear"));
+        assertThat(page).hasTitle(Pattern.compile(".*: Wear .*"));
         page.goBack();
-        assertThat(page).hasURL(java.util.regex.Pattern.compile(".*/rows/.*"));
-        assertThat(page).hasTitle(java.util.regex.Pattern.compile("Odalys.*: Rows .*"));
+        assertThat(page).hasURL(Pattern.compile(".*/rows/.*"));
+        assertThat(page).hasTitle(Pattern.compile(".*: Rows .*"));
+        page.goForward();
+        assertThat(page).hasTitle(Pattern.compile(".*: Wear .*"));
+        assertThat(page.locator("[aria-current=step]")).containsText("Wear");
     }
 
     private static boolean isAt(Page page, String selector) {
