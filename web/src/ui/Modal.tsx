@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { Button } from './Button';
+import { LeaveBar } from './LeaveBar';
 
 interface Props {
   title: string;
@@ -50,21 +50,7 @@ export function Modal({ title, isOpen, onClose, children, lead, hasEntries = fal
             </Dialog.Close>
           </div>
           {children}
-          {isAsking && (
-            <div
-              role="alertdialog"
-              aria-label="Leave what you wrote?"
-              className="sticky bottom-0 flex flex-wrap items-center gap-3 rounded-md border-2 border-chalk bg-chalk-wash p-3"
-            >
-              <p className="mr-auto font-medium">Leave what you wrote?</p>
-              <Button autoFocus onClick={() => setAsking(false)}>
-                Go on writing
-              </Button>
-              <Button look="grave" onClick={onClose}>
-                Leave it
-              </Button>
-            </div>
-          )}
+          {isAsking && <LeaveBar onStay={() => setAsking(false)} onLeave={onClose} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

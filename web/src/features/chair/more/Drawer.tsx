@@ -5,6 +5,7 @@ import { useChairPrefs } from '../chairPrefs';
 import { isHooked, nextSteps, runningStage, shownMs } from '../visit/fold';
 import { stage, what } from '../visit/happening';
 import type { Shown, VisitStore } from '../visit/visitStore';
+import { LeaveBar } from '../../../ui/LeaveBar';
 import { Big } from './Big';
 import { CountForm, HereOnForm, NoteForm, OpenedForm, OtherHairForm, PickShare } from './forms';
 import { useWords, wordOf } from '../../../words';
@@ -23,16 +24,25 @@ type Leaf = 'here on' | 'slipped' | 'opened' | 'left' | 'other hair' | 'note';
 /** Everything else that may happen, behind one key and with targets for wet hands. */
 export function Drawer({ isOpen, onClose, ...rest }: Props) {
   const [leaf, setLeaf] = useState<Leaf>();
+  const [hasEntries, setEntries] = useState(false);
+  const [isAsking, setAsking] = useState(false);
   const close = () => {
     setLeaf(undefined);
+    setEntries(false);
+    setAsking(false);
     onClose();
   };
+  const leave = () => {
+    if (hasEntries && !isAsking) setAsking(true);
+    else close();
+  };
   return (
-    <Dialog.Root open={isOpen} onOpenChange={(open) => !open && close()}>
+    <Dialog.Root open={isOpen} onOpenChange={(open) => !open && leave()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-black/50" />
         <Dialog.Content
           aria-describedby={undefined}
+          onInput={() => setEntries(true)}
           className="fixed inset-y-0 right-0 z-30 flex w-[min(100vw,26rem)] flex-col gap-3 overflow-y-auto border-l border-edge bg-sheet p-4"
         >
           <div className="flex items-center justify-between">
@@ -51,6 +61,7 @@ export function Drawer({ isOpen, onClose, ...rest }: Props) {
           ) : (
             <All open={setLeaf} close={close} {...rest} />
           )}
+          {isAsking && <LeaveBar onStay={() => setAsking(false)} onLeave={close} />}
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

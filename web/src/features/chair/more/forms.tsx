@@ -1,4 +1,5 @@
 import { useState, type ReactNode } from 'react';
+import { parseAmount } from '../../../lib/amount';
 import type { Happening, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { what } from '../visit/happening';
@@ -130,9 +131,9 @@ function Supply({
 
 /** A figure as it was typed; undefined if it cannot be one, with what is wrong. */
 function figureOf(text: string, isWhole: boolean): { figure?: number; problem?: string } {
-  if (text.trim() === '') return {};
-  const n = Number(text.trim().replace(',', '.'));
-  if (!Number.isFinite(n)) return { problem: 'Write a number.' };
+  const n = parseAmount(text);
+  if (n === null) return {};
+  if (n === undefined) return { problem: 'Write a number.' };
   if (n < 0 || n > 2000) return { problem: 'Between 0 and 2000 loops.' };
   if (isWhole && !Number.isInteger(n)) return { problem: 'A bundle holds whole loops.' };
   return { figure: n };
