@@ -47,6 +47,7 @@ class FoundationBrowserTest {
         assertThat(rowsOf(page, "L")).hasCount(4);
         bench.button("more: Level rows").click();
         assertThat(rowsOf(page, "L")).hasCount(5);
+        bench.unfold("More of the pattern");
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("collected"))
                 .click();
         assertThat(rowsOf(page, "C")).hasCount(2);
@@ -114,6 +115,7 @@ class FoundationBrowserTest {
         page.keyboard().press("ArrowDown");
         page.keyboard().press("ArrowDown");
         assertThat(temple).hasAttribute("aria-valuenow", String.valueOf(Integer.parseInt(before) + 4));
+        bench.unfold("Hairline");
         page.getByLabel("It comes down in a peak").check();
         Locator peak = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Peak"));
         assertThat(peak).hasAttribute("aria-valuenow", "10");
@@ -243,7 +245,7 @@ class FoundationBrowserTest {
     @Test
     void twoFoundationsAreComparedAndOneChosen(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Rows");
-        bench.field("Keep this one as").fill("Ball five");
+        bench.unfold("My patterns").field("Keep this one as").fill("Ball five");
         bench.button("Keep the pattern").click();
         assertThat(bench.button("Ball five")).isVisible();
         bench.button("Compare foundations").click();
@@ -288,7 +290,7 @@ class FoundationBrowserTest {
         Bench bench = Bench.begin(page, CLIENT).step("Rows");
         tab(page, "Order");
         assertThat(page.getByText("Part from ear to ear")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+ Back row 3")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+ back row 3")))
                 .click();
         tab(page, "Hairline");
         page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
@@ -302,6 +304,7 @@ class FoundationBrowserTest {
                 .isVisible();
         bench.field("Bases are deep").fill("1.6");
         bench.step("Wear");
+        bench.unfold("Edges of updos");
         assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("high ponytail")))
                 .containsText("carries it");
         bench.waitUntilSaved();
