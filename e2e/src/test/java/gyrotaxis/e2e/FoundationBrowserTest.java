@@ -60,7 +60,7 @@ class FoundationBrowserTest {
         assertThat(rowsOf(page, "B")).hasCount(5);
         radio(page, "weft-backed").click();
         assertThat(rowsOf(page, "L")).hasCount(5);
-        bench.step("Counts");
+        bench.step("Counts").unfold("Besides loops");
         assertThat(page.getByText("weft, doubled")).isVisible();
         // Changes made within a moment of each other are undone together.
         while (bench.button("undo").isEnabled()) {
@@ -216,7 +216,8 @@ class FoundationBrowserTest {
     @Test
     void aRemedyAgainstStripesLaysAnOverlayAndIsUndone(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Client");
-        bench.button("thin crown").click();
+        bench.unfold("Her scalp").button("thin crown").click();
+        bench.step("Rows");
         Locator remedy = bench.button("Lay an overlay row at the crown");
         remedy.click();
         assertThat(rowsOf(page, "O")).hasCount(1);
@@ -290,7 +291,7 @@ class FoundationBrowserTest {
         Bench bench = Bench.begin(page, CLIENT).step("Rows");
         tab(page, "Order");
         assertThat(page.getByText("Part from ear to ear")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+ back row 3")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+\\s*back row 3")))
                 .click();
         tab(page, "Hairline");
         page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
