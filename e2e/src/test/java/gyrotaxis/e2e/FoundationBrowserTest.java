@@ -73,7 +73,7 @@ class FoundationBrowserTest {
     @Test
     void aRegionIsDrawnNamedKeptWithTheHeadAndErased(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Head");
-        bench.button("tender").click();
+        bench.unfold("Regions of the scalp").button("tender").click();
         Locator map = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Map of the scalp, front up"));
         BoundingBox box = map.boundingBox();
         double x = box.x + box.width / 2 - 70;
@@ -93,7 +93,7 @@ class FoundationBrowserTest {
         Locator grip = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Region left of the crown"));
         grip.focus();
         page.keyboard().press("ArrowDown");
-        bench.button("Keep as her head of today").click();
+        bench.unfold("Her head in the book").button("Keep as her head of today").click();
         assertThat(bench.button("Kept with her")).isVisible();
         bench.reload();
         bench.step("Head");
@@ -292,6 +292,7 @@ class FoundationBrowserTest {
         tab(page, "Order");
         assertThat(page.getByText("Part from ear to ear")).isVisible();
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^\\d+\\s*back row 3")))
+                .first()
                 .click();
         tab(page, "Hairline");
         page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
