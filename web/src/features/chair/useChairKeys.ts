@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
 interface Keys {
   /** Off while a dialog is open. */
@@ -32,7 +32,8 @@ function letGo(e: MouseEvent) {
 /** Keys, and whatever sends keys: a foot pedal, a page turner. */
 export function useChairKeys(keys: Keys) {
   const now = useRef(keys);
-  useEffect(() => {
+  // Together with what is drawn: a pedal that is pressed in the same frame means what is seen.
+  useLayoutEffect(() => {
     now.current = keys;
   });
   useEffect(() => {

@@ -217,7 +217,6 @@ class FoundationBrowserTest {
     void aRemedyAgainstStripesLaysAnOverlayAndIsUndone(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Client");
         bench.unfold("Her scalp").button("thin crown").click();
-        bench.step("Rows");
         Locator remedy = bench.button("Lay an overlay row at the crown");
         remedy.click();
         assertThat(rowsOf(page, "O")).hasCount(1);
