@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import gyrotaxis.server.Gyrotaxis;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
@@ -125,6 +126,7 @@ class FirstStartTest {
             page.navigate(address + "/" + place);
             Locator main = page.getByRole(AriaRole.MAIN);
             assertThat(main.locator("a, button").first()).isVisible();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
             assertThat(main.innerText()).as(place).hasSizeGreaterThan(60);
         }
     }

@@ -80,7 +80,7 @@ class RoomsTest {
                 page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Steps of the plan"))
                         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(step))
                         .click();
-                page.waitForTimeout(150);
+                assertThat(page.locator("#step")).hasAttribute("aria-label", step + ", this step");
                 List<?> amiss = (List<?>) page.evaluate(AMISS, isTouched);
                 assertThat(amiss)
                         .as("%s in %s at %d × %d", step, unit, width, height)
