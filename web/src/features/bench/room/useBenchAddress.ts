@@ -41,6 +41,12 @@ export function placeOf(step: string | undefined, tab: string | undefined): Part
   };
 }
 
+function lead(store: BenchStore, place: Partial<Place>): void {
+  if (place.step !== undefined && place.step !== store.getState().step)
+    store.getState().go(place.step);
+  store.setState(place);
+}
+
 /** Keeps step, tab and comparison and the address together, either way, and says in the tab's title what is open. */
 export function useBenchAddress(store: BenchStore): void {
   const { planId = '', step, tab } = useParams();
@@ -50,19 +56,26 @@ export function useBenchAddress(store: BenchStore): void {
   const to = useStore(store, (b) => `/bench/${planId}/${addressOf(b)}`);
   const title = useStore(store, (b) => `${b.clientName}, ${b.name}: ${STEP_NAMES[b.step]}`);
 
-  // The address changed, by Back, Forward or a link: the bench follows.
-  useEffect(() => {
-    const place = placeOf(step, tab);
-    if (place.step !== undefined && place.step !== store.getState().step)
-      store.getState().go(place.step);
-    store.setState(place);
-  }, [store, step, tab]);
-
-  // The bench changed: its address follows. One that names no step yet is completed rather than walked back to.
   const here = useRef(pathname);
   useEffect(() => {
     here.current = pathname;
   }, [pathname]);
+
+  // The address changed, by Back, Forward or a link: the bench follows.
+  useEffect(() => lead(store, placeOf(step, tab)), [store, step, tab]);
+
+  // Back pressed at once after a step was taken: the router may not have told of that step yet, and so tells of no change.
+  useEffect(() => {
+    const onBack = () => {
+      const [, , , toStep, toTab] = window.location.pathname.split('/');
+      here.current = window.location.pathname;
+      lead(store, placeOf(toStep, toTab));
+    };
+    window.addEventListener('popstate', onBack);
+    return () => window.removeEventListener('popstate', onBack);
+  }, [store]);
+
+  // The bench changed: its address follows. One that names no step yet is completed rather than walked back to.
   useEffect(() => {
     // As the bench is now: where the address led it in the same moment, it is there already.
     const now = `/bench/${planId}/${addressOf(store.getState())}`;
