@@ -4,10 +4,11 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage } from '../features/bench';
-import { BookPage } from '../features/book';
+import { BookPage, clientsQuery, tilesQuery } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { ShelfPage } from '../features/shelf';
 import { WordsGate } from '../words';
+import { wordsQuery } from '../words/useWords';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Frame } from './Frame';
 import { keepPage } from './keepPage';
@@ -21,6 +22,13 @@ const root = document.getElementById('root');
 if (!root) throw new Error('index.html has no #root');
 
 keepPage();
+
+// What the first place shows is asked for at once, and not only when it is known what everything is called.
+void queries.prefetchQuery(wordsQuery());
+if (window.location.pathname.startsWith('/book')) {
+  void queries.prefetchQuery(clientsQuery());
+  void queries.prefetchQuery(tilesQuery());
+}
 
 createRoot(root).render(
   <StrictMode>

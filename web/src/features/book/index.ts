@@ -1,2 +1,2 @@
 export { BookPage } from './BookPage';
-export { clientsQuery } from './book.queries';
+export { clientsQuery, tilesQuery } from './book.queries';
