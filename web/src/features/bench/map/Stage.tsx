@@ -109,7 +109,12 @@ export const Stage = memo(function Stage() {
           </svg>
         )}
         {!isRound && view.isWhole && (
-          <Views of={drawing.plan.views} heldRow={heldRow} isTurned={isTurned} />
+          <Views
+            of={drawing.plan.views}
+            heldRow={heldRow}
+            isTurned={isTurned}
+            isLegendOn={layers.cover === true}
+          />
         )}
         <div className="absolute right-2 bottom-1 z-10 flex gap-1">
           <StageMenu drawing={newest} />
@@ -149,6 +154,7 @@ interface ViewsProps {
   of: Plan['views'];
   heldRow: string | undefined;
   isTurned: boolean;
+  isLegendOn: boolean;
 }
 
 /** Which views stand in which corner of the map, where the head leaves room. */
@@ -158,8 +164,10 @@ const CORNERS: readonly { look: string; views: readonly string[] }[] = [
 ];
 
 /** The head from its sides, in the corners that it leaves free; where they are too small it is not seen from its sides. */
-const Views = memo(function Views({ of, heldRow, isTurned }: ViewsProps) {
-  return CORNERS.map((corner) => (
+const Views = memo(function Views({ of, heldRow, isTurned, isLegendOn }: ViewsProps) {
+  // The scale of the cover stands at the left.
+  const corners = CORNERS.filter((c) => !isLegendOn || c.look !== 'left-2');
+  return corners.map((corner) => (
     <div
       key={corner.look}
       className={`pointer-events-none absolute bottom-12 hidden w-[clamp(4.5rem,13cqw,8rem)] flex-col gap-1 @min-[36rem]:flex ${corner.look}`}

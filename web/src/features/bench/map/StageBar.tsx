@@ -28,8 +28,8 @@ interface BarProps {
 /** What is drawn on the map, how it is turned, and what is written of it; nothing where there is no room for it. */
 export const StageBar = memo(function StageBar({ drawing }: BarProps) {
   return (
-    <div className="@container shrink-0 px-2">
-      <div className="hidden items-center gap-1 pt-2 @min-[38rem]:flex">
+    <div className="@container shrink-0 px-1.5">
+      <div className="hidden items-center gap-0.5 pt-2 @min-[38rem]:flex">
         <LayerKeys />
         <span className="grow" />
         <ToolKeys drawing={drawing} />
@@ -155,7 +155,7 @@ function ToolKeys({ drawing, hasWords = false }: BarProps & { hasWords?: boolean
       aria-label={t.words}
       title={t.title}
       onClick={t.onPress}
-      className="px-2"
+      className="px-1.5"
     >
       {t.sign}
       <span className={hasWords ? '' : 'hidden @min-[68rem]:inline'}>{t.words}</span>
