@@ -1,5 +1,6 @@
 import { useId, useState } from 'react';
-import { MM_PER_CM, parseLength } from '../lib/length';
+import { parseAmount } from '../lib/amount';
+import { parseLength } from '../lib/length';
 import { usePrefs } from './prefs';
 
 /** A finger is no narrower and no wider than this, mm. */
@@ -14,9 +15,7 @@ export function FingerField() {
   const id = useId();
   const read = (text: string) => {
     setTyped(text);
-    const mm = /^[\d.,\s]+$/.test(text)
-      ? (parseLength(text, 'cm', fingerMm) ?? NaN) / MM_PER_CM
-      : (parseLength(text, 'cm', fingerMm) ?? NaN);
+    const mm = parseAmount(text) ?? parseLength(text, 'cm', fingerMm) ?? NaN;
     const isFinger = mm >= NARROWEST && mm <= WIDEST;
     setProblem(
       isFinger

@@ -24,7 +24,7 @@ export function ClientPanel({ client, plans, onWrite }: Props) {
   const begin = useMutation({
     mutationFn: () => api.beginPlan({ clientId: client.id, name: '' }),
     onSuccess: (plan) => {
-      void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
+      void queries.invalidateQueries({ queryKey: ['plans'] });
       void navigate(`/bench/${plan.id}`);
     },
     // There and back: hair first, then her plan.

@@ -21,7 +21,7 @@ function useFirstPlan(lines: HairLine[] | undefined): Client | undefined {
   const { mutate, isIdle } = useMutation({
     mutationFn: (clientId: string) => api.beginPlan({ clientId, name: '' }),
     onSuccess: (plan) => {
-      void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
+      void queries.invalidateQueries({ queryKey: ['plans'] });
       void navigate(`/bench/${plan.id}`);
     },
   });

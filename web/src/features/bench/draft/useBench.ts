@@ -14,6 +14,14 @@ export function useBench<T>(select: (state: BenchState) => T): T {
   return useStore(store, select);
 }
 
+/**
+ * Asks, at the moment, whether what was taken hold of is still held: a second finger that comes down looks into the map, and lets go.
+ */
+export function useIsHeld(): () => boolean {
+  const store = useContext(BenchContext);
+  return () => store?.getState().before !== undefined;
+}
+
 /** The plan last computed, and what is wrong with the brief that was computed after it, if anything. */
 export interface Computed {
   plan: Plan | undefined;

@@ -5,7 +5,7 @@ import type { Plan } from '../../../api/types';
 import { useLengths } from '../../../ui/prefs';
 import { mapFrame, mapPoint } from './mapPoint';
 import { usePace } from './usePace';
-import { useBench } from '../draft/useBench';
+import { useBench, useIsHeld } from '../draft/useBench';
 
 const STEP_MM = 5;
 const FINE_MM = 1;
@@ -15,6 +15,7 @@ const GRIP_AT = 0.4;
 export function EarLineHandle({ plan }: { plan: Plan }) {
   const behind = useBench((b) => b.brief.foundation.earLineBehindMm) ?? 0;
   const change = useBench((b) => b.change);
+  const isHeld = useIsHeld();
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const giveUp = useBench((b) => b.giveUp);
@@ -72,6 +73,10 @@ export function EarLineHandle({ plan }: { plan: Plan }) {
       onPointerMove={(e) => {
         // The map keeps areas, not lengths, but near its middle a millimetre is a millimetre.
         if (!grip.current) return;
+        if (!isHeld()) {
+          end(giveUp);
+          return;
+        }
         const { y, behind: was, frame } = grip.current;
         const by = mapPoint(e, false, frame).y - y;
         pace.move(() => move(was + by));

@@ -1,7 +1,7 @@
-import { use, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Point } from '../../../lib/curve';
 import { mapFrame, mapPoint } from './mapPoint';
-import { BenchContext, useBench, useComputed } from '../draft/useBench';
+import { useBench, useComputed, useIsHeld } from '../draft/useBench';
 import { usePace } from './usePace';
 
 interface Props {
@@ -34,7 +34,7 @@ export function Grip(props: Props) {
   const mark = useRef<SVGGElement>(null);
   const [isHeld, setHeld] = useState(false);
   const [isDragged, setDragged] = useState(false);
-  const bench = use(BenchContext);
+  const isStillHeld = useIsHeld();
   const pace = usePace(plan);
   const end = (how: () => void) => {
     if (how === letGo) pace.finish();
@@ -86,8 +86,7 @@ export function Grip(props: Props) {
     },
     onPointerMove: (e: React.PointerEvent<SVGElement>) => {
       if (!taken.current) return;
-      // A second finger came down: they look into the map now, and it was let go of.
-      if (bench?.getState().before === undefined) {
+      if (!isStillHeld()) {
         end(giveUp);
         return;
       }

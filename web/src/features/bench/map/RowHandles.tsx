@@ -6,7 +6,7 @@ import { plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { movedBy, withEdit, withEndMoved, withMoveTo } from '../draft/edits/foundationEdits';
 import { mapPoint } from './mapPoint';
-import { useBench } from '../draft/useBench';
+import { useBench, useIsHeld } from '../draft/useBench';
 
 /** A touch that wanders less than this is no drag, mm. */
 const STARTS_MM = 2;
@@ -40,6 +40,7 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
   const lengths = useLengths();
   const change = useBench((b) => b.change);
   const brief = useBench((b) => b.brief);
+  const isHeld = useIsHeld();
   const hold = useBench((b) => b.hold);
   const letGo = useBench((b) => b.letGo);
   const grasped = useBench((b) => b.graspedRow);
@@ -109,6 +110,10 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
               if (!grip || !row.movesSideways) return;
               const p = mapPoint(e, isTurned);
               const by = row.section === 'LEVEL' ? p.y - grip.from.y : p.x - grip.from.x;
+              if (grip.isDragging && !isHeld()) {
+                taken.current = null;
+                return;
+              }
               if (!grip.isDragging && Math.abs(by) < STARTS_MM) return;
               if (!grip.isDragging) hold(plan.ledger);
               grip.isDragging = true;

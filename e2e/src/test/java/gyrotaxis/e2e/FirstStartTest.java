@@ -68,7 +68,7 @@ class FirstStartTest {
 
         // What is planned with stays when the set is taken off again.
         page.navigate(address + "/shelf");
-        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM)).hasCount(6);
+        assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM)).hasCount(7);
         button(page, "Take it off the shelf").click();
         assertThat(page.getByRole(AriaRole.MAIN).getByRole(AriaRole.LISTITEM)).hasCount(1);
     }

@@ -73,8 +73,8 @@ class ShelfApiTest {
             Api api = new Api(RunningServer.address(studio.context()));
             assertThat(api.get("/api/hair-lines").json().size()).isZero();
             JsonNode set = api.post("/api/hair-lines/starter", "{}").json();
-            assertThat(set.size()).isEqualTo(6);
-            assertThat(api.post("/api/hair-lines/starter", "{}").json().size()).isEqualTo(6);
+            assertThat(set.size()).isEqualTo(7);
+            assertThat(api.post("/api/hair-lines/starter", "{}").json().size()).isEqualTo(7);
             ObjectNode client =
                     Api.JSON.createObjectNode().put("name", "Sunniva Thole").put("version", 0);
             client.putObject("head")

@@ -55,7 +55,7 @@ final class RowFindings {
     private static final double AT_CROWN_MM = 55;
 
     /** Level rows that a remedy asks for. ASSUMPTION: as many as take the tails of a usual front. */
-    private static final int USUAL_LEVELS = 4;
+    static final int USUAL_LEVELS = 4;
 
     private final FindingList list;
     private final InstallBrief brief;

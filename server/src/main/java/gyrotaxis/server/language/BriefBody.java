@@ -2,6 +2,7 @@ package gyrotaxis.server.language;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.plan.Consultation;
@@ -9,6 +10,7 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.server.language.HookingBody.MixBody;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.HashSet;
@@ -54,6 +56,22 @@ public record BriefBody(
             hooking.mix().others().forEach(o -> addId(named, o.hairLineId()));
         }
         return named;
+    }
+
+    /** The same with its mix spread otherwise. */
+    public BriefBody mixed(HairMix.How how) {
+        MixBody mix = hooking == null ? null : hooking.mix();
+        return mix == null ? this : mixing(new MixBody(how, mix.others(), mix.seed(), mix.mayClump()));
+    }
+
+    /** The same with its main hair alone. */
+    public BriefBody unmixed() {
+        return mixing(null);
+    }
+
+    private BriefBody mixing(@Nullable MixBody mix) {
+        HookingBody other = hooking == null ? null : hooking.mixing(mix);
+        return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, other);
     }
 
     private static void addId(Set<UUID> all, @Nullable String id) {

@@ -107,6 +107,11 @@ public record HookingBody(
                 Fields.or(knotlessRows, List.of()));
     }
 
+    /** The same with another mix. */
+    HookingBody mixing(@Nullable MixBody other) {
+        return new HookingBody(method, zones, parts, other, edits, usesBaseHair, tuftGrams, cutZones, knotlessRows);
+    }
+
     /** The same with the hair lines of its mix found by another key. */
     public HookingBody withLines(UnaryOperator<String> find) {
         if (mix == null || mix.others() == null) {
@@ -116,16 +121,7 @@ public record HookingBody(
                 .map(s -> new StrandBody(
                         s.hairLineId() == null ? null : find.apply(s.hairLineId()), s.colour(), s.percent(), s.zone()))
                 .toList();
-        return new HookingBody(
-                method,
-                zones,
-                parts,
-                new MixBody(mix.how(), found, mix.seed(), mix.mayClump()),
-                edits,
-                usesBaseHair,
-                tuftGrams,
-                cutZones,
-                knotlessRows);
+        return mixing(new MixBody(mix.how(), found, mix.seed(), mix.mayClump()));
     }
 
     HookingBrief check(Fields f, HairInHand shelf) {

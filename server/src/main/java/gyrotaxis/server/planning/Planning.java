@@ -8,9 +8,11 @@ import gyrotaxis.core.balance.Stopping;
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Judged;
+import gyrotaxis.core.findings.WaysOut;
 import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.ContradictoryMeasuresException;
@@ -29,7 +31,9 @@ import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.shelf.Shelf;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -132,6 +136,46 @@ public class Planning {
     List<FindingView> findings(BriefBody body) {
         InstallPlan plan = plan(body);
         return FindingView.of(Judged.of(planner, plan), body, changes(body));
+    }
+
+    /**
+     * Ways out of a brief that comes to no plan. How a mix is spread is of the brief as it is written down, so the way out of that is too.
+     */
+    List<WayOutView> waysOut(BriefBody body) {
+        Change.Writer changes = changes(body);
+        InstallBrief checked;
+        try {
+            checked = body.check(shelf);
+        } catch (FieldProblems e) {
+            boolean isMix = e.problems().stream().allMatch(p -> p.field().startsWith("hooking.mix"));
+            return isMix ? mixedOtherwise(body, changes) : List.of();
+        }
+        List<WayOutView> found = WaysOut.of(planner, checked).stream()
+                .map(w -> new WayOutView(Piece.of(w.words()), changes.to(body.changedTo(w.brief()))))
+                .toList();
+        return found.isEmpty() && !isPlanned(body) ? mixedOtherwise(body, changes) : found;
+    }
+
+    private List<WayOutView> mixedOtherwise(BriefBody body, Change.Writer changes) {
+        List<WayOutView> found = new ArrayList<>();
+        add(found, "Mix it in throughout", body.mixed(HairMix.How.RATIO), changes);
+        add(found, "Take one hair throughout", body.unmixed(), changes);
+        return found;
+    }
+
+    private void add(List<WayOutView> found, String words, BriefBody other, Change.Writer changes) {
+        if (isPlanned(other)) {
+            found.add(new WayOutView(Piece.of(Sentence.of(words)), changes.to(other)));
+        }
+    }
+
+    private boolean isPlanned(BriefBody body) {
+        try {
+            plan(body);
+            return true;
+        } catch (FieldProblems cannotBe) {
+            return false;
+        }
     }
 
     /** A plan in the round. */

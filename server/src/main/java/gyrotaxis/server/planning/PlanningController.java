@@ -26,13 +26,11 @@ class PlanningController {
     private static final String NDJSON = "application/x-ndjson";
 
     private final Planning planning;
-    private final WaysOut waysOut;
     private final Faults faults;
     private final JsonMapper json;
 
-    PlanningController(Planning planning, WaysOut waysOut, Faults faults, JsonMapper json) {
+    PlanningController(Planning planning, Faults faults, JsonMapper json) {
         this.planning = planning;
-        this.waysOut = waysOut;
         this.faults = faults;
         this.json = json;
     }
@@ -55,8 +53,8 @@ class PlanningController {
 
     /** What can be done about a brief that comes to no plan. */
     @PostMapping("/ways-out")
-    List<WaysOut.WayOutView> waysOut(@RequestBody BriefBody brief) {
-        return waysOut.of(brief.completed());
+    List<WayOutView> waysOut(@RequestBody BriefBody brief) {
+        return planning.waysOut(brief.completed());
     }
 
     @PostMapping("/stopping")

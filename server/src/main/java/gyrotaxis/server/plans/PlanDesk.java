@@ -16,7 +16,6 @@ import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
@@ -94,8 +93,7 @@ public class PlanDesk {
         try {
             return new PlanTileView(p.id(), p.clientId(), p.name(), planning.summary(p.brief()), null);
         } catch (FieldProblems e) {
-            String why = e.problems().stream().map(FieldProblem::message).collect(Collectors.joining(" "));
-            return new PlanTileView(p.id(), p.clientId(), p.name(), null, why);
+            return new PlanTileView(p.id(), p.clientId(), p.name(), null, e.words());
         }
     }
 

@@ -1,6 +1,7 @@
 package gyrotaxis.server.shared;
 
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** A request whose fields cannot be used; carries all of them at once. */
 public final class FieldProblems extends RuntimeException {
@@ -12,6 +13,11 @@ public final class FieldProblems extends RuntimeException {
     public FieldProblems(List<FieldProblem> problems) {
         super(problems.toString());
         this.problems = List.copyOf(problems);
+    }
+
+    /** All that is wrong, one sentence after the other. */
+    public String words() {
+        return problems.stream().map(FieldProblem::message).collect(Collectors.joining(" "));
     }
 
     /** The fields and what is wrong with each. */

@@ -4,7 +4,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -40,7 +39,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail fields(FieldProblems e) {
         ProblemDetail p = problem(HttpStatus.UNPROCESSABLE_CONTENT, "Some entries cannot be used");
-        p.setDetail(e.problems().stream().map(FieldProblem::message).collect(Collectors.joining(" ")));
+        p.setDetail(e.words());
         p.setProperty("errors", e.problems());
         return p;
     }
