@@ -75,5 +75,5 @@ export function MeasureFields<F extends string>(props: Props<F>) {
 function said(label: string, problem: Refused, lengths: ReturnType<typeof useLengths>): string {
   if (problem.min !== null && problem.max !== null)
     return `${label} must be between ${lengths.say(problem.min)} and ${lengths.say(problem.max)}.`;
-  return problem.words.length > 0 ? lengths.sentence(problem.words) : problem.message;
+  return lengths.told(problem);
 }

@@ -42,5 +42,8 @@ export function useLengths() {
     parts: (mm: number) => lengthParts(mm, unit, fingerMm),
     /** A sentence of the server with its figures in this unit. */
     sentence: (pieces: Piece[]) => sentence(pieces, unit, fingerMm),
+    /** What the server said about a field: with its figures in this unit, where it has any. */
+    told: (refused: { message: string; words: Piece[] }) =>
+      refused.words.length > 0 ? sentence(refused.words, unit, fingerMm) : refused.message,
   };
 }

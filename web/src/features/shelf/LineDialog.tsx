@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../api/client';
-import { Problem, type FieldProblem } from '../../api/problems';
+import { Problem } from '../../api/problems';
 import type { HairLine, HairLineDraft } from '../../api/types';
 import { parseAmount } from '../../lib/amount';
 import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
@@ -16,7 +16,7 @@ import { useLengths } from '../../ui/prefs';
 import { Tick } from '../../ui/Tick';
 import { useWords } from '../../words';
 
-const told = <T,>(
+const known = <T,>(
   line: HairLine | undefined,
   guess: HairLine['guessed'][number],
   value: T | undefined,
@@ -29,11 +29,11 @@ const draftOf = (line: HairLine | undefined): HairLineDraft => ({
   lengthMm: line?.lengthMm ?? null,
   hasBead: line?.hasBead ?? false,
   // What was estimated is asked again, and estimated again if it still is not known.
-  loopsPerBundle: told(line, 'LOOPS', line?.loopsPerBundle),
+  loopsPerBundle: known(line, 'LOOPS', line?.loopsPerBundle),
   bundlesPerPack: line?.bundlesPerPack ?? 1,
-  gramsPerLoop: told(line, 'GRAMS', line?.gramsPerLoop),
+  gramsPerLoop: known(line, 'GRAMS', line?.gramsPerLoop),
   packGrams: line?.guessed.includes('LOOPS') ? Math.round(line.gramsPerPack) : null,
-  priceMinor: told(line, 'PRICE', line?.priceMinor),
+  priceMinor: known(line, 'PRICE', line?.priceMinor),
   currency: line?.currency ?? 'EUR',
   isCoated: line?.isCoated ?? false,
   colours: line?.colours ?? [],
@@ -107,7 +107,7 @@ const priceHint = (line: HairLine | undefined, priceMinor: number | null): strin
 /** Writes a hair line down as its pack tells it. */
 export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
   const { textures, slips } = useWords();
-  const { sentence } = useLengths();
+  const { told } = useLengths();
   const [draft, setDraft] = useState(() => draftOf(line));
   const [texts, setTexts] = useState<
     Partial<Record<NumberField | 'price' | 'lengthMm' | 'curlMm' | 'sizes', string>>
@@ -135,6 +135,10 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
   const currency = isCurrency(draft.currency) ? draft.currency : 'EUR';
   const hasUnread = Object.values(texts).some((t) => t !== undefined);
 
+  const said = (field: string) => {
+    const refused = problem?.at(field);
+    return refused && told(refused);
+  };
   const number = (field: NumberField) => (
     <TextField
       key={field}
@@ -146,8 +150,6 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
       error={texts[field] !== undefined ? 'Write a number.' : problem?.at(field)?.message}
     />
   );
-  const lengthError = (refused: FieldProblem | undefined) =>
-    refused && (refused.words.length > 0 ? sentence(refused.words) : refused.message);
 
   return (
     <Modal
@@ -186,7 +188,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
             onChange={(lengthMm) => set({ lengthMm })}
             unread={texts.lengthMm}
             onUnread={(text) => setTexts({ ...texts, lengthMm: text })}
-            error={lengthError(problem?.at('lengthMm'))}
+            error={said('lengthMm')}
           />
           <TextField
             label="Price of a pack"
@@ -254,7 +256,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
               onChange={(curlMm) => set({ curlMm })}
               unread={texts.curlMm}
               onUnread={(text) => setTexts({ ...texts, curlMm: text })}
-              error={lengthError(problem?.at('curlMm'))}
+              error={said('curlMm')}
             />
             <Choice
               label="Slip"

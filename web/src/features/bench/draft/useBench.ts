@@ -40,6 +40,6 @@ export const useRead = (): Read | undefined => useContext(ReadContext);
 /** What the server said about one field of the brief, in the reader's unit. */
 export function useFieldError(field: string): string | undefined {
   const refused = useComputed().problem?.at(field);
-  const { sentence } = useLengths();
-  return refused && (refused.words.length > 0 ? sentence(refused.words) : refused.message);
+  const { told } = useLengths();
+  return refused && told(refused);
 }

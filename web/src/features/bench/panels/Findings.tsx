@@ -1,4 +1,5 @@
 import { use, useEffect, useRef, type RefObject } from 'react';
+import type { Problem } from '../../../api/problems';
 import type { Finding } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
@@ -65,11 +66,7 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
       )}
       {problem && (
         <div className="flex flex-col gap-2 rounded-md border-2 border-chalk bg-chalk-wash p-2 text-sm">
-          <p role="alert">
-            {problem.isAway
-              ? problem.message
-              : `${problem.message} The map still shows the last plan that worked.`}
-          </p>
+          <Wrong problem={problem} />
           {!problem.isAway && <WaysOut />}
         </div>
       )}
@@ -118,17 +115,28 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
   );
 }
 
-/** What is wrong, and changes after which the plan can be made again. */
+/** What is wrong, field by field. */
+function Wrong({ problem }: { problem: Problem }) {
+  const { told } = useLengths();
+  if (problem.isAway) return <p role="alert">{problem.message}</p>;
+  return (
+    <div role="alert">
+      {problem.fields.length === 0 && <p>{problem.message}</p>}
+      {problem.fields.map((f) => (
+        <p key={f.field}>{told(f)}</p>
+      ))}
+      <p>The map still shows the last plan that worked.</p>
+    </div>
+  );
+}
+
+/** Changes after which the plan can be made again. */
 function WaysOut() {
-  const { problem } = useComputed();
   const ways = useWaysOut();
   const apply = useBench((b) => b.apply);
   const { sentence } = useLengths();
   return (
     <>
-      {problem?.fields.map((f) => (
-        <p key={f.field}>{f.words.length > 0 ? sentence(f.words) : f.message}</p>
-      ))}
       {ways.map((w) => (
         <Button
           key={sentence(w.words)}
