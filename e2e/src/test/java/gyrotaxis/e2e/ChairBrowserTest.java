@@ -37,8 +37,9 @@ class ChairBrowserTest {
         return done(page).innerText();
     }
 
+    /** The step she is at as it is now; nothing once the last is done, which is not waited for. */
     private static String step(Page page) {
-        return page.locator("[data-step]").getAttribute("data-step");
+        return String.valueOf(page.evaluate("document.querySelector('[data-step]')?.dataset.step ?? ''"));
     }
 
     /** Presses the pedal, and waits until something else is asked. */
