@@ -1,9 +1,18 @@
+import { createHash } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
+/** Changes when the form of any of the server's answers does. */
+const apiForm = createHash('sha256')
+  .update(readFileSync(new URL('openapi.json', import.meta.url)))
+  .digest('hex')
+  .slice(0, 12);
+
 export default defineConfig({
+  define: { 'import.meta.env.VITE_API_FORM': JSON.stringify(apiForm) },
   plugins: [
     react(),
     tailwindcss(),

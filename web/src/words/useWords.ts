@@ -4,9 +4,12 @@ import { api } from '../api/client';
 import { Problem } from '../api/problems';
 import type { Words } from '../api/types';
 
-const KEPT = 'gyrotaxis-words';
+const PREFIX = 'gyrotaxis-words';
 
-/** What everything was called when the server was last there, for work that goes on without it. */
+/** Words are kept by the form of the answers they came in: with another version of it they would not fit. */
+const KEPT = `${PREFIX}-${import.meta.env.VITE_API_FORM}`;
+
+/** What everything was called when the server was last there: to begin with at once, and for work that goes on without it. */
 function keptWords(): Words | undefined {
   try {
     const kept = localStorage.getItem(KEPT);
@@ -18,13 +21,16 @@ function keptWords(): Words | undefined {
 
 function keepWords(words: Words) {
   try {
+    Object.keys(localStorage)
+      .filter((key) => key.startsWith(PREFIX) && key !== KEPT)
+      .forEach((key) => localStorage.removeItem(key));
     localStorage.setItem(KEPT, JSON.stringify(words));
   } catch {
     // A full or forbidden store only means that the page cannot be opened without a server.
   }
 }
 
-/** Asked once: it changes only with the server. */
+/** Begins with what is kept and asks once: it changes only with the server. */
 export const wordsQuery = () =>
   queryOptions({
     queryKey: ['words'],
@@ -39,7 +45,9 @@ export const wordsQuery = () =>
         throw thrown;
       }
     },
-    staleTime: Infinity,
+    initialData: keptWords,
+    initialDataUpdatedAt: 0,
+    staleTime: (query) => (query.state.dataUpdatedAt > 0 ? Infinity : 0),
     gcTime: Infinity,
   });
 
