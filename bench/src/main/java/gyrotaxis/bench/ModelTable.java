@@ -6,6 +6,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.Bricks;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
@@ -21,7 +22,8 @@ import java.util.Map;
 
 /**
  * Prints what the model makes of a medium head: for every texture, family and number of rows how many loops, how full, how much
- * shows by zone, how many gaps, how many minutes. It is the one table by which the constants of cover and density are set.
+ * shows by zone, how many gaps, how many minutes, how far shares lie off the middle of their neighbours' gaps and how many of
+ * them are level, loose ends and the greatest bulk. It is the one table by which the constants of cover and density are set.
  */
 public final class ModelTable {
     private static final HeadMeasures HEAD = HeadMeasures.ofAll(565, 360, 330, 317, 370, 125);
@@ -40,8 +42,8 @@ public final class ModelTable {
         for (double full : fullness) {
             System.out.printf(Locale.ROOT, "%nFullness %.2f%n%n", full);
             System.out.println(
-                    "| texture | foundation | loops | full | front | middle | back | nape | gaps | minutes |");
-            System.out.println("|---|---|---|---|---|---|---|---|---|---|");
+                    "| texture | foundation | loops | full | front | middle | back | nape | gaps | minutes | off brick | level | loose | bulk |");
+            System.out.println("|---|---|---|---|---|---|---|---|---|---|---|---|---|---|");
             for (Texture texture : Texture.values()) {
                 foundations().forEach((name, rows) -> print(texture, name, rows, full));
             }
@@ -92,10 +94,11 @@ public final class ModelTable {
         InstallPlan plan =
                 planner.plan(InstallBrief.of(HEAD, rows, hair(texture)).withFullness(fullness));
         Cover cover = planner.wear(plan, Worn.all(plan.foundation()).get(0)).cover();
+        Bricks bricks = Bricks.of(plan.foundation(), plan.hooked().stations());
         Map<Zone, Double> shows = cover.exposedByZone();
         System.out.printf(
                 Locale.ROOT,
-                "| %s | %s | %d | %.2f | %.1f %% | %.1f %% | %.1f %% | %.1f %% | %d | %.0f |%n",
+                "| %s | %s | %d | %.2f | %.1f %% | %.1f %% | %.1f %% | %.1f %% | %d | %.0f | %.2f | %d/%d | %d | %.1f |%n",
                 texture.words(),
                 name,
                 plan.packs().neededLoops(),
@@ -105,6 +108,11 @@ public final class ModelTable {
                 PER_CENT * shows.getOrDefault(Zone.BACK, 0.0),
                 PER_CENT * shows.getOrDefault(Zone.NAPE, 0.0),
                 cover.gaps().size(),
-                plan.time().inChair().likely());
+                plan.time().inChair().likely(),
+                bricks.median(),
+                bricks.level(),
+                bricks.offs().size(),
+                plan.braiding().looseEnds().size(),
+                plan.braiding().greatestBulk());
     }
 }

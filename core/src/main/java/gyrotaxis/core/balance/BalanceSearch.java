@@ -35,7 +35,7 @@ final class BalanceSearch {
     private static final double ALMOST = 0.98;
 
     /** Of the neighbours of each end so many are hooked for real, the likeliest first. */
-    private static final int LIKELIEST = 4;
+    private static final int LIKELIEST = 8;
 
     /** What may show, in steps: every wish is served out of the heads that were found for the steps up to it and the next. */
     private static final double[] SHOWS = {

@@ -106,7 +106,7 @@ public final class Path {
         return space.get(0);
     }
 
-    /** Where along the path it comes nearest to a map point, as a part of its length, in [0, 1]; by its points. */
+    /** Where along the path it comes nearest to a map point, as a part of its length, in [0, 1]; on the map. */
     public double nearest(Vec2 p) {
         int best = 0;
         for (int i = 1; i < chart.size(); i++) {
@@ -114,7 +114,21 @@ public final class Path {
                 best = i;
             }
         }
-        return at[best] / at[at.length - 1];
+        double along = at[best];
+        double least = chart.get(best).distance(p);
+        // The nearest point of a line this smooth lies on a piece that ends in its nearest corner.
+        for (int i = Math.max(1, best); i <= Math.min(best + 1, chart.size() - 1); i++) {
+            Vec2 a = chart.get(i - 1);
+            Vec2 piece = chart.get(i).minus(a);
+            double length2 = piece.dot(piece);
+            double t = length2 > 0 ? Math.max(0, Math.min(1, p.minus(a).dot(piece) / length2)) : 0;
+            double mm = a.lerp(chart.get(i), t).distance(p);
+            if (mm < least) {
+                least = mm;
+                along = at[i - 1] + (at[i] - at[i - 1]) * t;
+            }
+        }
+        return along / at[at.length - 1];
     }
 
     /** The mirror image in the midline. */

@@ -21,25 +21,27 @@ import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * Places stations along every row so that the spacing follows the hooking plan and each station sits opposite the gap in
  * the neighbouring row, as bricks are laid.
  *
  * <p>Method: along a row the number of stations grows by ds / spacing; the row is given the nearest whole number, at
- * least 1, evenly in that measure, and what that leaves out or adds is made up for by the next. Where its first station lies is then chosen, out of a few places near the row's start,
- * so that the stations are as nearly as possible midway between those of the next row toward the midline. On a mirrored
- * foundation the left side repeats the right, so that both end with the same number; the two rows beside the midline then
- * lie level with each other. Deterministic; linear in rows, quadratic in stations per row.
+ * least 1, and what that leaves out or adds is made up for by the next. {@link Stagger} then lays them against those of the
+ * next row toward the midline. On a mirrored foundation the left side takes as many as the right, and where it can be lies as its
+ * mirror image. Deterministic; linear in rows, quadratic in stations per row.
  *
  * <p>Rows that are shown or carry wefts are not hooked; an individual takes one share. Rows under a cap are hooked as if the
- * mesh above were not there: the mesh has its holes where rows could be. {@link Spacing} says how close, {@link Stagger} where the
- * first lies, {@link Roles} what each is there for; here they are put together, row by row from the midline outward. Beside a
+ * mesh above were not there: the mesh has its holes where rows could be. {@link Spacing} says how close, {@link Stagger} where exactly,
+ * {@link Roles} what each is there for; here they are put together, row by row from the midline outward. Beside a
  * worn part, where one ends and where rows cross, stations are closer or added. Rows of another section are not looked at.
  */
 public final class StationPlacer {
@@ -64,6 +66,9 @@ public final class StationPlacer {
 
     /** How far from the plait base hair is taken, mm. ASSUMPTION: the width of a hook. */
     private static final double BASE_BESIDE_MM = 2.5;
+
+    /** What a spiral's drift from even spacing counts for, against one uneven gap. */
+    private static final double DRIFT = 0.05;
 
     private final Scalp scalp;
     private final Foundation foundation;
@@ -216,65 +221,170 @@ public final class StationPlacer {
         return Station.placed(s.id(), s.alongRowMm() + 0.5, chart, space, s.zone(), Role.BASE, s.part(), half());
     }
 
-    /** From the midline outward, the right side first; the left side mirrors it where the rows do. */
+    /**
+     * From the midline outward, the right side first. The left side mirrors it where the rows do; only where the two rows beside the
+     * midline are twins and no part runs between them, all of the left side is staggered against the right, with as many shares on
+     * each row and the same ones, since as mirror images those two rows would lie level.
+     */
     private void placeSection(List<Row> all) {
         List<Row> rows = all.stream().filter(StationPlacer::isHooked).toList();
         int middle = rows.size() / 2;
         owed = 0;
         for (int i = middle; i < rows.size(); i++) {
-            placeRow(rows.get(i), i > middle ? Optional.of(rows.get(i - 1)) : Optional.empty());
+            placeRow(rows.get(i), i > middle ? Optional.of(rows.get(i - 1)) : Optional.empty(), List.of());
         }
+        boolean meetLevel = rows.size() % 2 == 0 && middle > 0 && !isParted(rows.get(middle - 1), rows.get(middle));
         for (int i = middle - 1; i >= 0; i--) {
             Row row = rows.get(i);
-            Optional<Row> model = foundation.mirrorOf(row);
-            if (model.isPresent()) {
-                placed.put(row.id(), mirrored(placed.getOrDefault(model.get().id(), List.of()), row.id()));
+            List<Station> model = foundation
+                    .mirrorOf(row)
+                    .map(twin -> placed.getOrDefault(twin.id(), List.of()))
+                    .orElse(List.of());
+            if (!model.isEmpty() && !meetLevel) {
+                placed.put(row.id(), mirrored(model, row.id()));
             } else {
-                placeRow(row, Optional.of(rows.get(i + 1)));
+                placeRow(row, Optional.of(rows.get(i + 1)), model);
             }
         }
+    }
+
+    /** Whether a worn part runs between two rows: they are hooked toward it, level with each other. */
+    private boolean isParted(Row a, Row b) {
+        return foundation.parts().stream().anyMatch(p -> p.isFlankedBy(a.id()) && p.isFlankedBy(b.id()));
     }
 
     private static boolean isHooked(Row row) {
         return row.use() != RowUse.SHOWN && row.use() != RowUse.WEFTED;
     }
 
-    private void placeRow(Row row, Optional<Row> inner) {
-        List<Station> neighbours =
-                inner.map(r -> placed.getOrDefault(r.id(), List.of())).orElse(List.of());
+    /**
+     * One row.
+     *
+     * @param inner the row beside it toward the midline
+     * @param model what its twin takes; empty if it takes what its own strip wants
+     */
+    private void placeRow(Row row, Optional<Row> inner, List<Station> model) {
         Spacing.Along along = spacing.along(row);
-        int m = Math.max(1, (int) Math.round(along.total() + owed));
-        owed = Math.max(-MOST_OWED, Math.min(MOST_OWED, owed + along.total() - m));
-        List<Stagger.Spot> spots = Stagger.best(phase -> spots(row.path(), along, m, phase), neighbours);
-        placed.put(row.id(), stations(row, along, spots));
+        int m = model.size();
+        if (model.isEmpty()) {
+            m = Math.max(1, (int) Math.round(along.total() + owed));
+            owed = Math.max(-MOST_OWED, Math.min(MOST_OWED, owed + along.total() - m));
+        } else if (roles.isFullStart(row, model)) {
+            m -= 1;
+        }
+        double[] counts = Beside.Turns.has(row)
+                ? wound(row, along, m)
+                : Stagger.lay(m, beside(row, along, m, inner.filter(r -> !isParted(r, row))));
+        List<Station> list = stations(row, along, spots(row.path(), along, counts));
+        boolean isAlike = model.size() == list.size();
+        placed.put(
+                row.id(),
+                isAlike
+                        ? IntStream.range(0, m)
+                                .mapToObj(i -> list.get(i).taking(model.get(i).share()))
+                                .toList()
+                        : list);
     }
 
-    /** Where the shares of a row lie whose first is a phase, in parts of the local spacing, behind the edge. */
-    private static List<Stagger.Spot> spots(Path path, Spacing.Along hooked, int m, double phase) {
+    private DoubleUnaryOperator beside(Row row, Spacing.Along along, int m, Optional<Row> inner) {
+        List<Station> on =
+                inner.map(r -> placed.getOrDefault(r.id(), List.of())).orElse(List.of());
+        if (on.isEmpty()) {
+            return c -> Double.NaN;
+        }
+        Beside beside = new Beside(
+                inner.orElseThrow(),
+                on.stream().mapToDouble(Station::alongRowMm).sorted().toArray());
+        return c -> {
+            Spot spot =
+                    spots(row.path(), along, new double[] {Math.min(c, m)}, m).get(0);
+            return beside.off(spot.chart(row.path()), spot.space());
+        };
+    }
+
+    /** A spiral lies beside itself: share by share, each opposite a gap of the turn before. */
+    private static double[] wound(Row row, Spacing.Along along, int m) {
+        Beside.Turns turns = Beside.Turns.of(row);
+        double[] at = row.path().distancesMm();
+        double[] counts = new double[m];
+        double[] alongMm = new double[m];
+        double last = Stagger.ALONE - 1;
+        for (int k = 0; k < m; k++) {
+            double best = last + 1;
+            double least = Double.POSITIVE_INFINITY;
+            Beside before = new Beside(row, Arrays.copyOf(alongMm, k));
+            for (double gap : Stagger.gaps()) {
+                double c = k == 0 ? Stagger.ALONE : last + gap;
+                double turn = turns.before(
+                        mm(at, spots(row.path(), along, new double[] {c}, m).get(0)));
+                // What drifts from even spacing is made up for a little with every share, so that the last fits.
+                double drift = c - k - Stagger.ALONE;
+                double cost = Stagger.stepCost(gap, Double.isNaN(turn) ? turn : before.offAlong(turn))
+                        + DRIFT * drift * drift;
+                if (c < m && cost < least) {
+                    least = cost;
+                    best = c;
+                }
+            }
+            last = Math.min(best, m);
+            counts[k] = last;
+            alongMm[k] = mm(at, spots(row.path(), along, new double[] {last}, m).get(0));
+        }
+        return counts;
+    }
+
+    private static double mm(double[] at, Spot spot) {
+        return at[spot.seg() - 1] + (at[spot.seg()] - at[spot.seg() - 1]) * spot.t();
+    }
+
+    /**
+     * A place on a row's path.
+     *
+     * @param seg number of the point that its piece of the path ends at, from 1
+     * @param t how far along that piece, in [0, 1]
+     * @param space where that is on the head, mm
+     */
+    private record Spot(int seg, double t, Vec3 space) {
+        Vec2 chart(Path path) {
+            return path.chart().get(seg - 1).lerp(path.chart().get(seg), t);
+        }
+    }
+
+    private static List<Spot> spots(Path path, Spacing.Along hooked, double[] counts) {
+        return spots(path, hooked, counts, counts.length);
+    }
+
+    /**
+     * Where the shares of a row lie.
+     *
+     * @param counts up to each, ascending, in [0, m]
+     * @param m how many shares the row takes
+     */
+    private static List<Spot> spots(Path path, Spacing.Along hooked, double[] counts, int m) {
         double[] count = hooked.stations();
         double total = hooked.total();
-        List<Stagger.Spot> list = new ArrayList<>(m);
+        List<Spot> list = new ArrayList<>(counts.length);
         int seg = 1;
-        for (int k = 0; k < m; k++) {
-            double want = total * (k + phase) / m;
+        for (double c : counts) {
+            double want = total * c / m;
             while (seg < count.length - 1 && count[seg] < want) {
                 seg++;
             }
             double step = count[seg] - count[seg - 1];
             double t = step > 0 ? (want - count[seg - 1]) / step : 0;
-            list.add(new Stagger.Spot(
-                    seg, t, path.space().get(seg - 1).lerp(path.space().get(seg), t)));
+            list.add(
+                    new Spot(seg, t, path.space().get(seg - 1).lerp(path.space().get(seg), t)));
         }
         return list;
     }
 
-    private List<Station> stations(Row row, Spacing.Along hooked, List<Stagger.Spot> spots) {
+    private List<Station> stations(Row row, Spacing.Along hooked, List<Spot> spots) {
         double[] at = row.path().distancesMm();
         List<Station> list = new ArrayList<>(spots.size());
-        for (Stagger.Spot spot : spots) {
+        for (Spot spot : spots) {
             int seg = spot.seg();
-            double along = at[seg - 1] + (at[seg] - at[seg - 1]) * spot.t();
-            Vec2 flat = row.path().chart().get(seg - 1).lerp(row.path().chart().get(seg), spot.t());
+            double along = mm(at, spot);
+            Vec2 flat = spot.chart(row.path());
             int part = flanks.beside(row.id(), flat);
             Role role = roles.role(row, list.isEmpty(), along, flat, part);
             list.add(Station.placed(

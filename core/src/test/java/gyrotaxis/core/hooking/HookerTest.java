@@ -104,7 +104,12 @@ class HookerTest {
 
     @Test
     void bearingsAreUnitTangentsAndMirrorEachOther() {
-        Foundation rows = parted(FlankSchool.FINE_ROWS, WearingPart.straight(-34), WearingPart.straight(34));
+        // Fifteen rows: the one on the midline is its own twin, so the sides are mirror images to the last share.
+        Foundation rows = RowLayout.lay(
+                MEDIUM,
+                FoundationBrief.of(15, 7, 12)
+                        .withParts(List.of(WearingPart.straight(-34), WearingPart.straight(34)), FlankSchool.FINE_ROWS),
+                OwnHair.ordinary());
         Map<String, Station> byPlace = new HashMap<>();
         Hooked h = hook(rows, USUAL, DOWN);
         for (Station s : h.stations()) {

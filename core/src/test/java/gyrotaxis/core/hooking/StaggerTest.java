@@ -3,95 +3,167 @@ package gyrotaxis.core.hooking;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.FlankSchool;
+import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.WearingPart;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
-import gyrotaxis.core.hair.Share;
-import gyrotaxis.core.hooking.Stagger.Spot;
-import gyrotaxis.core.install.Role;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
-import gyrotaxis.core.install.StationId;
-import gyrotaxis.core.install.Zone;
-import java.util.ArrayList;
-import java.util.Collections;
+import gyrotaxis.core.laying.RowLayout;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
-/** Stations sit opposite the gaps of the row beside, as bricks are laid. */
+/** Shares sit opposite the gaps of the row beside, as bricks are laid. */
 class StaggerTest {
-    private static final double EVERY_MM = 20;
-    private static final double BESIDE_MM = 15;
+    private static final Scalp HEAD = Scalp.of(HeadFitter.fit(HeadMeasures.of(565, 360, 330)));
+    private static final double LENGTH_MM = 200;
 
-    /** A straight row of stations, the first so far along. */
-    private static List<Station> neighbours(double first, int count) {
-        return IntStream.range(0, count)
-                .mapToObj(i -> Station.placed(
-                        new StationId(new RowId(Section.FRONT, 1), i + 1),
-                        first + i * EVERY_MM,
-                        new Vec2(0, 0),
-                        new Vec3(0, first + i * EVERY_MM, 0),
-                        Zone.FRONT,
-                        Role.ROW,
-                        Station.NO_PART,
-                        Share.HALF))
-                .toList();
-    }
-
-    private static List<Spot> spots(double first, int count) {
-        List<Spot> spots = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            spots.add(new Spot(1, 0, new Vec3(BESIDE_MM, first + i * EVERY_MM, 0)));
-        }
-        return spots;
+    /** Off the middle beside shares that lie at whole numbers and something. */
+    private static DoubleUnaryOperator besideEven(double first) {
+        return c -> Math.abs(c - first - Math.floor(c - first) - 0.5);
     }
 
     @Test
-    void midwayBetweenTwoNothingIsUneven() {
-        assertThat(Stagger.unevenness(spots(10, 4), neighbours(0, 6))).isCloseTo(0, within(1e-12));
+    void besideNothingSharesLieEvenlyAndAsCloseToTheEdgeAsAny() {
+        assertThat(Stagger.lay(5, c -> Double.NaN)).containsExactly(0.15, 1.15, 2.15, 3.15, 4.15);
     }
 
-    /** Level with one neighbour: it is 15 mm away and the next √(15² + 20²) = 25. */
-    @Test
-    void levelWithOneItIsAsUnevenAsTheTwoDistancesDiffer() {
-        assertThat(Stagger.unevenness(spots(20, 3), neighbours(0, 6))).isCloseTo((25.0 - 15) / 25, within(1e-12));
-        assertThat(Stagger.unevenness(spots(20, 1), neighbours(0, 6)))
-                .isCloseTo(Stagger.unevenness(spots(20, 3), neighbours(0, 6)), within(1e-12));
-    }
-
-    /** In whatever order the neighbours come, the two nearest count. */
-    @Test
-    void itIsTheTwoNearestThatCount() {
-        List<Station> backwards = new ArrayList<>(neighbours(0, 6));
-        Collections.reverse(backwards);
-        for (double first : new double[] {0, 4, 10, 17}) {
-            assertThat(Stagger.unevenness(spots(first, 4), backwards))
-                    .isCloseTo(Stagger.unevenness(spots(first, 4), neighbours(0, 6)), within(1e-12));
+    /** Beside an even row of the same spacing they lie evenly, midway, wherever that one begins. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.25, 0.5, 0.75})
+    void besideAnEvenRowTheyLieMidway(double first) {
+        double[] at = Stagger.lay(12, besideEven(first));
+        // The first and the last keep to the row's ends, whatever lies beside them, and the next ones catch up.
+        for (int k = 3; k < 9; k++) {
+            assertThat(besideEven(first).applyAsDouble(at[k])).isCloseTo(0, within(0.1));
         }
     }
 
+    /** Beside a row that is hooked 6 % more closely they follow it, gap by gap, instead of drifting. */
     @Test
-    void oneNeighbourIsNoRowToStaggerBy() {
-        assertThat(Stagger.unevenness(spots(0, 3), neighbours(0, 1))).isZero();
-        assertThat(Stagger.unevenness(spots(0, 3), neighbours(0, 2))).isPositive();
+    void besideAnotherSpacingTheyDoNotDrift() {
+        DoubleUnaryOperator beside = c -> besideEven(0.5).applyAsDouble(c * 1.06);
+        double[] at = Stagger.lay(16, beside);
+        double[] drifting = IntStream.range(0, 16).mapToDouble(k -> k + 0.5).toArray();
+        assertThat(worst(drifting, beside)).isGreaterThan(0.4);
+        assertThat(median(at, beside)).isLessThan(0.15);
+        assertThat(worst(at, beside)).isLessThan(Bricks.LEVEL);
     }
 
-    /** The first may lie at 0.15 to 0.75 of the spacing: half-way between neighbours that begin at the edge is at 0.5. */
-    @Test
-    void theRowBeginsWhereItLiesMidway() {
-        List<Spot> best = Stagger.best(phase -> spots(phase * EVERY_MM, 5), neighbours(0, 8));
-        assertThat(best.get(0).space().y() / EVERY_MM).isCloseTo(0.5, within(0.06));
-        List<Spot> shifted = Stagger.best(phase -> spots(phase * EVERY_MM, 5), neighbours(0.7 * EVERY_MM, 8));
-        assertThat(shifted.get(0).space().y() / EVERY_MM).isCloseTo(0.2, within(0.06));
+    /** Whatever lies beside, there are as many as asked, in the row, and no two nearer than 0.7 of an even gap. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 7, 30})
+    void theyStayInTheirRowAndApart(int m) {
+        for (double closer : new double[] {0.4, 0.9, 1.3, 2.2}) {
+            double[] at = Stagger.lay(m, c -> besideEven(0.3).applyAsDouble(c * closer));
+            assertThat(at).hasSize(m);
+            assertThat(at[0]).isPositive();
+            assertThat(at[m - 1]).isLessThan(m);
+            for (int k = 1; k < m; k++) {
+                assertThat(at[k] - at[k - 1]).isBetween(0.7 - 1e-9, 1.36);
+            }
+        }
     }
 
+    /** No sequence on the grid is better: tried out for three shares. */
     @Test
-    void withoutNeighboursItBeginsAsCloseToTheEdgeAsAny() {
-        assertThat(Stagger.best(phase -> spots(phase * EVERY_MM, 5), List.of())
-                        .get(0)
-                        .space()
-                        .y())
-                .isCloseTo(0.15 * EVERY_MM, within(1e-9));
+    void noOtherSequenceIsBetter() {
+        DoubleUnaryOperator beside = c -> besideEven(0.8).applyAsDouble(c * 1.2);
+        double[] best = Stagger.lay(3, beside);
+        double least = Double.POSITIVE_INFINITY;
+        for (int a = 2; a <= 7; a++) {
+            for (double first : Stagger.gaps()) {
+                for (double second : Stagger.gaps()) {
+                    double c = a / 12.0;
+                    double last = 3 - c - first - second;
+                    if (last >= 0.1 - 1e-9 && last <= 0.8) {
+                        least = Math.min(least, cost(new double[] {c, c + first, c + first + second}, beside));
+                    }
+                }
+            }
+        }
+        assertThat(cost(best, beside)).isCloseTo(least, within(1e-9));
+    }
+
+    private static double cost(double[] at, DoubleUnaryOperator beside) {
+        int m = at.length;
+        double left = m - at[m - 1];
+        double sum = (at[0] - 0.3) * (at[0] - 0.3) / 2 + (left - 0.5) * (left - 0.5) / 2;
+        for (int k = 0; k < m; k++) {
+            double gap = k == 0 ? 1 : at[k] - at[k - 1];
+            sum += Stagger.stepCost(gap, beside.applyAsDouble(at[k]));
+        }
+        return sum;
+    }
+
+    /** A straight row with shares at 20, 40, 60 mm; a place 15 mm beside it. */
+    @Test
+    void offTheMiddleIsToldInPartsOfTheGap() {
+        List<Vec2> flat = List.of(new Vec2(0, 0), new Vec2(0, LENGTH_MM));
+        List<Vec3> space = List.of(new Vec3(0, 0, 0), new Vec3(0, LENGTH_MM, 0));
+        Row row = Row.of(new RowId(Section.FRONT, 1), new Path(flat, space), flat, 1);
+        Beside beside = new Beside(row, new double[] {20, 40, 60});
+        assertThat(beside.off(new Vec2(15, 30), new Vec3(15, 30, 0))).isCloseTo(0, within(1e-9));
+        assertThat(beside.off(new Vec2(15, 40), new Vec3(15, 40, 0))).isCloseTo(0.5, within(1e-9));
+        assertThat(beside.off(new Vec2(15, 45), new Vec3(15, 45, 0))).isCloseTo(0.25, within(1e-9));
+        // Before the first: level with it at 0.5, half a gap before it not off at all.
+        assertThat(beside.off(new Vec2(15, 18), new Vec3(15, 18, 0))).isCloseTo(0.4, within(1e-9));
+        assertThat(beside.off(new Vec2(15, 8), new Vec3(15, 8, 0))).isZero();
+        // Seven gaps away nobody sees it.
+        assertThat(beside.off(new Vec2(140, 30), new Vec3(140, 30, 0))).isNaN();
+    }
+
+    static Stream<Arguments> heads() {
+        return Stream.of(
+                        FoundationBrief.of(8, 3, 10),
+                        FoundationBrief.of(14, 5, 10),
+                        FoundationBrief.of(20, 8, 10),
+                        FoundationBrief.of(12, 12, 10),
+                        FoundationBrief.of(14, 5, 10)
+                                .withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS),
+                        FoundationBrief.of(14, new Back.Switchback(4, false, Back.FrontTails.THREADED), 10),
+                        FoundationBrief.of(14, new Back.Spiral(20), 10))
+                .flatMap(brief -> Arrays.stream(Texture.values()).map(texture -> Arguments.of(brief, texture)));
+    }
+
+    /** The figure by which a head is judged: half of the shares at most 0.15 of a gap off, hardly one level with its neighbour. */
+    @ParameterizedTest
+    @MethodSource("heads")
+    void aHeadIsLaidAsBricksAre(FoundationBrief brief, Texture texture) {
+        Foundation foundation = RowLayout.lay(HEAD, brief, OwnHair.ordinary());
+        List<Station> stations = StationPlacer.place(HEAD, foundation, HookingPlan.usual(texture, 1));
+        Bricks bricks = Bricks.of(foundation, stations);
+        assertThat(bricks.offs()).isNotEmpty();
+        // Eight rows are so far apart and of so different lengths that there are few gaps to be opposite to.
+        assertThat(bricks.median()).isLessThanOrEqualTo(brief.frontRows() > 8 ? 0.15 : 0.19);
+        assertThat((double) bricks.level() / bricks.offs().size()).isLessThan(brief.frontRows() > 8 ? 0.06 : 0.17);
+    }
+
+    private static double worst(double[] at, DoubleUnaryOperator beside) {
+        return Arrays.stream(at).map(beside).max().orElseThrow();
+    }
+
+    private static double median(double[] at, DoubleUnaryOperator beside) {
+        return Arrays.stream(at).map(beside).sorted().toArray()[at.length / 2];
     }
 }

@@ -87,7 +87,7 @@ class StationPlacerTest {
         }
     }
 
-    /** Between two whole-sized neighbours lies as much strip as the plan asks for a share there, stretched or squeezed by whole numbers. */
+    /** Between two whole-sized neighbours lies as much strip as the plan asks for a share there, stretched or squeezed by whole numbers and by what lies beside. */
     @ParameterizedTest(name = "{0}, {1} rows, fullness {2}")
     @MethodSource("grid")
     void spacingIsWhatThePlanAsksForOnEveryRow(Texture texture, int rows, double fullness) {
@@ -114,7 +114,7 @@ class StationPlacerTest {
                 double asked = hooking.spacingMm(t, widths[k]) * b.share().ofLoop() / usual;
                 assertThat((b.alongRowMm() - a.alongRowMm()) / asked)
                         .as("%s of %s on %s", i, on.size(), row.id())
-                        .isBetween(0.5, 1.9);
+                        .isBetween(0.45, 2.2);
             }
         }
     }

@@ -150,11 +150,26 @@ class PlanPropertiesTest {
             List<Station> here = byRow.getOrDefault(row.id(), List.of());
             List<Station> there = byRow.getOrDefault(twin.get().id(), List.of());
             assertThat(here).as(row.id().words()).hasSameSizeAs(there);
+            // As mirror images the two rows beside the midline would lie level: there the sides are staggered.
+            List<Row> hooked = rows.rowsOf(row.id().section()).stream()
+                    .filter(r -> byRow.containsKey(r.id()))
+                    .toList();
+            boolean isStaggered = hooked.size() % 2 == 0
+                    && rows.parts().stream()
+                            .noneMatch(p ->
+                                    p.isFlankedBy(hooked.get(hooked.size() / 2).id())
+                                            && p.isFlankedBy(hooked.get(hooked.size() / 2 - 1)
+                                                    .id()));
             for (int i = 0; i < here.size(); i++) {
-                assertThat(here.get(i).chart().mirrored().distance(there.get(i).chart()))
-                        .isLessThan(1e-6);
                 assertThat(here.get(i).share()).isEqualTo(there.get(i).share());
-                assertThat(here.get(i).role()).isEqualTo(there.get(i).role());
+                if (!isStaggered) {
+                    assertThat(here.get(i)
+                                    .chart()
+                                    .mirrored()
+                                    .distance(there.get(i).chart()))
+                            .isLessThan(1e-6);
+                    assertThat(here.get(i).role()).isEqualTo(there.get(i).role());
+                }
             }
         }
     }

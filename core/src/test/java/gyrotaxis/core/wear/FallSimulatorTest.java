@@ -169,7 +169,9 @@ class FallSimulatorTest {
             value = Way.class,
             names = {"DOWN", "HALF_UP", "HIGH_PONYTAIL", "LOW_PONYTAIL", "BUN"})
     void bothSidesShowAlike(Way way) {
-        Cover c = cover(Texture.SPRINGY_CURL, 1, way);
+        // With a row on the midline the sides are mirror images.
+        Foundation odd = RowLayout.lay(HEAD, FoundationBrief.of(15, 5, 12), OwnHair.ordinary());
+        Cover c = FallSimulator.cover(GRID, odd, hooked(odd, Texture.SPRINGY_CURL, 300, 1), Worn.as(way));
         int columns = GRID.columns();
         for (int i = 0; i < GRID.size(); i++) {
             int twin = i - i % columns + columns - 1 - i % columns;
