@@ -547,12 +547,14 @@ export interface components {
         BackBody: {
             /** Format: double */
             capEdgeMm: number | null;
+            coversFront: boolean | null;
             /** @enum {string} */
             family: "STRAIGHT" | "SWITCHBACK" | "CROSS_TIED" | "SPIRAL" | "CAPPED" | "WEFTED";
             /** @enum {string|null} */
             frontTails: "THREADED" | "COLLECTED" | null;
             isDoubled: boolean | null;
             isHookedOff: boolean | null;
+            isOnCombs: boolean | null;
             isWideMesh: boolean | null;
             /** Format: int32 */
             levels: number | null;
@@ -657,6 +659,11 @@ export interface components {
             value: "BACK" | "LEFT" | "RIGHT";
             words: string;
         };
+        ChoiceFinish: {
+            /** @enum {string} */
+            value: "TRIM" | "LAYERS" | "RAZOR" | "SET";
+            words: string;
+        };
         ChoiceFrontTails: {
             /** @enum {string} */
             value: "THREADED" | "COLLECTED";
@@ -702,9 +709,14 @@ export interface components {
             value: "OPEN" | "HALF_ROWS" | "CROSSED";
             words: string;
         };
+        ChoicePronoun: {
+            /** @enum {string} */
+            value: "SHE" | "HE" | "THEY" | "YOU";
+            words: string;
+        };
         ChoiceScalpCondition: {
             /** @enum {string} */
-            value: "THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN";
+            value: "THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN";
             words: string;
         };
         ChoiceSlip: {
@@ -715,6 +727,11 @@ export interface components {
         ChoiceStrandThickness: {
             /** @enum {string} */
             value: "FINE" | "MEDIUM" | "COARSE";
+            words: string;
+        };
+        ChoiceStretch: {
+            /** @enum {string} */
+            value: "FRONT" | "LEFT" | "RIGHT" | "NAPE";
             words: string;
         };
         ChoiceTailEnd: {
@@ -783,14 +800,19 @@ export interface components {
             worn: components["schemas"]["WornView"][];
         };
         ConsultationBody: {
+            /** Format: int32 */
+            ageYears: number | null;
             /** Format: double */
             chairMinutes: number | null;
             /** @enum {string} */
             fall: "BACK" | "LEFT" | "RIGHT";
+            finish: ("TRIM" | "LAYERS" | "RAZOR" | "SET")[];
             habits: ("HEAT" | "WIND" | "SPORT" | "SWIMMING" | "NO_SCARF")[];
             hasFringe: boolean | null;
             /** Format: int32 */
             ownPacks: number | null;
+            /** @enum {string} */
+            pronoun: "SHE" | "HE" | "THEY" | "YOU";
             ways: ("DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND")[];
             /** Format: int32 */
             weeks: number | null;
@@ -826,7 +848,7 @@ export interface components {
             /** Format: double */
             factor: number | null;
             /** @enum {string} */
-            kind: "MOVE" | "RESIZE" | "REVERSE" | "SPLIT" | "JOIN_NEXT" | "END_EARLIER";
+            kind: "MOVE" | "RESIZE" | "REVERSE" | "SPLIT" | "JOIN_NEXT" | "END_EARLIER" | "LEAVE_OUT";
             /** Format: double */
             moveMm: number | null;
             row: string;
@@ -925,6 +947,7 @@ export interface components {
             flanks: "FINE_ROWS" | "WIDE_CHANNEL";
             /** Format: int32 */
             frontRows: number | null;
+            joins: number[];
             meshesGaps: boolean | null;
             overlaysMm: number[];
             parts: components["schemas"]["PartBody"][];
@@ -1335,6 +1358,7 @@ export interface components {
             low: number;
         };
         Limits: {
+            ageYears: components["schemas"]["Range"];
             bowMm: components["schemas"]["Range"];
             capEdgeMm: components["schemas"]["Range"];
             chairMinutes: components["schemas"]["Range"];
@@ -1343,8 +1367,6 @@ export interface components {
             earLineLeanMm: components["schemas"]["Range"];
             frontRows: components["schemas"]["Range"];
             fullness: components["schemas"]["Range"];
-            individualBaseMm: components["schemas"]["Range"];
-            individualCount: components["schemas"]["Range"];
             leaveOutMm: components["schemas"]["Range"];
             levels: components["schemas"]["Range"];
             marginPercent: components["schemas"]["Range"];
@@ -1367,6 +1389,8 @@ export interface components {
             readsAsSkinMm: number;
             reservePercent: components["schemas"]["Range"];
             setBackMm: components["schemas"]["Range"];
+            singleBaseMm: components["schemas"]["Range"];
+            singleCount: components["schemas"]["Range"];
             slantDeg: components["schemas"]["Range"];
             stationMoveMm: components["schemas"]["Range"];
             templeMm: components["schemas"]["Range"];
@@ -1495,7 +1519,7 @@ export interface components {
             planned: components["schemas"]["CoursePoint"][];
         };
         OwnHairBody: {
-            conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "BROKEN_SKIN")[];
+            conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[];
             /** @enum {string} */
             density: "FINE" | "MEDIUM" | "THICK";
             /** Format: double */
@@ -1741,15 +1765,8 @@ export interface components {
             zones: components["schemas"]["ZoneChange"][];
         };
         RimBody: {
-            /** Format: double */
-            individualBaseMm: number | null;
-            /** Format: int32 */
-            individualCount: number | null;
-            /** Format: int32 */
-            individualLines: number | null;
-            /** @enum {string} */
-            individuals: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
-            isBanded: boolean | null;
+            areBanded: boolean | null;
+            areTwisted: boolean | null;
             /** @enum {string} */
             leaveOut: "NOWHERE" | "FRONT" | "SIDES" | "NAPE" | "SIDES_AND_NAPE" | "ALL_ROUND";
             /** Format: double */
@@ -1760,6 +1777,11 @@ export interface components {
             perimeterMm: number | null;
             /** Format: double */
             setBackMm: number | null;
+            /** Format: double */
+            singleBaseMm: number | null;
+            singles: components["schemas"]["RunBody"][];
+            /** Format: int32 */
+            singlesPerRow: number | null;
             sparesEdges: boolean | null;
         };
         Row: {
@@ -1802,6 +1824,14 @@ export interface components {
             /** @enum {string} */
             side: "LEFT" | "MIDDLE" | "RIGHT";
             words: string;
+        };
+        RunBody: {
+            /** Format: int32 */
+            count: number | null;
+            /** Format: int32 */
+            lines: number | null;
+            /** @enum {string} */
+            stretch: "FRONT" | "LEFT" | "RIGHT" | "NAPE";
         };
         SavedPlanView: {
             brief: components["schemas"]["BriefBody"];
@@ -2280,6 +2310,7 @@ export interface components {
             densities: components["schemas"]["ChoiceHairDensity"][];
             falls: components["schemas"]["ChoiceFall"][];
             families: components["schemas"]["FamilyWords"][];
+            finishes: components["schemas"]["ChoiceFinish"][];
             flanks: components["schemas"]["FlankWords"][];
             frontTails: components["schemas"]["ChoiceFrontTails"][];
             habits: components["schemas"]["ChoiceHabit"][];
@@ -2296,6 +2327,7 @@ export interface components {
             parts: components["schemas"]["PartOffer"][];
             /** Format: int32 */
             planFormat: number;
+            pronouns: components["schemas"]["ChoicePronoun"][];
             questions: components["schemas"]["Question"][];
             regionKinds: components["schemas"]["RegionWords"][];
             rimPlaces: components["schemas"]["ChoiceWhere"][];
@@ -2303,6 +2335,7 @@ export interface components {
             slips: components["schemas"]["ChoiceSlip"][];
             stages: components["schemas"]["StageWords"][];
             strands: components["schemas"]["ChoiceStrandThickness"][];
+            stretches: components["schemas"]["ChoiceStretch"][];
             tailsSecured: components["schemas"]["ChoiceTailEnd"][];
             textures: components["schemas"]["TextureWords"][];
             ways: components["schemas"]["ChoiceWay"][];

@@ -71,7 +71,9 @@ export type Step = (typeof STEPS)[number];
 
 /** What the next touch of the map is for. */
 export type Tool =
-  { kind: 'region'; of: RegionKind; points: Point[] } | { kind: 'tail'; row: string; end: TailEnd };
+  | { kind: 'region'; of: RegionKind; points: Point[] }
+  | { kind: 'tail'; row: string; end: TailEnd }
+  | { kind: 'join'; row: string };
 
 export type RowTab = 'pattern' | 'hairline' | 'row' | 'order';
 

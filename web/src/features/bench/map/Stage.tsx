@@ -17,7 +17,7 @@ import { PerimeterHandle } from './PerimeterHandle';
 import { RegionDraw, RegionHandles } from './RegionTools';
 import { RowHandles } from './RowHandles';
 import { StageBar, StageMenu } from './StageBar';
-import { withTail } from '../draft/edits/foundationEdits';
+import { joining, withJoin, withTail } from '../draft/edits/foundationEdits';
 import { BenchContext, useBench, useComputed } from '../draft/useBench';
 import { useFills } from '../plan/useFills';
 import { useWorn } from '../plan/useWorn';
@@ -188,7 +188,7 @@ const Views = memo(function Views({ of, heldRow, isTurned, isLegendOn }: ViewsPr
   ));
 });
 
-/** Touching a row takes it in hand, or gives it the tail that is looking for a place. */
+/** Touching a row takes it in hand, or gives it the tail or the front row that is looking for a place. */
 function useTakeRow(): (id: string) => void {
   const { plan } = useComputed();
   const tool = useBench((b) => b.tool);
@@ -196,7 +196,12 @@ function useTakeRow(): (id: string) => void {
   const change = useBench((b) => b.change);
   const holdRow = useBench((b) => b.holdRow);
   return (id) => {
-    if (tool?.kind !== 'tail') {
+    if (tool?.kind === 'join') {
+      const behind = plan?.rows.filter((r) => r.section === 'BACK').map((r) => r.id) ?? [];
+      if (!plan || !behind.includes(id)) return;
+      change(`join ${tool.row}`, (b) => withJoin(b, joining(plan), behind, tool.row, id));
+      take(undefined);
+    } else if (tool?.kind !== 'tail') {
       holdRow(id);
     } else if (id !== tool.row) {
       // A row too thin to take a tail is passed over; the next touch may find a better one.

@@ -11,6 +11,7 @@ import { StepFold } from './StepFold';
 import { useBench, useFieldError } from '../draft/useBench';
 
 const USUAL_MINUTES = 180;
+const USUAL_YEARS = 30;
 
 /** The consultation: each answer decides something further on. */
 export function ClientStep() {
@@ -23,6 +24,7 @@ export function ClientStep() {
   const { limits } = words;
   const minutesError = useFieldError('consultation.chairMinutes');
   const weeksError = useFieldError('consultation.weeks');
+  const ageError = useFieldError('consultation.ageYears');
   const { say } = useLengths();
 
   const setOwn = (what: Partial<Brief['ownHair']>) =>
@@ -65,11 +67,17 @@ export function ClientStep() {
         options={words.installers}
         onChoose={(who) => change('installer', (b) => ({ ...b, installer: who }))}
       />
+      <Choose
+        label="Spoken of as"
+        value={asked.pronoun ?? 'SHE'}
+        options={words.pronouns}
+        onChoose={(pronoun) => ask({ pronoun })}
+      />
       <StepFold
         id="client scalp"
         title="Her scalp"
         tells={told(own?.conditions, words.conditions, 'nothing seen')}
-        fields={['ownHair.conditions']}
+        fields={['ownHair.conditions', 'consultation.ageYears']}
       >
         <Chips
           label="Seen on her scalp"
@@ -77,6 +85,21 @@ export function ClientStep() {
           options={words.conditions}
           onChoose={(conditions) => setOwn({ conditions })}
         />
+        <Tick
+          words="Her age was asked"
+          isOn={asked.ageYears !== null}
+          onChange={(isOn) => ask({ ageYears: isOn ? USUAL_YEARS : null })}
+        />
+        {asked.ageYears !== null && (
+          <Counter
+            label="How old is she?"
+            value={asked.ageYears}
+            min={limits.ageYears.min}
+            max={limits.ageYears.max}
+            onChange={(ageYears) => ask({ ageYears })}
+            error={ageError}
+          />
+        )}
       </StepFold>
       <StepFold
         id="client hair"
@@ -85,26 +108,26 @@ export function ClientStep() {
         fields={['ownHair.']}
       >
         <Choose
-          label="grows"
+          label="How full is her hair?"
           value={own?.density}
           options={words.densities}
           onChoose={(density) => setOwn({ density })}
         />
         <Choose
-          label="made of"
+          label="How thick is one strand?"
           value={own?.strands ?? 'MEDIUM'}
           options={words.strands}
           onChoose={(strands) => setOwn({ strands })}
         />
         <BenchLength
-          label="Her own hair hangs"
+          label="How long is it?"
           path="ownHair.lengthMm"
           hint="at the nape, stretched"
           value={own?.lengthMm}
           onChange={(b, lengthMm) => ({ ...b, ownHair: { ...b.ownHair, lengthMm } })}
         />
         <BenchLength
-          label="New growth"
+          label="How much has grown out?"
           path="ownHair.newGrowthMm"
           value={own?.newGrowthMm ?? 0}
           onChange={(b, newGrowthMm) => ({ ...b, ownHair: { ...b.ownHair, newGrowthMm } })}
@@ -136,9 +159,15 @@ export function ClientStep() {
       <StepFold
         id="client chair"
         title="The chair"
-        tells={chairWords(asked)}
+        tells={chairWords(asked, told(asked.finish, words.finishes, ''))}
         fields={['consultation.chairMinutes', 'consultation.ownPacks']}
       >
+        <Chips
+          label="Finished with"
+          values={asked.finish ?? []}
+          options={words.finishes}
+          onChoose={(finish) => ask({ finish })}
+        />
         <Tick
           words="Her time is limited"
           isOn={asked.chairMinutes !== null}
@@ -176,8 +205,9 @@ function told<T>(
   return values && values.length > 0 ? values.map((v) => wordOf(choices, v)).join(', ') : none;
 }
 
-const chairWords = (asked: Consultation): string =>
+const chairWords = (asked: Consultation, finish: string): string =>
   [
+    finish,
     asked.chairMinutes === null ? 'no hurry' : `she has ${formatMinutes(asked.chairMinutes)}`,
     asked.ownPacks > 0 && `brings ${plural(asked.ownPacks, 'pack')}`,
   ]

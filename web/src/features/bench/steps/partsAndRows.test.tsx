@@ -184,14 +184,21 @@ describe('HairlineTab', () => {
       perimeter: 'ALL_ROUND',
       perimeterMm: 12,
     });
-    fireEvent.change(screen.getByLabelText('Individuals'), { target: { value: 'NAPE' } });
-    fireEvent.click(screen.getByRole('radio', { name: 'two, staggered' }));
-    press('more: In the outer line');
+    const nape = screen.getByRole('radiogroup', { name: 'Lines of singles, the nape' });
+    fireEvent.click(within(nape).getByRole('radio', { name: 'two' }));
+    press('more: how many, the nape');
+    const left = screen.getByRole('radiogroup', { name: 'Lines of singles, her left' });
+    fireEvent.click(within(left).getByRole('radio', { name: 'one line' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'twisted' }));
     expect(bench.getState().brief.foundation.rim).toMatchObject({
-      individuals: 'NAPE',
-      individualLines: 2,
-      individualCount: 13,
+      singles: [
+        { stretch: 'NAPE', lines: 2, count: 7 },
+        { stretch: 'LEFT', lines: 1, count: 6 },
+      ],
+      areTwisted: true,
     });
+    fireEvent.click(within(nape).getByRole('radio', { name: 'none' }));
+    expect(bench.getState().brief.foundation.rim.singles).toHaveLength(1);
   });
 });
 
@@ -221,6 +228,24 @@ describe('RowEntry', () => {
     ]);
     press('Undo 3 changes to single rows');
     expect(bench.getState().brief.foundation.edits).toEqual([]);
+  });
+
+  it('sends a front row into another row behind, and its neighbours along where they must', () => {
+    // The sample's front rows as if they joined two and two.
+    const rows = sample.plan.rows.filter((r) => r.section === 'FRONT');
+    const behind = rows
+      .filter((_, i) => i % 2 === 0)
+      .map((r, i) => ({ ...r, id: `B${i + 1}`, section: 'BACK' as const, joins: null }));
+    const joined = rows.map((r, i) => ({ ...r, joins: `B${Math.floor(i / 2) + 1}` }));
+    const bench = inHand({ plan: { ...sample.plan, rows: [...joined, ...behind] } });
+    const joins = screen.getByRole('radiogroup', { name: 'It joins' });
+    expect(within(joins).getByRole('radio', { checked: true }).textContent).toBe('2');
+    fireEvent.click(within(joins).getByRole('radio', { name: '1' }));
+    const { joins: sizes } = bench.getState().brief.foundation;
+    expect(sizes.slice(0, 2)).toEqual([3, 1]);
+    expect(sizes.reduce((a, b) => a + b, 0)).toBe(rows.length);
+    press('join as usual');
+    expect(bench.getState().brief.foundation.joins).toEqual([]);
   });
 
   it('sends a tail by name, and lets it be suggested again', () => {

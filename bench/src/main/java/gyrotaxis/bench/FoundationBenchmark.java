@@ -55,7 +55,7 @@ public class FoundationBenchmark {
                 FoundationBrief.of(16, 6, 12)
                         .withRim(RimBrief.plain()
                                 .withPerimeter(Where.ALL_ROUND, 10)
-                                .withIndividuals(new Individuals(Where.ALL_ROUND, 36, 1, 12, false)));
+                                .withIndividuals(Individuals.along(Where.ALL_ROUND, 36, 1, 12, false)));
             default -> {
                 String[] n = kind.split("\\+");
                 yield FoundationBrief.of(

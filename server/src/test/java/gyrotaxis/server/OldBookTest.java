@@ -6,6 +6,7 @@ import gyrotaxis.server.Api.Answer;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -95,9 +96,16 @@ class OldBookTest {
         assertThat(saved.json().path("brief")).isEqualTo(plan.path("brief"));
     }
 
+    /** What is said otherwise today: singles stretch by stretch. */
+    private static final Set<String> SAID_OTHERWISE =
+            Set.of("individuals", "individualCount", "individualLines", "individualBaseMm", "isBanded");
+
     /** All that was said before, unless it was nothing, is said now. */
     private static void assertSaysAll(JsonNode before, JsonNode now) {
         before.properties().forEach(p -> {
+            if (SAID_OTHERWISE.contains(p.getKey())) {
+                return;
+            }
             if (p.getValue().isObject()) {
                 assertSaysAll(p.getValue(), now.path(p.getKey()));
             } else if (!p.getValue().isNull()) {

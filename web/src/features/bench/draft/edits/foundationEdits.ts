@@ -1,4 +1,13 @@
-import type { Back, Brief, Foundation, Rim, RowEdit, TailEnd } from '../../../../api/types';
+import type {
+  Back,
+  Brief,
+  Foundation,
+  Plan,
+  PlanRow,
+  Rim,
+  RowEdit,
+  TailEnd,
+} from '../../../../api/types';
 
 /** The brief with its foundation changed. */
 export const withFoundation = (brief: Brief, edit: Partial<Foundation>): Brief => ({
@@ -54,6 +63,35 @@ export function withEndMoved(brief: Brief, row: string, by: number): Brief {
   const endsAt = Math.max(EARLIEST, Math.min(1, Math.round((now + by) * 100) / 100));
   const rest = withFoundation(brief, { edits: edits.filter((e) => !isEnd(e)) });
   return endsAt === 1 ? rest : withEdit(rest, row, { kind: 'END_EARLIER', endsAt });
+}
+
+/** The front rows that join a row behind, from her left. */
+export const joining = (plan: Plan): PlanRow[] =>
+  plan.rows.filter((r) => r.section === 'FRONT' && (r.joins ?? '').startsWith('B'));
+
+/**
+ * Lets a front row join another row behind. Rows never cross: those between its old and its new one come along.
+ *
+ * @param rows front rows that join one behind, from her left
+ * @param behind rows behind, from her left
+ */
+export function withJoin(
+  brief: Brief,
+  rows: readonly { id: string; joins: string | null }[],
+  behind: readonly string[],
+  row: string,
+  into: string,
+): Brief {
+  const at = rows.findIndex((r) => r.id === row);
+  const to = behind.indexOf(into);
+  const joined = rows.map((r, i) => {
+    const now = behind.indexOf(r.joins ?? '');
+    if (i === at) return to;
+    return i < at ? Math.min(now, to) : Math.max(now, to);
+  });
+  return withFoundation(brief, {
+    joins: behind.map((_, k) => joined.filter((j) => j === k).length),
+  });
 }
 
 /** Sends the tail of a row somewhere by choice; three quarters along where it enters another. */

@@ -1,3 +1,5 @@
+import type { ReactNode } from 'react';
+import type { Rim } from '../../../../api/types';
 import { useWords } from '../../../../words';
 import { Counter } from '../../../../ui/Counter';
 import { Choice } from '../../../../ui/Field';
@@ -8,15 +10,31 @@ import { withRim } from '../../draft/edits/foundationEdits';
 import { useBench } from '../../draft/useBench';
 
 const LINES = [
+  { value: '0', words: 'none' },
   { value: '1', words: 'one line' },
-  { value: '2', words: 'two, staggered' },
+  { value: '2', words: 'two' },
 ] as const;
 
-/** From the hairline inward: edges, leave-out, individuals, perimeter braid. */
+const PER_ROW = [
+  { value: '0', words: 'by count' },
+  { value: '1', words: 'one' },
+  { value: '2', words: 'two' },
+] as const;
+
+const MADE = [
+  { value: 'plaited', words: 'plaited' },
+  { value: 'twisted', words: 'twisted' },
+] as const;
+
+const USUAL_COUNT = 6;
+
+type Stretch = Rim['singles'][number]['stretch'];
+
+/** From the hairline inward: edges, leave-out, perimeter braid, singles. */
 export function HairlineTab() {
   const rim = useBench((b) => b.brief.foundation.rim);
   const change = useBench((b) => b.change);
-  const { limits, rimPlaces } = useWords();
+  const { rimPlaces } = useWords();
   return (
     <>
       <Tick
@@ -59,40 +77,96 @@ export function HairlineTab() {
           onChange={(b, mm) => withRim(b, { perimeterMm: mm as number })}
         />
       )}
-      <Choice
-        label="Individuals"
-        value={rim.individuals}
-        options={rimPlaces}
-        onChoose={(individuals) => change('individuals', (b) => withRim(b, { individuals }))}
-      />
-      {rim.individuals !== 'NOWHERE' && (
+      <Singles />
+    </>
+  );
+}
+
+/** Singles: how many lines along each stretch, and what they are like. */
+function Singles() {
+  const rim = useBench((b) => b.brief.foundation.rim);
+  const change = useBench((b) => b.change);
+  const { limits, stretches } = useWords();
+  const set = (stretch: Stretch, lines: number, count: number) =>
+    change(`singles ${stretch}`, (b) =>
+      withRim(b, {
+        singles: [
+          ...rim.singles.filter((s) => s.stretch !== stretch),
+          ...(lines > 0 ? [{ stretch, lines, count }] : []),
+        ],
+      }),
+    );
+  return (
+    <section aria-label="Singles" className="flex flex-col gap-2">
+      <h3 className="border-b border-line font-semibold">Singles at the rim</h3>
+      {stretches.map(({ value, words }) => {
+        const run = rim.singles.find((s) => s.stretch === value);
+        const lines = run?.lines ?? 0;
+        const count = run?.count ?? USUAL_COUNT;
+        const isByRow = rim.singlesPerRow > 0 && (value === 'FRONT' || value === 'NAPE');
+        return (
+          <div key={value} className="flex flex-col gap-1">
+            <div className="flex items-center justify-between gap-2">
+              <span className="first-letter:uppercase">{words}</span>
+              <Switch
+                label={`Lines of singles, ${words}`}
+                value={String(lines) as '0' | '1' | '2'}
+                options={LINES}
+                onChoose={(n) => set(value, Number(n), count)}
+              />
+            </div>
+            {lines > 0 && !isByRow && (
+              <Counter
+                label={`how many, ${words}`}
+                value={count}
+                min={limits.singleCount.min}
+                max={limits.singleCount.max}
+                onChange={(n) => set(value, lines, n)}
+              />
+            )}
+          </div>
+        );
+      })}
+      {rim.singles.length > 0 && (
         <>
-          <Counter
-            label="In the outer line"
-            value={rim.individualCount}
-            min={limits.individualCount.min}
-            max={limits.individualCount.max}
-            onChange={(individualCount) => change('count', (b) => withRim(b, { individualCount }))}
-          />
-          <Switch
-            label="Lines of individuals"
-            value={rim.individualLines === 2 ? '2' : '1'}
-            options={LINES}
-            onChoose={(n) => change('lines', (b) => withRim(b, { individualLines: Number(n) }))}
-          />
+          <Row words="in front of each row">
+            <Switch
+              label="In front of each row"
+              value={String(rim.singlesPerRow) as '0' | '1' | '2'}
+              options={PER_ROW}
+              onChoose={(n) => change('per row', (b) => withRim(b, { singlesPerRow: Number(n) }))}
+            />
+          </Row>
+          <Row words="each is">
+            <Switch
+              label="Each single is"
+              value={rim.areTwisted ? 'twisted' : 'plaited'}
+              options={MADE}
+              onChoose={(m) => change('made', (b) => withRim(b, { areTwisted: m === 'twisted' }))}
+            />
+          </Row>
           <BenchLength
             label="Bases are deep"
-            path="foundation.rim.individualBaseMm"
-            value={rim.individualBaseMm}
-            onChange={(b, mm) => withRim(b, { individualBaseMm: mm as number })}
+            path="foundation.rim.singleBaseMm"
+            value={rim.singleBaseMm}
+            onChange={(b, mm) => withRim(b, { singleBaseMm: mm as number })}
           />
           <Tick
             words="a small band at each base"
-            isOn={rim.isBanded}
-            onChange={(isBanded) => change('banded', (b) => withRim(b, { isBanded }))}
+            isOn={rim.areBanded}
+            onChange={(areBanded) => change('banded', (b) => withRim(b, { areBanded }))}
           />
         </>
       )}
-    </>
+    </section>
+  );
+}
+
+function Row(props: { words: string; children: ReactNode }) {
+  return (
+    <div className="flex items-center justify-between gap-2">
+      <span className="text-sm">{props.words}</span>
+      {props.children}
+    </div>
   );
 }

@@ -159,6 +159,16 @@ export function PatternTab() {
               isOn={back.isHookedOff}
               onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
             />
+            <Tick
+              words="on combs, to come off again"
+              isOn={back.isOnCombs}
+              onChange={(isOnCombs) => change('combs', (b) => withBack(b, { isOnCombs }))}
+            />
+            <Tick
+              words="from the hairline, over the front too"
+              isOn={back.coversFront}
+              onChange={(coversFront) => change('cap front', (b) => withBack(b, { coversFront }))}
+            />
           </>
         )}
         {family.value === 'WEFTED' && (

@@ -5,11 +5,14 @@ import type { Plan, PlanRow, TailEnd } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
+import { Switch } from '../../../../ui/Switch';
 import { useLengths } from '../../../../ui/prefs';
 import {
+  joining,
   movedBy,
   withEdit,
   withFoundation,
+  withJoin,
   withMoveTo,
   withoutTail,
   withTail,
@@ -89,8 +92,54 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
           <Combine size={14} aria-hidden />
         </Key>
       </div>
-      {row.joins === null && <TailEntry plan={plan} row={row} />}
+      {row.section === 'BACK' && (
+        <Key words="leave it out" onPress={() => edit({ kind: 'LEAVE_OUT' })} />
+      )}
+      {row.joins === null ? (
+        <TailEntry plan={plan} row={row} />
+      ) : (
+        <JoinEntry plan={plan} row={row} />
+      )}
     </>
+  );
+}
+
+/** Which row behind a front row becomes part of. */
+function JoinEntry({ plan, row }: { plan: Plan; row: PlanRow }) {
+  const change = useBench((b) => b.change);
+  const tool = useBench((b) => b.tool);
+  const take = useBench((b) => b.take);
+  const joins = useBench((b) => b.brief.foundation.joins);
+  const behind = plan.rows.filter((r) => r.section === 'BACK').map((r) => r.id);
+  const isPicking = tool?.kind === 'join' && tool.row === row.id;
+  if (!row.joins || !behind.includes(row.joins)) return null;
+  return (
+    <section aria-label="Where it joins" className="flex flex-col gap-2 border-t border-line pt-3">
+      <h3 className="font-semibold">It joins row behind</h3>
+      <Switch
+        label="It joins"
+        value={row.joins}
+        options={behind.map((id) => ({ value: id, words: id.replace(/^[A-Z]+/, '') }))}
+        onChoose={(into) =>
+          change(`join ${row.id}`, (b) => withJoin(b, joining(plan), behind, row.id, into))
+        }
+      />
+      <Button
+        look={isPicking ? 'main' : 'plain'}
+        aria-pressed={isPicking}
+        onClick={() => take(isPicking ? undefined : { kind: 'join', row: row.id })}
+      >
+        {isPicking ? 'Now touch the row behind' : 'Choose it on the map'}
+      </Button>
+      {joins.length > 0 && (
+        <Button
+          look="quiet"
+          onClick={() => change('joins', (b) => withFoundation(b, { joins: [] }))}
+        >
+          join as usual
+        </Button>
+      )}
+    </section>
   );
 }
 

@@ -15,7 +15,7 @@ export function UpdoList() {
         <UpdoEntry key={u.way} updo={u} />
       ))}
       <ul className="flex flex-col gap-1 text-sm text-soft" aria-label="Legend">
-        <LegendLine look="bg-ink" words="covered: a row along the edge, individuals, leave-out" />
+        <LegendLine look="bg-ink" words="covered: a row along the edge, singles, leave-out" />
         <LegendLine look="bg-thread" words="hidden by shares hooked right behind it and drawn up" />
         <LegendLine look="bg-soft/50" words="single rows seen end-on, as braids" />
         <LegendLine look="border border-chalk bg-chalk-wash" words="bare scalp between rows" />

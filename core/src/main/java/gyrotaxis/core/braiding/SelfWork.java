@@ -17,7 +17,7 @@ import java.util.Locale;
  */
 public record SelfWork(Grade grade, double strain, List<String> reasons) {
     /** ASSUMPTION: all weights and both limits; what people say they manage, to be learned from recorded visits. */
-    private static final double BY_FEEL = 1.5;
+    private static final double BY_FEEL = 0.4;
 
     /** At the nape, where hands work over the head. ASSUMPTION, as above. */
     private static final double UPSIDE_DOWN = 3;
@@ -25,11 +25,14 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
     /** For every 10 cm that run round and round. ASSUMPTION, as above. */
     private static final double SPIRAL_PER_DM = 1.2;
 
-    /** A plait that is short and lies in sight. ASSUMPTION, as above. */
-    private static final double INDIVIDUAL = 0.6;
+    /** A plait that is short and can be reached. ASSUMPTION, as above. */
+    private static final double INDIVIDUAL = 0.25;
+
+    /** A knot tied twice under a row at the crown, where neither hand sees the other. ASSUMPTION, as above. */
+    private static final double KNOTLESS = 0.25;
 
     /** A row of a small strip, beside what its place costs. ASSUMPTION, as above. */
-    private static final double SMALL_ROW = 0.3;
+    private static final double SMALL_ROW = 0.2;
 
     /** A strip narrower than this is small, mm. ASSUMPTION: half a finger more than can hardly be parted. */
     private static final double SMALL_STRIP_MM = 13;
@@ -58,8 +61,12 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
         reasons = List.copyOf(reasons);
     }
 
-    /** What a foundation asks of somebody who braids her own head. */
-    public static SelfWork of(Scalp scalp, Foundation foundation) {
+    /**
+     * What a foundation and its knots ask of somebody who works on her own head.
+     *
+     * @param knotlessAtCrown how many double-entry knots are tied from the crown back
+     */
+    public static SelfWork of(Scalp scalp, Foundation foundation, long knotlessAtCrown) {
         double strain = 0;
         int back = 0;
         int upsideDown = 0;
@@ -90,11 +97,16 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
         if (upsideDown > 0) {
             reasons.add(rows(upsideDown) + " at the nape run upward and are braided upside down");
         }
+        if (knotlessAtCrown > 0) {
+            reasons.add(knotlessAtCrown
+                    + (knotlessAtCrown == 1 ? " double-entry knot is" : " double-entry knots are")
+                    + " tied behind the head, by feel");
+        }
         if (back > 0) {
             reasons.add(rows(back) + " run down the back and are braided by mirror and feel");
         }
         if (plaits > 0) {
-            reasons.add(plaits + " individuals with small bases");
+            reasons.add(plaits + (plaits == 1 ? " single" : " singles") + " with small bases");
         }
         if (small > 0) {
             reasons.add(rows(small) + " in front are narrower than a fingernail and a half");
@@ -103,6 +115,7 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
                 + upsideDown * UPSIDE_DOWN
                 + small * SMALL_ROW
                 + plaits * INDIVIDUAL
+                + knotlessAtCrown * KNOTLESS
                 + spiralMm / MM_PER_DM * SPIRAL_PER_DM;
         Grade grade = strain >= HARD_FROM ? Grade.HARD : strain >= FAIR_FROM ? Grade.FAIR : Grade.EASY;
         return new SelfWork(grade, strain, reasons);

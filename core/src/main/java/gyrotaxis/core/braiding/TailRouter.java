@@ -253,16 +253,18 @@ public final class TailRouter {
             }
             double length = row.lengthMm();
             double pitch = GRIP_MM / FINE_PLACES;
-            int n = (int) Math.max(1, Math.floor(length / GRIP_MM)) * FINE_PLACES;
-            for (int k = 0; k < n; k++) {
-                boolean isFine = k % FINE_PLACES != FINE_PLACES / 2;
-                // The last place ends with the row; one on a short row lies three quarters along.
-                double along = n == FINE_PLACES ? USUAL_ENTRY * length : length - pitch * (n - k - 0.5);
-                if (!isFine || (hasPlaits && n > FINE_PLACES)) {
+            int grips = (int) Math.max(1, Math.floor(length / GRIP_MM));
+            int fine = (int) Math.max(1, Math.floor(length / pitch));
+            for (int k = 0; k < fine; k++) {
+                int fromEnd = fine - 1 - k;
+                boolean isCoarse = fromEnd % FINE_PLACES == FINE_PLACES / 2 && fromEnd / FINE_PLACES < grips;
+                // Counted from its end; the one place on a short row lies three quarters along.
+                double along = grips == 1 && isCoarse ? USUAL_ENTRY * length : length - pitch * (fromEnd + 0.5);
+                if (isCoarse || fine == 1 || hasPlaits) {
                     places.add(new Place(
                             row,
                             along,
-                            isFine,
+                            !isCoarse && fine > 1,
                             row.path().chartAt(along),
                             row.path().spaceAt(along)));
                 }
@@ -360,16 +362,19 @@ public final class TailRouter {
     /** Bulk where each tail enters: what lies there within a grip, or on a collector all that came before. */
     private void weigh() {
         for (Tail t : List.copyOf(tails.values())) {
-            t.into().flatMap(this::row).ifPresent(into -> tails.put(t.row(), t.withBulk(bulkAt(into, t.entryMm()))));
+            t.into().flatMap(this::row).ifPresent(into -> tails.put(t.row(), t.withBulk(bulkAt(into, t))));
         }
     }
 
-    private double bulkAt(Row into, double alongMm) {
+    private double bulkAt(Row into, Tail at) {
         boolean gathers = into.id().section() == Section.COLLECTOR;
+        // The thin end of a single lies in the middle of what it is taken up by, the end of a row reaches on for a
+        // grip.
+        double grip = at.row().section() == Section.INDIVIDUAL ? GRIP_MM / 2 : GRIP_MM;
         double sum = 1;
         for (Tail t : tails.values()) {
-            double reach = t.end() == TailEnd.LAID ? LAID_MM / 2 : GRIP_MM;
-            boolean liesHere = gathers ? t.entryMm() <= alongMm : Math.abs(t.entryMm() - alongMm) < reach;
+            double reach = t.end() == TailEnd.LAID ? LAID_MM / 2 : grip;
+            boolean liesHere = gathers ? t.entryMm() <= at.entryMm() : Math.abs(t.entryMm() - at.entryMm()) < reach;
             if (t.into().equals(Optional.of(into.id())) && liesHere) {
                 sum += ratio(row(t.row()).orElseThrow(), into);
             }

@@ -4,6 +4,9 @@ package gyrotaxis.core.care;
 public enum Caution {
     /** Broken skin, infection: no install. */
     DO_NOT_INSTALL("Broken skin or infection: do not install. Refer to a doctor or a licensed professional first."),
+    /** Hair that falls out suddenly is a doctor's. */
+    SUDDEN_LOSS(
+            "Sudden hair loss: do not install. A doctor or a licensed professional should see the scalp before anything pulls on it."),
     /** Thin edges: no pull. */
     SPARE_THE_EDGES(
             "Thin edges: keep the first stations back and light. Pain, bumps or white dots at the hairline mean too tight; loosen or take out."),
@@ -28,7 +31,11 @@ public enum Caution {
     /** Scissors near the eyes. */
     FRINGE("A fringe: hold it well away from the eyes when trimming."),
     /** A child. */
-    CHILD("A small head, perhaps a child: extra care with hot water, hot tools and scissors near eyes, ears and neck."),
+    CHILD(
+            "A child: lighter hair, shorter sittings with breaks, and extra care with hot water, hot tools and scissors near eyes, ears and neck. Local rules may ask for a parent's consent."),
+    /** A head so small that it may be a child's, and nobody asked. */
+    SMALL_HEAD(
+            "A small head, perhaps a child: ask her age. With a child, extra care with hot water, hot tools and scissors near eyes, ears and neck."),
     /** A coating that irritates. */
     RINSE_FIRST("This hair is coated and her scalp reacts: rinse it, dry it, patch-test. Stop at itch or rash."),
     /** A coating on a scalp that is not known to react. */

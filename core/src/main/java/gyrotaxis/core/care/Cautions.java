@@ -38,6 +38,7 @@ public final class Cautions {
     public static List<Caution> of(OwnHair own, HairLine hair, Set<Habit> habits, int weeks, boolean feedsFibre) {
         List<Caution> found = new ArrayList<>();
         addIf(found, own.has(ScalpCondition.BROKEN_SKIN), Caution.DO_NOT_INSTALL);
+        addIf(found, own.has(ScalpCondition.SUDDEN_LOSS), Caution.SUDDEN_LOSS);
         if (hair.isCoated()) {
             found.add(own.has(ScalpCondition.REACTS_TO_COATING) ? Caution.RINSE_FIRST : Caution.COATED);
         }

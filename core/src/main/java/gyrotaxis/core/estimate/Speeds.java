@@ -18,14 +18,13 @@ import java.util.Map;
  *
  * @param installer on whom: what is seen and what is felt for
  * @param pace how long against the usual, as a factor
- * @param braidSecondsPerCm parting and braiding, seconds per cm of row
+ * @param braidSecondsPerCm parting and braiding where it is seen, seconds per cm of row
  * @param splitSecondsPerShare splitting one share off a loop, s
  * @param hookSeconds hooking one share with one pass, by knot, s; one for every {@link Knot}
  * @param passSeconds each pass after the first, s
- * @param bandSeconds a band round the base of one individual, s
- * @param plaitSeconds one individual drawn into its share with the hook, plaited or twisted, and fed away, s
+ * @param small the small work round rows and shares
  * @param sewSecondsPerCm wefts and mesh sewn on, seconds per cm of seam
- * @param finishMinutes separating and trimming, minutes
+ * @param finishMinutes what is done last, minutes; one for every {@link Finish}
  */
 public record Speeds(
         Installer installer,
@@ -34,10 +33,53 @@ public record Speeds(
         Estimate splitSecondsPerShare,
         Map<Knot, Estimate> hookSeconds,
         Estimate passSeconds,
-        Estimate bandSeconds,
-        Estimate plaitSeconds,
+        Small small,
         Estimate sewSecondsPerCm,
-        Estimate finishMinutes) {
+        Map<Finish, Estimate> finishMinutes) {
+
+    /**
+     * The small work round rows and shares, seconds each.
+     *
+     * @param band a small elastic band
+     * @param plait a single plaited, drawn into its share with the hook, and its end fed away
+     * @param twist the same, two-strand twisted
+     * @param thread a tail drawn under neighbouring rows with the hook
+     * @param stitch a tail stitched down
+     * @param pin a tail pinned flat
+     * @param separate the curls of one share separated
+     * @param trial one part or way of wearing tried, and pinned down where it stands
+     */
+    public record Small(
+            Estimate band,
+            Estimate plait,
+            Estimate twist,
+            Estimate thread,
+            Estimate stitch,
+            Estimate pin,
+            Estimate separate,
+            Estimate trial) {
+        private static final Small USUAL = new Small(
+                new Estimate(8, 11, 15),
+                new Estimate(60, 85, 120),
+                new Estimate(40, 58, 80),
+                new Estimate(20, 28, 40),
+                new Estimate(40, 60, 90),
+                new Estimate(8, 12, 20),
+                new Estimate(3, 4.5, 7),
+                new Estimate(60, 100, 180));
+
+        private Small at(double factor) {
+            return new Small(
+                    band.times(factor),
+                    plait.times(factor),
+                    twist.times(factor),
+                    thread.times(factor),
+                    stitch.times(factor),
+                    pin.times(factor),
+                    separate.times(factor),
+                    trial.times(factor));
+        }
+    }
 
     /** On oneself everything that is felt for, not seen, takes so much longer; for braiding, speeds on oneself are known. */
     private static final Estimate BY_FEEL = new Estimate(1.2, 1.35, 1.5);
@@ -48,8 +90,8 @@ public record Speeds(
     /** A double-entry at the crown of one's own head. */
     private static final Estimate KNOTLESS_AT_CROWN = new Estimate(1.6, 1.8, 2.2);
 
-    /** Finishing, sewing and plaiting on oneself: partly by mirror, partly by feel. ASSUMPTION. */
-    private static final double SELF_FACTOR = 1.2;
+    /** A row at the nape braided upward on one's own head, hands over the head. ASSUMPTION. */
+    private static final Estimate UPSIDE_DOWN = new Estimate(1.5, 1.8, 2.2);
 
     /** A stylist sees all of it alike. */
     private static final Estimate SEEN = Estimate.exactly(1);
@@ -59,6 +101,10 @@ public record Speeds(
         all.putAll(hookSeconds);
         Require.inRange(all.size(), Knot.values().length, Knot.values().length, "knots with a speed", "");
         hookSeconds = Collections.unmodifiableMap(all);
+        EnumMap<Finish, Estimate> last = new EnumMap<>(Finish.class);
+        last.putAll(finishMinutes);
+        Require.inRange(last.size(), Finish.values().length, Finish.values().length, "finishes with minutes", "");
+        finishMinutes = Collections.unmodifiableMap(last);
     }
 
     /** Seconds to tie one share where a stylist sees it. */
@@ -79,13 +125,21 @@ public record Speeds(
     }
 
     private Estimate reach(Tie tie, Zone zone) {
+        boolean isKnotless = tie.knot() == Knot.DOUBLE_ENTRY && (zone == Zone.MIDDLE || zone == Zone.BACK);
+        return installer == Installer.SELF && isKnotless ? KNOTLESS_AT_CROWN : reach(zone);
+    }
+
+    /** How much longer anything takes in a zone: on oneself the front is seen in the mirror and the back is felt for. */
+    public Estimate reach(Zone zone) {
         if (installer == Installer.STYLIST) {
             return SEEN;
         }
-        if (tie.knot() == Knot.DOUBLE_ENTRY && (zone == Zone.MIDDLE || zone == Zone.BACK)) {
-            return KNOTLESS_AT_CROWN;
-        }
         return zone == Zone.FRONT || zone == Zone.MIDDLE ? BY_MIRROR : BY_FEEL;
+    }
+
+    /** The same for braiding; rows at the nape that run upward are braided upside down. */
+    public Estimate reachBraiding(Zone zone, boolean isUpsideDown) {
+        return installer == Installer.SELF && isUpsideDown ? UPSIDE_DOWN : reach(zone);
     }
 
     /** The usual speeds. */
@@ -98,25 +152,14 @@ public record Speeds(
                 Knot.DOUBLE_ENTRY, new Estimate(25, 32, 40),
                 Knot.TWIST_FIRST, new Estimate(20, 25, 30),
                 Knot.BEAD, new Estimate(8, 11, 14));
-        Estimate band = new Estimate(8, 11, 15);
-        Estimate plait = new Estimate(60, 85, 120);
         Estimate sew = new Estimate(6, 8, 12);
-        Estimate finish = new Estimate(15, 20, 40);
-        return switch (installer) {
-            case STYLIST -> new Speeds(installer, 1, perCm(6, 5, 4), split, hook, pass, band, plait, sew, finish);
-            case SELF ->
-                new Speeds(
-                        installer,
-                        1,
-                        perCm(3.5, 3, 2.5),
-                        split,
-                        hook,
-                        pass,
-                        band.times(SELF_FACTOR),
-                        plait.times(SELF_FACTOR),
-                        sew.times(SELF_FACTOR),
-                        finish.times(SELF_FACTOR));
-        };
+        EnumMap<Finish, Estimate> finish = new EnumMap<>(Finish.class);
+        for (Finish f : Finish.values()) {
+            finish.put(f, f.minutes());
+        }
+        // On oneself front and back together come to 2.5 to 3.5 cm a minute, as people say of themselves.
+        Estimate braid = installer == Installer.STYLIST ? perCm(6, 5, 4) : perCm(4.1, 3.7, 3.2);
+        return new Speeds(installer, 1, braid, split, hook, pass, Small.USUAL, sew, finish);
     }
 
     /**
@@ -128,6 +171,8 @@ public record Speeds(
         Require.atLeast(0.1, factor, "pace", "");
         EnumMap<Knot, Estimate> hook = new EnumMap<>(Knot.class);
         hookSeconds.forEach((knot, seconds) -> hook.put(knot, seconds.times(factor)));
+        EnumMap<Finish, Estimate> finish = new EnumMap<>(Finish.class);
+        finishMinutes.forEach((what, minutes) -> finish.put(what, minutes.times(factor)));
         return new Speeds(
                 installer,
                 pace * factor,
@@ -135,10 +180,9 @@ public record Speeds(
                 splitSecondsPerShare.times(factor),
                 hook,
                 passSeconds.times(factor),
-                bandSeconds.times(factor),
-                plaitSeconds.times(factor),
+                small.at(factor),
                 sewSecondsPerCm.times(factor),
-                finishMinutes.times(factor));
+                finish);
     }
 
     private static Estimate perCm(double fastCmPerMin, double likelyCmPerMin, double slowCmPerMin) {

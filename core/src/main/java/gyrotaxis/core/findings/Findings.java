@@ -66,7 +66,9 @@ public final class Findings {
                         Severity.HINT,
                         FindingList.head(),
                         lost.reason(),
-                        List.of(new Remedy("Forget this change", brief.withFoundation(without(f, lost))))));
+                        List.of(new Remedy(
+                                lost.index() == LostEdit.NO_EDIT ? "Let them join as usual" : "Forget this change",
+                                brief.withFoundation(without(f, lost))))));
     }
 
     private static FoundationBrief without(FoundationBrief f, LostEdit lost) {
@@ -74,6 +76,9 @@ public final class Findings {
             List<TailChoice> tails = new ArrayList<>(f.tails());
             tails.remove(lost.index());
             return f.withTails(tails);
+        }
+        if (lost.index() == LostEdit.NO_EDIT) {
+            return f.joining(List.of());
         }
         List<RowEdit> edits = new ArrayList<>(f.edits());
         edits.remove(lost.index());

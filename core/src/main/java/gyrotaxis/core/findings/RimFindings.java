@@ -91,7 +91,7 @@ final class RimFindings {
                             .toList());
         }
         RimBrief.Individuals plaits = rim.individuals();
-        if (plaits.where() != Where.NOWHERE && plaits.baseMm() < SMALL_BASE_MM) {
+        if (plaits.areAny() && plaits.baseMm() < SMALL_BASE_MM) {
             list.add(
                     Code.EDGES_PULLED,
                     Severity.WARNING,
@@ -99,12 +99,7 @@ final class RimFindings {
                     Sentence.of("Individuals with bases of ", mm(plaits.baseMm()), " pull on thin edges."),
                     laid(
                                     Sentence.of("Make the bases ", mm(SMALL_BASE_MM)),
-                                    rim.withIndividuals(new RimBrief.Individuals(
-                                            plaits.where(),
-                                            plaits.count(),
-                                            plaits.lines(),
-                                            SMALL_BASE_MM,
-                                            plaits.isBanded())))
+                                    rim.withIndividuals(plaits.withBases(SMALL_BASE_MM)))
                             .stream()
                             .toList());
         }
@@ -162,10 +157,10 @@ final class RimFindings {
             remedies.add(
                     laid(Sentence.of("Add a perimeter braid all round"), rim.withPerimeter(Where.ALL_ROUND, inside)));
         }
-        if (!hasThinEdges && rim.individuals().where() == Where.NOWHERE) {
+        if (!hasThinEdges && !rim.individuals().areAny()) {
             remedies.add(laid(
                     Sentence.of("Add individuals round sides and nape"),
-                    rim.withIndividuals(new RimBrief.Individuals(Where.SIDES_AND_NAPE, USUAL_PLAITS, 1, 14, false))));
+                    rim.withIndividuals(RimBrief.Individuals.along(Where.SIDES_AND_NAPE, USUAL_PLAITS, 1, 14, false))));
         }
         return FindingList.those(remedies);
     }

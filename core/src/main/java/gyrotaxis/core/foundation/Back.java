@@ -5,8 +5,8 @@ import gyrotaxis.core.quantity.Require;
 
 /** How the scalp behind the section line is braided, or in the case of a spiral the whole of it. */
 public sealed interface Back {
-    /** One row behind could not be hooked on both sides. */
-    int FEWEST_ROWS = 2;
+    /** One row can take all of the front in; it is thick, and that is found. */
+    int FEWEST_ROWS = 1;
 
     /** Level rows or weft rows. */
     Interval LEVELS = new Interval(2, 8);
@@ -111,17 +111,26 @@ public sealed interface Back {
      * @param rows as for {@link Straight}
      * @param edgeMm how far behind the section line the cap begins, mm, in {@link #CAP_EDGE_MM}
      * @param isWideMesh whether its holes are the wide ones, for thicker shares
-     * @param isHookedOff whether it is hooked off the head, before the client comes, and sewn on with its hair
+     * @param isHookedOff whether it is hooked off the head, before the client comes, and put on with its hair
+     * @param isOnCombs whether it sits on combs and comes off again, instead of being sewn on
+     * @param coversFront whether it begins at the hairline, instead of behind a hooked front
      */
-    record Capped(int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff) implements Back {
+    record Capped(
+            int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff, boolean isOnCombs, boolean coversFront)
+            implements Back {
         public Capped {
             Require.inRange(rows, FEWEST_ROWS, RowId.MOST, "rows", "");
             Require.inRange(edgeMm, CAP_EDGE_MM.min(), CAP_EDGE_MM.max(), "edgeMm", "mm");
         }
 
+        /** A cap that is sewn on behind a hooked front. */
+        public Capped(int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff) {
+            this(rows, edgeMm, isWideMesh, isHookedOff, false, false);
+        }
+
         /** The same with another number of rows under it. */
         Capped over(int otherRows) {
-            return new Capped(otherRows, edgeMm, isWideMesh, isHookedOff);
+            return new Capped(otherRows, edgeMm, isWideMesh, isHookedOff, isOnCombs, coversFront);
         }
 
         @Override

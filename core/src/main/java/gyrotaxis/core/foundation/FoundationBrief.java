@@ -9,6 +9,8 @@ import java.util.List;
  *
  * @param frontRows rows from the front hairline to the section line, in {@link #FRONT_ROWS}
  * @param back how the scalp behind the section line is braided
+ * @param joins how many front rows join each straight row behind, from the client's left; empty if as equally as the numbers allow,
+ *     outer rows first. Where it does not come to the rows there are, they join as usual, and that is said
  * @param earLineBehindMm how far behind the ear notch the ear line ends at the sides, mm, in {@link #EAR_LINE_MM}; negative
  *     is in front
  * @param earLineLeanMm how much further back than at the sides it runs over the top, mm, in {@link #LEAN_MM}
@@ -25,6 +27,7 @@ import java.util.List;
 public record FoundationBrief(
         int frontRows,
         Back back,
+        List<Integer> joins,
         double earLineBehindMm,
         double earLineLeanMm,
         List<WearingPart> parts,
@@ -65,6 +68,9 @@ public record FoundationBrief(
             throw new IllegalArgumentException("backRows is " + rowsOf(back) + " but must be in [" + Back.FEWEST_ROWS
                     + ", " + frontRows + "]: rows join at the ear line, they never divide");
         }
+        joins = List.copyOf(joins);
+        Require.inRange(joins.size(), 0, (int) FRONT_ROWS.max(), "joins", "");
+        joins.forEach(n -> Require.inRange(n, 0, (int) FRONT_ROWS.max(), "joins", ""));
         Require.inRange(earLineBehindMm, EAR_LINE_MM.min(), EAR_LINE_MM.max(), "earLineBehindMm", "mm");
         Require.inRange(earLineLeanMm, LEAN_MM.min(), LEAN_MM.max(), "earLineLeanMm", "mm");
         parts = List.copyOf(parts);
@@ -88,6 +94,7 @@ public record FoundationBrief(
         return new FoundationBrief(
                 frontRows,
                 back,
+                List.of(),
                 earLineBehindMm,
                 0,
                 List.of(),
@@ -116,12 +123,12 @@ public record FoundationBrief(
         } else if (back instanceof Back.Capped c) {
             fitting = c.over(Math.min(c.rows(), rows));
         }
-        return copy(rows, fitting, parts, flanks, rim, overlaysMm, edits, tails);
+        return copy(rows, fitting, List.of(), parts, flanks, rim, overlaysMm, edits, tails);
     }
 
     /** The same with another back. */
     public FoundationBrief withBack(Back other) {
-        return copy(frontRows, other, parts, flanks, rim, overlaysMm, edits, tails);
+        return copy(frontRows, other, List.of(), parts, flanks, rim, overlaysMm, edits, tails);
     }
 
     /**
@@ -133,6 +140,7 @@ public record FoundationBrief(
         return copy(
                 frontRows,
                 other,
+                List.of(),
                 carries ? parts : List.of(),
                 flanks,
                 rim,
@@ -146,29 +154,34 @@ public record FoundationBrief(
         return withBack(back instanceof Back.Capped c ? c.over(rows) : new Back.Straight(rows));
     }
 
+    /** The same with so many front rows joining each row behind. */
+    public FoundationBrief joining(List<Integer> sizes) {
+        return copy(frontRows, back, sizes, parts, flanks, rim, overlaysMm, edits, tails);
+    }
+
     /** The same with other parts. */
     public FoundationBrief withParts(List<WearingPart> other, FlankSchool school) {
-        return copy(frontRows, back, other, school, rim, overlaysMm, edits, tails);
+        return copy(frontRows, back, joins, other, school, rim, overlaysMm, edits, tails);
     }
 
     /** The same with another rim. */
     public FoundationBrief withRim(RimBrief other) {
-        return copy(frontRows, back, parts, flanks, other, overlaysMm, edits, tails);
+        return copy(frontRows, back, joins, parts, flanks, other, overlaysMm, edits, tails);
     }
 
     /** The same with other overlays. */
     public FoundationBrief withOverlays(List<Double> mm) {
-        return copy(frontRows, back, parts, flanks, rim, mm, edits, tails);
+        return copy(frontRows, back, joins, parts, flanks, rim, mm, edits, tails);
     }
 
     /** The same with other edits. */
     public FoundationBrief withEdits(List<RowEdit> other) {
-        return copy(frontRows, back, parts, flanks, rim, overlaysMm, other, tails);
+        return copy(frontRows, back, joins, parts, flanks, rim, overlaysMm, other, tails);
     }
 
     /** The same with other tails. */
     public FoundationBrief withTails(List<TailChoice> other) {
-        return copy(frontRows, back, parts, flanks, rim, overlaysMm, edits, other);
+        return copy(frontRows, back, joins, parts, flanks, rim, overlaysMm, edits, other);
     }
 
     /** The same with or without fibre fed into the rows. */
@@ -176,6 +189,7 @@ public record FoundationBrief(
         return new FoundationBrief(
                 frontRows,
                 back,
+                joins,
                 earLineBehindMm,
                 earLineLeanMm,
                 parts,
@@ -191,12 +205,14 @@ public record FoundationBrief(
     private FoundationBrief copy(
             int rows,
             Back b,
+            List<Integer> j,
             List<WearingPart> p,
             FlankSchool f,
             RimBrief r,
             List<Double> o,
             List<RowEdit> e,
             List<TailChoice> t) {
-        return new FoundationBrief(rows, b, earLineBehindMm, earLineLeanMm, p, f, r, o, meshesGaps, feedsFibre, e, t);
+        return new FoundationBrief(
+                rows, b, j, earLineBehindMm, earLineLeanMm, p, f, r, o, meshesGaps, feedsFibre, e, t);
     }
 }

@@ -2,6 +2,12 @@ package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 
 /**
  * What happens at the hairline, from outside inward: edges spared, hair left out, individuals, perimeter braid.
@@ -75,33 +81,124 @@ public record RimBrief(
         }
     }
 
+    /** Stretches of the hairline along which singles are set, each with its own lines. */
+    public enum Stretch {
+        FRONT("the front", 0.31),
+        LEFT("her left", 0.24),
+        RIGHT("her right", 0.24),
+        NAPE("the nape", 0.21);
+
+        private final String words;
+        private final double usualPart;
+
+        Stretch(String words, double usualPart) {
+            this.words = words;
+            this.usualPart = usualPart;
+        }
+
+        /** What a stylist calls it. */
+        public String words() {
+            return words;
+        }
+
+        /** The stretches that somewhere takes in. */
+        public static Set<Stretch> of(Where where) {
+            EnumSet<Stretch> all = EnumSet.noneOf(Stretch.class);
+            if (where.front()) {
+                all.add(FRONT);
+            }
+            if (where.sides()) {
+                all.add(LEFT);
+                all.add(RIGHT);
+            }
+            if (where.nape()) {
+                all.add(NAPE);
+            }
+            return all;
+        }
+    }
+
     /**
-     * Small free-hanging plaits at the rim, whose ends are fed into the rows beside them.
+     * Singles along one stretch.
      *
-     * @param where along which stretches
-     * @param count how many in the outer line, over all stretches together, in {@link #COUNT}
      * @param lines one, or two that are staggered
+     * @param count how many in the outer line, in {@link #COUNT}
+     */
+    public record Run(int lines, int count) {
+        public static final Interval LINES = new Interval(1, 2);
+        public static final Interval COUNT = new Interval(1, 24);
+
+        public Run {
+            Require.inRange(lines, (int) LINES.min(), (int) LINES.max(), "lines", "");
+            Require.inRange(count, (int) COUNT.min(), (int) COUNT.max(), "count", "");
+        }
+    }
+
+    /**
+     * Small free-hanging plaits at the rim, singles for short, whose ends are fed into the rows beside them.
+     *
+     * @param runs along which stretches, and how many; iterates in the order of {@link Stretch}
+     * @param perRow how many sit in front of each row that starts at the front or ends at the nape, in {@link #PER_ROW}; 0 if they
+     *     are set by count
      * @param baseMm how deep one base is, mm, in {@link #BASE_MM}
      * @param isBanded whether a small elastic band holds each base and the share is hooked under it
+     * @param isTwisted whether each is two-strand twisted, which is faster, instead of plaited
      */
-    public record Individuals(Where where, int count, int lines, double baseMm, boolean isBanded) {
-        public static final Interval COUNT = new Interval(2, 48);
+    public record Individuals(Map<Stretch, Run> runs, int perRow, double baseMm, boolean isBanded, boolean isTwisted) {
+        public static final Interval PER_ROW = new Interval(0, 2);
         public static final Interval BASE_MM = new Interval(6, 25);
 
         public Individuals {
-            Require.inRange(count, (int) COUNT.min(), (int) COUNT.max(), "count", "");
-            Require.inRange(lines, 1, 2, "lines", "");
+            EnumMap<Stretch, Run> all = new EnumMap<>(Stretch.class);
+            all.putAll(runs);
+            runs = Collections.unmodifiableMap(all);
+            Require.inRange(perRow, (int) PER_ROW.min(), (int) PER_ROW.max(), "perRow", "");
             Require.inRange(baseMm, BASE_MM.min(), BASE_MM.max(), "baseMm", "mm");
         }
 
-        /** No individuals; the figures are what they would start from. */
+        /** No singles; the figures are what they would start from. */
         public static Individuals none() {
-            return new Individuals(Where.NOWHERE, 12, 1, 14, false);
+            return new Individuals(Map.of(), 0, 14, false, false);
         }
 
-        /** The same along other stretches. */
-        public Individuals at(Where other) {
-            return new Individuals(other, count, lines, baseMm, isBanded);
+        /**
+         * Plain ones along some stretches.
+         *
+         * @param count how many in the outer line, over all stretches together; each takes its usual part of them
+         */
+        public static Individuals along(Where where, int count, int lines, double baseMm, boolean isBanded) {
+            Set<Stretch> stretches = Stretch.of(where);
+            double all = stretches.stream().mapToDouble(s -> s.usualPart).sum();
+            EnumMap<Stretch, Run> runs = new EnumMap<>(Stretch.class);
+            stretches.forEach(s ->
+                    runs.put(s, new Run(lines, (int) Run.COUNT.clamp(Math.rint(count * s.usualPart / all)))));
+            return new Individuals(runs, 0, baseMm, isBanded, false);
+        }
+
+        /** Whether there are any. */
+        public boolean areAny() {
+            return !runs.isEmpty();
+        }
+
+        /** How many lines there are along a stretch, in [0, 2]. */
+        public int linesAlong(Stretch stretch) {
+            Run run = runs.get(stretch);
+            return run == null ? 0 : run.lines();
+        }
+
+        /** Whether both sides are alike. */
+        public boolean isSymmetric() {
+            return Objects.equals(runs.get(Stretch.LEFT), runs.get(Stretch.RIGHT));
+        }
+
+        /** The same with bases of another depth. */
+        public Individuals withBases(double mm) {
+            return new Individuals(runs, perRow, mm, isBanded, isTwisted);
+        }
+
+        /** The same twisted, or plaited. */
+        public Individuals twisted(boolean areTwisted) {
+            return new Individuals(runs, perRow, baseMm, isBanded, areTwisted);
         }
     }
 

@@ -47,6 +47,9 @@ public sealed interface RowEdit {
     /** Takes a row together with the next one toward her right, or toward the nape. */
     record JoinNext(RowId row) implements RowEdit {}
 
+    /** Leaves a straight row behind out: the ones beside it take its scalp, and the front rows that would have joined it. */
+    record LeaveOut(RowId row) implements RowEdit {}
+
     /**
      * Ends a row early.
      *

@@ -35,6 +35,9 @@ final class BackLayout {
 
     private static final int CROSS_STEPS = 24;
 
+    /** Where a row that no other joins begins, as a part of the width: it takes a little from both sides. */
+    private static final double NO_WIDTH = 0.06;
+
     /** The latest place in a row where a tail of the row before enters, as a part of its length. ASSUMPTION: so that something is left to hold it. */
     private static final double LATE_ENTRY = 0.9;
 
@@ -58,6 +61,7 @@ final class BackLayout {
      *     called
      * @param lanes their lanes
      * @param areLaid whether they end under an overlay instead of running on
+     * @param joins how many of them are to join each row behind; empty if as usual
      */
     BackLayout(
             Scalp scalp,
@@ -68,7 +72,8 @@ final class BackLayout {
             List<RowId> above,
             List<Lane> lanes,
             boolean areLaid,
-            Back back) {
+            Back back,
+            List<Integer> joins) {
         this.scalp = scalp;
         this.draft = draft;
         this.maker = maker;
@@ -77,9 +82,23 @@ final class BackLayout {
         this.above = areLaid ? List.of() : above;
         this.depthMm = path((t, c) -> patch.at(t, 0.5)).lengthMm();
         this.widthMm = path((t, c) -> patch.at(0.5, t)).lengthMm();
-        this.groupSizes =
-                this.above.isEmpty() ? new int[0] : JoinGroups.sizes(above.size(), groupsOf(back, above.size()));
+        this.groupSizes = this.above.isEmpty() ? new int[0] : sizes(back, joins);
         this.groups = groups(lanes);
+    }
+
+    /** As asked where that comes to the rows there are, and then as rows behind were left out, taken together or parted by hand. */
+    private int[] sizes(Back back, List<Integer> joins) {
+        int n = groupsOf(back, above.size());
+        int[] usual = JoinGroups.sizes(above.size(), n);
+        if (FoundationBrief.rowsOf(back) == 0) {
+            return usual;
+        }
+        Optional<int[]> asked = JoinGroups.asked(joins, above.size(), n);
+        if (!joins.isEmpty() && asked.isEmpty()) {
+            edits.lose(
+                    "As many front rows as were to join each row behind are not there any more; they join as usual.");
+        }
+        return edits.regroup(asked.orElse(usual));
     }
 
     private static int groupsOf(Back back, int above) {
@@ -91,10 +110,14 @@ final class BackLayout {
         List<double[]> edges = new ArrayList<>();
         int first = 0;
         for (int size : groupSizes) {
-            edges.add(new double[] {
-                lanes.get(first).left().applyAsDouble(1),
-                lanes.get(first + size - 1).right().applyAsDouble(1)
-            });
+            // A row that no other joins begins on its own between the groups beside it.
+            edges.add(
+                    size == 0
+                            ? new double[] {0, NO_WIDTH}
+                            : new double[] {
+                                lanes.get(first).left().applyAsDouble(1),
+                                lanes.get(first + size - 1).right().applyAsDouble(1)
+                            });
             first += size;
         }
         return edges;

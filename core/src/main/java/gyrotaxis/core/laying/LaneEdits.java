@@ -15,11 +15,13 @@ import java.util.List;
 final class LaneEdits {
     private final List<RowEdit> edits;
     private final boolean[] isMade;
+    private final boolean[] isRegrouped;
     private final List<LostEdit> lost = new ArrayList<>();
 
     LaneEdits(List<RowEdit> edits) {
         this.edits = edits;
         this.isMade = new boolean[edits.size()];
+        this.isRegrouped = new boolean[edits.size()];
     }
 
     /** The edits that could not be made; complete once all sections were edited. */
@@ -32,6 +34,54 @@ final class LaneEdits {
             }
         }
         return all;
+    }
+
+    /** Says that something else than an edit could not be kept. */
+    void lose(String why) {
+        lost.add(new LostEdit(LostEdit.NO_EDIT, false, why));
+    }
+
+    /**
+     * Groups of front rows by the row behind that they join, once rows behind were left out, taken together or parted. These edits
+     * come before all others of rows behind.
+     */
+    int[] regroup(int[] sizes) {
+        int[] now = sizes;
+        for (int i = 0; i < edits.size(); i++) {
+            RowEdit e = edits.get(i);
+            int at = e.row().number() - 1;
+            if (e.row().section() != Section.BACK || at >= now.length || e.row().piece() > 1) {
+                continue;
+            }
+            if (e instanceof RowEdit.LeaveOut || e instanceof RowEdit.JoinNext) {
+                boolean isOut = e instanceof RowEdit.LeaveOut;
+                isMade[i] = true;
+                isRegrouped[i] = true;
+                if (isOut ? now.length == 1 : at + 1 == now.length) {
+                    lost.add(new LostEdit(
+                            i,
+                            false,
+                            e.row().words()
+                                    + (isOut
+                                            ? " is the only one behind; it cannot be left out."
+                                            : " has no next row to be taken together with.")));
+                } else {
+                    now = isOut ? JoinGroups.without(now, at) : JoinGroups.together(now, at);
+                }
+            } else if (e instanceof RowEdit.Split) {
+                isMade[i] = true;
+                isRegrouped[i] = true;
+                if (now[at] < 2) {
+                    lost.add(new LostEdit(
+                            i,
+                            false,
+                            e.row().words() + " goes on from one front row; nothing would lead to a second."));
+                } else {
+                    now = JoinGroups.apart(now, at);
+                }
+            }
+        }
+        return now;
     }
 
     /** Whether any edit is asked for in a section. */
@@ -49,7 +99,7 @@ final class LaneEdits {
         List<List<Lane.Spec>> edited = new ArrayList<>();
         lanes.forEach(l -> edited.add(new ArrayList<>(l)));
         for (int i = 0; i < edits.size(); i++) {
-            if (edits.get(i).row().section() == section) {
+            if (edits.get(i).row().section() == section && !isRegrouped[i]) {
                 apply(i, edited, widthMm);
             }
         }
@@ -104,6 +154,12 @@ final class LaneEdits {
             interval.add(at + 1, spec.scaled(0.5));
         } else if (e instanceof RowEdit.JoinNext) {
             joinNext(index, interval, at);
+        } else if (e instanceof RowEdit.LeaveOut) {
+            lost.add(new LostEdit(
+                    index,
+                    false,
+                    "Only a straight row behind can be left out; take "
+                            + e.row().words() + " together with the next one instead."));
         } else if (e instanceof RowEdit.EndEarlier end) {
             endEarlier(index, interval, at, end.at());
         }

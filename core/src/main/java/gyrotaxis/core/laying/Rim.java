@@ -3,6 +3,8 @@ package gyrotaxis.core.laying;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RimBrief.Run;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.Path;
@@ -13,8 +15,11 @@ import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The lines inside the hairline between which the bands of a rim lie: hair that stays out, individuals, perimeter braid,
@@ -41,25 +46,33 @@ final class Rim {
     /** A hairline that runs almost along the azimuth has no way across; no head comes near this. */
     private static final double LEAST_RATE_MM = 30;
 
-    /** How deep a line lies on each stretch, mm. */
-    record Depths(double front, double sides, double nape) {
-        static final Depths NONE = new Depths(0, 0, 0);
+    /** How deep a line lies on each stretch, mm; left and right are the client's. */
+    record Depths(double front, double left, double right, double nape) {
+        static final Depths NONE = new Depths(0, 0, 0, 0);
 
         Depths plus(Where where, double mm) {
+            return plus(Stretch.of(where), mm);
+        }
+
+        Depths plus(Set<Stretch> where, double mm) {
             return new Depths(
-                    front + (where.front() ? mm : 0), sides + (where.sides() ? mm : 0), nape + (where.nape() ? mm : 0));
+                    front + (where.contains(Stretch.FRONT) ? mm : 0),
+                    left + (where.contains(Stretch.LEFT) ? mm : 0),
+                    right + (where.contains(Stretch.RIGHT) ? mm : 0),
+                    nape + (where.contains(Stretch.NAPE) ? mm : 0));
         }
 
         /** At least as deep as said on the stretches named. */
         Depths atLeast(Where where, double mm) {
             return new Depths(
                     where.front() ? Math.max(front, mm) : front,
-                    where.sides() ? Math.max(sides, mm) : sides,
+                    where.sides() ? Math.max(left, mm) : left,
+                    where.sides() ? Math.max(right, mm) : right,
                     where.nape() ? Math.max(nape, mm) : nape);
         }
 
         double greatest() {
-            return Math.max(front, Math.max(sides, nape));
+            return Math.max(Math.max(front, nape), Math.max(left, right));
         }
     }
 
@@ -87,9 +100,15 @@ final class Rim {
         RimBrief.Individuals plaits = brief.individuals();
         List<Depths> lines = new ArrayList<>();
         Depths edge = braided;
-        for (int i = 0; i < plaits.lines() && plaits.where() != Where.NOWHERE; i++) {
-            edge = edge.plus(plaits.where(), plaits.baseMm());
-            lines.add(edge);
+        for (int i = 1; i <= Run.LINES.max(); i++) {
+            int line = i;
+            Set<Stretch> there = Arrays.stream(Stretch.values())
+                    .filter(st -> plaits.linesAlong(st) >= line)
+                    .collect(Collectors.toSet());
+            if (!there.isEmpty()) {
+                edge = edge.plus(there, plaits.baseMm());
+                lines.add(edge);
+            }
         }
         this.individuals = List.copyOf(lines);
         double half = PERIMETER_STRIP_MM / 2;
@@ -150,30 +169,24 @@ final class Rim {
         return List.copyOf(rim);
     }
 
-    /**
-     * The stretches of azimuth that a band takes up, its fading ends included, from the client's left by way of the front;
-     * where nape and sides belong, they run on over π.
-     */
-    List<double[]> stretches(Where where) {
-        double f = FADE_RAD / 2;
-        double t = temple;
-        double c = corner;
+    /** Where a stretch of the hairline begins and ends, rad; that of the nape runs on over π. */
+    double[] azimuths(Stretch stretch) {
         double round = 2 * Math.PI;
-        return switch (where) {
-            case NOWHERE -> List.of();
-            case FRONT -> List.of(new double[] {-t - f, t + f});
-            case SIDES -> List.of(new double[] {-c - f, -t + f}, new double[] {t - f, c + f});
-            case NAPE -> List.of(new double[] {c - f, round - c + f});
-            case SIDES_AND_NAPE -> List.of(new double[] {t - f, round - t + f});
-            case ALL_ROUND -> List.of(new double[] {-Math.PI, Math.PI});
+        return switch (stretch) {
+            case FRONT -> new double[] {-temple, temple};
+            case LEFT -> new double[] {-corner, -temple};
+            case RIGHT -> new double[] {temple, corner};
+            case NAPE -> new double[] {corner, round - corner};
         };
     }
 
     private double depth(Depths d, double thetaRad) {
-        double t = Math.abs(Math.IEEEremainder(thetaRad, 2 * Math.PI));
+        double theta = Math.IEEEremainder(thetaRad, 2 * Math.PI);
+        double t = Math.abs(theta);
         double pastTemple = step(t - temple);
         double pastCorner = step(t - corner);
-        return d.front() * (1 - pastTemple) + d.sides() * pastTemple * (1 - pastCorner) + d.nape() * pastCorner;
+        double side = theta < 0 ? d.left() : d.right();
+        return d.front() * (1 - pastTemple) + side * pastTemple * (1 - pastCorner) + d.nape() * pastCorner;
     }
 
     private static double step(double past) {

@@ -1,10 +1,11 @@
 package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.RimBrief;
+import gyrotaxis.core.foundation.RimBrief.Run;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
@@ -12,8 +13,10 @@ import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.laying.Rim.Depths;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 
 /** Lays perimeter braids and individuals in the bands of a rim. */
 final class RimRows {
@@ -33,12 +36,23 @@ final class RimRows {
     /** Where a half of a perimeter braid is taken into the other. */
     private static final double MEETING = 0.95;
 
+    /** An inner single takes in the end of an outer one that lies no further than so many bases away. */
+    private static final double BEHIND = 1.5;
+
+    /** Where along an inner single the outer one's end is taken in: while that is plaited. */
+    private static final double INTO_INNER = 0.5;
+
     private final Scalp scalp;
     private final Rim rim;
     private final RimBrief brief;
     private final RowMaker maker;
+    private final int rowsInFront;
+    private final int rowsAtNape;
 
-    RimRows(Scalp scalp, Rim rim, RimBrief brief, RowMaker maker) {
+    /** The rim of a foundation with so many rows that start in front and run to the nape. */
+    RimRows(Scalp scalp, Rim rim, RimBrief brief, RowMaker maker, int rowsInFront, int rowsAtNape) {
+        this.rowsInFront = rowsInFront;
+        this.rowsAtNape = rowsAtNape;
         this.scalp = scalp;
         this.rim = rim;
         this.brief = brief;
@@ -78,57 +92,117 @@ final class RimRows {
         return maker.of(id, rim.between(rim.perimeter, from, to), rim.band(outer, rim.field, from, to));
     }
 
+    /**
+     * A base of a single.
+     *
+     * @param line 0 for the outer line, 1 for the inner
+     * @param from azimuth where it begins, rad
+     * @param to where it ends, rad
+     * @param middle where its plait starts, rad
+     */
+    private record Base(int line, double from, double to, double middle) {}
+
+    /** Line by line; the ends of the outer ones go into the inner ones. */
     private void individuals(Draft draft) {
-        RimBrief.Individuals asked = brief.individuals();
-        List<double[]> stretches = rim.stretches(asked.where());
-        List<double[]> bases = new ArrayList<>();
+        List<Base> bases = new ArrayList<>();
         for (int line = 0; line < rim.individuals.size(); line++) {
-            Depths outer = line == 0 ? rim.braided : rim.individuals.get(line - 1);
-            double[] lengths = stretches.stream()
-                    .mapToDouble(s -> rim.between(outer, s[0], s[1]).lengthMm())
-                    .toArray();
-            double all = 0;
-            for (double mm : lengths) {
-                all += mm;
-            }
-            for (int s = 0; s < lengths.length; s++) {
-                int n = Math.max(1, (int) Math.round(asked.count() * lengths[s] / all));
-                for (double[] range : ranges(outer, stretches.get(s), n, line == 1)) {
-                    bases.add(new double[] {line, range[0], range[1], range[2]});
-                }
-            }
+            bases.addAll(lineOfBases(line));
         }
-        bases.sort(Comparator.comparingDouble(b -> b[3]));
+        bases.sort(Comparator.comparingDouble(Base::middle));
+        List<Row> plaits = new ArrayList<>();
         for (int i = 0; i < bases.size(); i++) {
-            int line = (int) bases.get(i)[0];
-            Depths outer = line == 0 ? rim.braided : rim.individuals.get(line - 1);
-            draft.rows.add(plait(new RowId(Section.INDIVIDUAL, i + 1), outer, rim.individuals.get(line), bases.get(i)));
+            Base base = bases.get(i);
+            Depths outer = outer(base.line());
+            plaits.add(plait(new RowId(Section.INDIVIDUAL, i + 1), outer, rim.individuals.get(base.line()), base));
+        }
+        for (int i = 0; i < bases.size(); i++) {
+            draft.rows.add(bases.get(i).line() == 0 ? fedInward(plaits.get(i), bases, plaits) : plaits.get(i));
         }
     }
 
+    private Depths outer(int line) {
+        return line == 0 ? rim.braided : rim.individuals.get(line - 1);
+    }
+
+    /** An outer plait ends in the inner one nearest to its end, if there is one right behind it. */
+    private Row fedInward(Row plait, List<Base> bases, List<Row> plaits) {
+        Row nearest = null;
+        double least = brief.individuals().baseMm() * BEHIND;
+        for (int i = 0; i < bases.size(); i++) {
+            double mm = plaits.get(i).path().start().distance(plait.path().end());
+            if (bases.get(i).line() == 1 && mm < least) {
+                least = mm;
+                nearest = plaits.get(i);
+            }
+        }
+        return nearest == null ? plait : plait.led(Row.Lead.fed(nearest.id(), INTO_INNER));
+    }
+
+    /** The bases of one line, stretch by stretch. Where a line goes on along the next stretch it does not fade. */
+    private List<Base> lineOfBases(int line) {
+        List<Base> bases = new ArrayList<>();
+        for (Map.Entry<Stretch, Run> run : brief.individuals().runs().entrySet()) {
+            if (run.getValue().lines() <= line) {
+                continue;
+            }
+            boolean[] goesOn = goesOn(run.getKey(), line);
+            double[] at = rim.azimuths(run.getKey());
+            double f = Rim.FADE_RAD / 2;
+            double[] stretch = {at[0] - (goesOn[0] ? 0 : f), at[1] + (goesOn[1] ? 0 : f)};
+            double[] core = {
+                stretch[0] + (goesOn[0] ? 0 : FULL_FROM * Rim.FADE_RAD),
+                stretch[1] - (goesOn[1] ? 0 : FULL_FROM * Rim.FADE_RAD)
+            };
+            bases.addAll(bases(line, stretch, core, count(run.getKey(), run.getValue())));
+        }
+        return bases;
+    }
+
+    /** As many as asked; set by rows, so many in front of each that starts or ends along the stretch. */
+    private int count(Stretch stretch, Run run) {
+        int perRow = brief.individuals().perRow();
+        int rows = stretch == Stretch.FRONT ? rowsInFront : stretch == Stretch.NAPE ? rowsAtNape : 0;
+        return perRow > 0 && rows > 0 ? perRow * rows : run.count();
+    }
+
+    /** Whether a line goes on along the stretch before and the one after. */
+    private boolean[] goesOn(Stretch stretch, int line) {
+        RimBrief.Individuals singles = brief.individuals();
+        Stretch before = switch (stretch) {
+            case FRONT -> Stretch.LEFT;
+            case RIGHT -> Stretch.FRONT;
+            case NAPE -> Stretch.RIGHT;
+            case LEFT -> Stretch.NAPE;
+        };
+        Stretch after = switch (stretch) {
+            case FRONT -> Stretch.RIGHT;
+            case RIGHT -> Stretch.NAPE;
+            case NAPE -> Stretch.LEFT;
+            case LEFT -> Stretch.FRONT;
+        };
+        return new boolean[] {singles.linesAlong(before) > line, singles.linesAlong(after) > line};
+    }
+
     /**
-     * Azimuths between bases, evenly by true length where the band has its full depth; the outermost bases take in where it
-     * fades. The second line is set off by half a base, as bricks are laid.
-     *
-     * @return for each base where it begins, ends, and has its middle
+     * Bases of a stretch, evenly by true length where the band has its full depth; the outermost take in where it fades. The second
+     * line is set off by half a base, as bricks are laid.
      */
-    private List<double[]> ranges(Depths outer, double[] stretch, int n, boolean isStaggered) {
-        double fade = brief.individuals().where() == Where.ALL_ROUND ? 0 : FULL_FROM * Rim.FADE_RAD;
-        double[] core = {stretch[0] + fade, stretch[1] - fade};
-        double[] at = rim.between(outer, core[0], core[1]).distancesMm();
+    private List<Base> bases(int line, double[] stretch, double[] core, int n) {
+        double[] at = rim.between(outer(line), core[0], core[1]).distancesMm();
+        boolean isStaggered = line == 1;
         List<Double> cuts = new ArrayList<>();
         cuts.add(core[0]);
         for (int k = isStaggered ? 0 : 1; k < n; k++) {
             cuts.add(azimuth(core, at, (k + (isStaggered ? 0.5 : 0)) / n));
         }
         cuts.add(core[1]);
-        List<double[]> ranges = new ArrayList<>();
+        List<Base> bases = new ArrayList<>();
         for (int k = 1; k < cuts.size(); k++) {
             double from = k == 1 ? stretch[0] : cuts.get(k - 1);
             double to = k == cuts.size() - 1 ? stretch[1] : cuts.get(k);
-            ranges.add(new double[] {from, to, (cuts.get(k - 1) + cuts.get(k)) / 2});
+            bases.add(new Base(line, from, to, (cuts.get(k - 1) + cuts.get(k)) / 2));
         }
-        return ranges;
+        return bases;
     }
 
     private static double azimuth(double[] stretch, double[] at, double fraction) {
@@ -142,29 +216,38 @@ final class RimRows {
         return stretch[0] + (stretch[1] - stretch[0]) * (i - 1 + t) / last;
     }
 
-    private Row plait(RowId id, Depths outer, Depths inner, double[] base) {
-        Vec2 start = rim.at(outer, base[3]);
-        Vec2 end = across(inner, base[3], scalp.chart().lift(start));
+    /** A plait whose base lies square to the hairline, also where that runs slantwise. */
+    private Row plait(RowId id, Depths outer, Depths inner, Base base) {
+        Vec2 start = rim.at(outer, base.middle());
+        Vec2 end = rim.at(inner, across(outer, inner, base.middle()));
         List<Vec2> line = new ArrayList<>();
         for (int k = 0; k <= PLAIT_STEPS; k++) {
             line.add(start.lerp(end, (double) k / PLAIT_STEPS));
         }
-        return maker.of(id, Path.lifted(line, scalp.chart()), rim.band(outer, inner, base[1], base[2]))
-                .used(RowUse.PLAITED);
+        double from = across(outer, inner, base.from());
+        double to = Math.max(from, across(outer, inner, base.to()));
+        List<Vec2> strip =
+                new ArrayList<>(rim.between(outer, base.from(), base.to()).chart());
+        List<Vec2> back = new ArrayList<>(rim.between(inner, from, to).chart());
+        Collections.reverse(back);
+        strip.addAll(back);
+        return maker.plait(
+                id, Path.lifted(line, scalp.chart()), strip, brief.individuals().isTwisted());
     }
 
-    /** The point of a line nearest to a place on the outer one, for where the hairline runs slantwise. */
-    private Vec2 across(Depths line, double thetaRad, Vec3 from) {
-        Vec2 best = rim.at(line, thetaRad);
-        double least = scalp.chart().lift(best).distance(from);
+    /** The azimuth of the point of the inner line nearest to a place on the outer one, for where the hairline runs slantwise. */
+    private double across(Depths outer, Depths inner, double thetaRad) {
+        Vec3 from = scalp.chart().lift(rim.at(outer, thetaRad));
+        double best = thetaRad;
+        double least = scalp.chart().lift(rim.at(inner, thetaRad)).distance(from);
         // From straight in outward to both sides, so that both halves of a head find the same point.
         for (int k = 1; k <= 2 * ACROSS_STEPS; k++) {
             int step = k % 2 == 0 ? k / 2 : -(k + 1) / 2;
-            Vec2 p = rim.at(line, thetaRad + ACROSS_RAD * step / ACROSS_STEPS);
-            double mm = scalp.chart().lift(p).distance(from);
+            double theta = thetaRad + ACROSS_RAD * step / ACROSS_STEPS;
+            double mm = scalp.chart().lift(rim.at(inner, theta)).distance(from);
             if (mm < least - NO_NEARER_MM) {
                 least = mm;
-                best = p;
+                best = theta;
             }
         }
         return best;

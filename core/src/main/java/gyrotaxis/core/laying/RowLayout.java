@@ -101,7 +101,8 @@ public final class RowLayout {
     }
 
     private Foundation lay() {
-        new RimRows(scalp, rim, brief.rim(), maker).addTo(draft);
+        new RimRows(scalp, rim, brief.rim(), maker, brief.frontRows(), FoundationBrief.rowsOf(brief.back()))
+                .addTo(draft);
         return brief.back() instanceof Back.Spiral spiral ? spiral(spiral) : sections();
     }
 
@@ -138,7 +139,16 @@ public final class RowLayout {
         }
         CrossLine last = overlays.isEmpty() ? first : lastLine();
         BackLayout behind = new BackLayout(
-                scalp, draft, maker, edits, backPatch(last), above, through, !overlays.isEmpty(), brief.back());
+                scalp,
+                draft,
+                maker,
+                edits,
+                backPatch(last),
+                above,
+                through,
+                !overlays.isEmpty(),
+                brief.back(),
+                brief.joins());
         List<Optional<Double>> meetings = behind.meetings(brief.back());
         int next = 0;
         for (int i = 0; i < lanes.size(); i++) {
@@ -157,6 +167,7 @@ public final class RowLayout {
 
         boolean isMirrored = scalp.hairline().isMirrored()
                 && brief.edits().isEmpty()
+                && brief.rim().individuals().isSymmetric()
                 && division.isSymmetric()
                 && behind.isSymmetric();
         if (isMirrored) {

@@ -2,6 +2,7 @@ package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.quantity.Interval;
@@ -26,7 +27,18 @@ record RowMaker(Scalp scalp, OwnHair ownHair) {
      */
     private static final double BRAID_ROOT_MM = 1.75;
 
-    private static final Interval BRAID_MM = new Interval(2, 20);
+    private static final Interval BRAID_MM = new Interval(1.5, 20);
+
+    /**
+     * Along so much of itself a row carries the hair it gathers, mm: hair further back has ended.
+     *
+     * @see "ASSUMPTION: most of the length of ordinary hair; with it two hairs to the mm² give a plait about as thick as the root of
+     *     its strip does"
+     */
+    private static final double CARRIED_MM = 110;
+
+    /** A two-strand twist lies closer than a plait of three. ASSUMPTION. */
+    private static final double TWISTED = 0.85;
 
     /** Points along a section, so that rows of one section have points opposite each other. */
     static final int STEPS = 32;
@@ -58,6 +70,15 @@ record RowMaker(Scalp scalp, OwnHair ownHair) {
     /** A row along a path that gathers a strip. */
     Row of(RowId id, Path path, List<Vec2> strip) {
         return ofAll(id, path, List.of(strip));
+    }
+
+    /**
+     * A plait that hangs free: it holds the hair of its base and no more, while a row carries what it gathered on its last
+     * {@link #CARRIED_MM}.
+     */
+    Row plait(RowId id, Path path, List<Vec2> base, boolean isTwisted) {
+        double width = braidWidthMm(Scalp.areaMm2(base) / CARRIED_MM) * (isTwisted ? TWISTED : 1);
+        return Row.of(id, path, base, BRAID_MM.clamp(width)).used(RowUse.PLAITED);
     }
 
     /** A row along a path that gathers several strips. */

@@ -11,6 +11,7 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
@@ -43,7 +44,7 @@ public record InstallBrief(
         double fullness,
         Installer installer,
         HookingBrief hooking) {
-    /** Below this a head is taken for a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
+    /** Below this a head may be a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
     private static final double CHILD_ROUND_MM = 520;
 
     public InstallBrief {
@@ -123,10 +124,18 @@ public record InstallBrief(
         if (consultation.hasFringe()) {
             all.add(Caution.FRINGE);
         }
-        if (head.measures().get(Measure.ROUND).orElseThrow() < CHILD_ROUND_MM) {
+        boolean isSmall = head.measures().get(Measure.ROUND).orElseThrow() < CHILD_ROUND_MM;
+        if (consultation.isChild()) {
             all.add(Caution.CHILD);
+        } else if (isSmall && consultation.ageYears().isEmpty()) {
+            all.add(Caution.SMALL_HEAD);
         }
         return List.copyOf(all);
+    }
+
+    /** How she is spoken of; to herself, who installs on herself. */
+    public Pronoun pronoun() {
+        return installer == Installer.SELF ? Pronoun.YOU : consultation.pronoun();
     }
 
     /** How fast it is worked. */

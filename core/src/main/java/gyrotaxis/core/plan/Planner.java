@@ -22,6 +22,8 @@ import gyrotaxis.core.hooking.WorkOrder;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.FittedHead;
 import gyrotaxis.core.scalp.HairlineShape;
@@ -36,6 +38,7 @@ import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoCheck;
 import gyrotaxis.core.wear.UpdoView;
+import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -103,12 +106,30 @@ public final class Planner {
                 asked.tails(),
                 brief.ownHair(),
                 brief.hooking().method().looseTails().end());
-        SelfWork selfWork = SelfWork.of(scalp, foundation);
         Hooked hooked = hook(brief, scalp, foundation);
+        SelfWork selfWork = SelfWork.of(
+                scalp,
+                foundation,
+                hooked.stations().stream()
+                        .filter(st -> st.tie().knot() == Knot.DOUBLE_ENTRY && st.zone() != Zone.FRONT)
+                        .count());
         Method method = brief.hooking().method();
         Purchase packs = purchase(brief, hooked);
         ChairTime time = ChairTime.of(
-                foundation, asked.rim().individuals().isBanded(), hooked, packs.reserveLoops(), brief.speeds());
+                new ChairTime.Job(
+                        scalp,
+                        foundation,
+                        braiding,
+                        asked.rim().individuals(),
+                        hooked,
+                        packs.reserveLoops(),
+                        // Down with each part, or with none, and every other way that was named.
+                        Math.max(1, foundation.parts().size())
+                                + (int) brief.consultation().ways().stream()
+                                        .filter(w -> w != Way.DOWN)
+                                        .count(),
+                        brief.consultation().finish()),
+                brief.speeds());
         List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim(), hooked.stations());
         return new InstallPlan(

@@ -198,12 +198,15 @@ public final class WorkSheetWriter {
                 case BRAID -> Stage.BRAID;
                 case THREAD, SECURE, MESH -> Stage.SECURE;
             };
-            Estimate minutes = switch (s.kind()) {
-                case BRAID -> ChairTime.braiding(s.lengthMm(), plan.brief().speeds());
-                // All that is sewn is counted on the first thing that is.
-                case MESH -> isSewn ? NOT_COUNTED : minutes(ChairTime.Stage.SEWING);
-                default -> NOT_COUNTED;
-            };
+            // All that is sewn is counted on the first thing that is.
+            Estimate minutes = s.kind() != BraidStep.Kind.MESH
+                    ? ChairTime.of(
+                            s,
+                            plan.scalp(),
+                            plan.foundation(),
+                            plan.braiding(),
+                            plan.brief().speeds())
+                    : isSewn ? NOT_COUNTED : minutes(ChairTime.Stage.SEWING);
             isSewn |= s.kind() == BraidStep.Kind.MESH;
             add(stage, s.rows(), Sentence.of(s.words()), minutes);
         }
@@ -238,7 +241,10 @@ public final class WorkSheetWriter {
     }
 
     private void fills() {
-        said(Note.Moment.TRYING, Stage.TRY_AND_FILL, minutes(ChairTime.Stage.FILLS));
+        said(
+                Note.Moment.TRYING,
+                Stage.TRY_AND_FILL,
+                minutes(ChairTime.Stage.TRYING).plus(minutes(ChairTime.Stage.FILLS)));
     }
 
     /** What is said at a moment, line by line; the last of them takes the time. */

@@ -7,6 +7,7 @@ public enum ScalpCondition {
     TENDER("tender spots"),
     ITCHES("itched in earlier installs"),
     REACTS_TO_COATING("reacts to coated fibre"),
+    SUDDEN_LOSS("sudden hair loss"),
     BROKEN_SKIN("broken skin or infection");
 
     private final String words;

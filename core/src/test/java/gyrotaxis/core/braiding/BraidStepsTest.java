@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** The braiding said in steps, and how hard it is on oneself. */
@@ -44,8 +45,18 @@ class BraidStepsTest {
         return BraidSteps.of(f, TailRouter.route(f, List.of(), OwnHair.ordinary()), brief);
     }
 
+    /** Straight backs are what people braid on themselves first, however many; what goes round or upward is hard. */
+    @ParameterizedTest
+    @CsvSource({"8,3", "8,8", "12,12", "14,5", "14,14", "20,8"})
+    void aPlainStraightBackHeadIsNotHardOnOneself(int front, int back) {
+        assertThat(onSelf(FoundationBrief.of(front, back, 12)).grade()).isNotEqualTo(Grade.HARD);
+        SelfWork knotless = SelfWork.of(MEDIUM, lay(FoundationBrief.of(front, back, 12)), 60);
+        assertThat(knotless.grade()).isEqualTo(Grade.HARD);
+        assertThat(String.join(" ", knotless.reasons())).contains("60 double-entry knots are tied behind the head");
+    }
+
     private static SelfWork onSelf(FoundationBrief brief) {
-        return SelfWork.of(MEDIUM, lay(brief));
+        return SelfWork.of(MEDIUM, lay(brief), 0);
     }
 
     @ParameterizedTest

@@ -108,12 +108,12 @@ class FoundationNeedsTest {
 
     @Test
     void oneBandForEveryBase() {
-        RimBrief.Individuals banded = new RimBrief.Individuals(RimBrief.Where.FRONT, 10, 1, 14, true);
+        RimBrief.Individuals banded = RimBrief.Individuals.along(RimBrief.Where.FRONT, 10, 1, 14, true);
         FoundationBrief brief = PLAIN.withRim(RimBrief.plain().withIndividuals(banded));
         int plaits = lay(brief).rowsOf(Section.INDIVIDUAL).size();
         assertThat(plaits).isPositive();
         assertThat(only(needs(brief), "small elastic bands").amount()).isEqualTo(Estimate.exactly(plaits));
-        RimBrief.Individuals loose = new RimBrief.Individuals(RimBrief.Where.FRONT, 10, 1, 14, false);
+        RimBrief.Individuals loose = RimBrief.Individuals.along(RimBrief.Where.FRONT, 10, 1, 14, false);
         assertThat(needs(PLAIN.withRim(RimBrief.plain().withIndividuals(loose))))
                 .isEmpty();
     }

@@ -106,9 +106,6 @@ class ShareCostTest {
         assertThat(STYLIST.tieSeconds(tie).likely()).isCloseTo(17 + 2 * 3.5 + 12, within(1e-9));
         assertThat(slow.tieSeconds(tie).likely()).isCloseTo(1.5 * (17 + 7 + 12), within(1e-9));
         assertThat(slow.at(2).tieSeconds(tie).likely()).isCloseTo(3 * (17 + 7 + 12), within(1e-9));
-        assertThat(ChairTime.braiding(600, STYLIST).likely()).isCloseTo(12, within(1e-9));
-        assertThat(ChairTime.braiding(600, STYLIST).low()).isCloseTo(10, within(1e-9));
-        assertThat(ChairTime.braiding(600, Speeds.usual(Installer.SELF)).high()).isCloseTo(24, within(1e-9));
     }
 
     @Test

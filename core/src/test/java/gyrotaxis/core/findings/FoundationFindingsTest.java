@@ -47,6 +47,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -59,7 +60,7 @@ class FoundationFindingsTest {
     private static final HairLine HAIR = new HairLine(
             "Slack Water", Texture.DEEP_WAVE, 300, false, 20, 1, 2.52, Money.of(650, "EUR"), false, List.of("ink"));
     private static final OwnHair LONG = OwnHair.of(HairDensity.MEDIUM, 220, Set.of());
-    private static final InstallBrief PLAIN = InstallBrief.of(
+    static final InstallBrief PLAIN = InstallBrief.of(
                     HeadMeasures.ofAll(565, 360, 330, 317, 370, 125), FoundationBrief.of(14, 6, 12), HAIR)
             .withOwnHair(LONG);
     private static final FoundationBrief ROWS = PLAIN.foundation();
@@ -101,14 +102,13 @@ class FoundationFindingsTest {
                         rim(
                                 plain.withEdgesSpared(true)
                                         .withSetBack(15)
-                                        .withIndividuals(new Individuals(Where.NAPE, 10, 1, 8, false)),
+                                        .withIndividuals(Individuals.along(Where.NAPE, 10, 1, 8, false)),
                                 ScalpCondition.THIN_EDGES)),
                 Arguments.of(Code.LEAVE_OUT, rim(plain.withLeaveOut(Where.FRONT, 18), ScalpCondition.THIN_EDGES)),
                 Arguments.of(
                         Code.HARD_ON_ONESELF,
                         PLAIN.by(Installer.SELF).withFoundation(FoundationBrief.of(14, new Back.Spiral(18), 12))),
-                Arguments.of(
-                        Code.HARD_ON_ONESELF, PLAIN.by(Installer.SELF).withFoundation(FoundationBrief.of(14, 12, 12))),
+                Arguments.of(Code.HARD_ON_ONESELF, PLAIN.by(Installer.SELF).withFoundation(braidedUpward(8))),
                 Arguments.of(Code.UPDO_SHOWS, PLAIN.withConsultation(asked.wornAs(Set.of(Way.HIGH_PONYTAIL)))),
                 Arguments.of(
                         Code.PART_IN_PEAK,
@@ -198,12 +198,10 @@ class FoundationFindingsTest {
         List<InstallBrief> answers = List.of(
                 PLAIN.withConsultation(c.wornAs(Set.of(Way.BUN))),
                 PLAIN.withConsultation(c.falling(Fall.RIGHT)),
-                PLAIN.withConsultation(
-                        new Consultation(c.ways(), c.fall(), true, c.habits(), 5, OptionalDouble.empty(), 0)),
+                PLAIN.withConsultation(withFringe(c)),
                 PLAIN.withConsultation(c.wornFor(9)),
                 PLAIN.withConsultation(c.within(60)),
-                PLAIN.withConsultation(
-                        new Consultation(c.ways(), c.fall(), false, c.habits(), 5, OptionalDouble.empty(), 2)),
+                PLAIN.withConsultation(bringing(c, 2)),
                 PLAIN.withOwnHair(new OwnHair(o.density(), StrandThickness.COARSE, 220, 0, false, Set.of())),
                 PLAIN.withOwnHair(new OwnHair(o.density(), o.strands(), 220, 50, false, Set.of())),
                 PLAIN.withOwnHair(new OwnHair(o.density(), o.strands(), 220, 0, true, Set.of())),
@@ -282,10 +280,12 @@ class FoundationFindingsTest {
 
     @Test
     void childrenAreHandledWithCare() {
-        InstallBrief child = PLAIN.withMeasures(HeadMeasures.of(490, 305, 288));
-        assertThat(Findings.of(planner.plan(child)))
-                .extracting(f -> f.reason().toString())
-                .contains(Caution.CHILD.words());
+        InstallBrief small = PLAIN.withMeasures(HeadMeasures.of(490, 305, 288));
+        assertThat(said(small)).contains(Caution.SMALL_HEAD.words()).doesNotContain(Caution.CHILD.words());
+        InstallBrief child = small.withConsultation(small.consultation().aged(9));
+        assertThat(said(child)).contains(Caution.CHILD.words()).doesNotContain(Caution.SMALL_HEAD.words());
+        InstallBrief grownUp = small.withConsultation(small.consultation().aged(34));
+        assertThat(said(grownUp)).doesNotContain(Caution.CHILD.words(), Caution.SMALL_HEAD.words());
     }
 
     @Test
@@ -306,5 +306,46 @@ class FoundationFindingsTest {
         return Findings.of(planner.plan(brief)).stream()
                 .filter(f -> f.code() == code)
                 .toList();
+    }
+
+    private static Consultation withFringe(Consultation c) {
+        return new Consultation(
+                c.ways(),
+                c.fall(),
+                true,
+                c.habits(),
+                c.weeks(),
+                c.chairMinutes(),
+                c.ownPacks(),
+                c.finish(),
+                c.ageYears(),
+                c.pronoun());
+    }
+
+    private static Consultation bringing(Consultation c, int packs) {
+        return new Consultation(
+                c.ways(),
+                c.fall(),
+                c.hasFringe(),
+                c.habits(),
+                c.weeks(),
+                c.chairMinutes(),
+                packs,
+                c.finish(),
+                c.ageYears(),
+                c.pronoun());
+    }
+
+    private List<String> said(InstallBrief brief) {
+        return Findings.of(planner.plan(brief)).stream()
+                .map(f -> f.reason().toString())
+                .toList();
+    }
+
+    private static FoundationBrief braidedUpward(int rows) {
+        return FoundationBrief.of(14, rows, 12)
+                .withEdits(IntStream.rangeClosed(1, rows)
+                        .mapToObj(i -> (RowEdit) new RowEdit.Reverse(new RowId(Section.BACK, i)))
+                        .toList());
     }
 }

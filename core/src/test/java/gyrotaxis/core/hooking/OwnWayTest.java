@@ -54,7 +54,8 @@ class OwnWayTest {
     private static final Foundation SINGLES = RowLayout.lay(
             MEDIUM,
             FoundationBrief.of(14, 5, 12)
-                    .withRim(RimBrief.plain().withIndividuals(Individuals.none().at(Where.SIDES_AND_NAPE))),
+                    .withRim(RimBrief.plain()
+                            .withIndividuals(Individuals.along(Where.SIDES_AND_NAPE, 12, 1, 14, false))),
             OwnHair.ordinary());
 
     private static Hooked hook(Foundation rows, Method method, Texture texture, Demand demand) {

@@ -82,13 +82,13 @@ class FamiliesTest {
             RimBrief.plain().withEdgesSpared(true).withLeaveOut(Where.FRONT, 18),
             RimBrief.plain().withPerimeter(Where.SIDES_AND_NAPE, 10),
             RimBrief.plain().withPerimeter(Where.ALL_ROUND, 20),
-            RimBrief.plain().withIndividuals(new Individuals(Where.NAPE, 9, 2, 12, false)),
+            RimBrief.plain().withIndividuals(Individuals.along(Where.NAPE, 9, 2, 12, false)),
             RimBrief.plain()
-                    .withIndividuals(new Individuals(Where.ALL_ROUND, 30, 1, 14, true))
+                    .withIndividuals(Individuals.along(Where.ALL_ROUND, 30, 1, 14, true))
                     .withPerimeter(Where.NAPE, 10),
             RimBrief.plain()
                     .withLeaveOut(Where.ALL_ROUND, 12)
-                    .withIndividuals(new Individuals(Where.SIDES, 8, 1, 12, false)));
+                    .withIndividuals(Individuals.along(Where.SIDES, 8, 1, 12, false)));
 
     private static final List<List<WearingPart>> PARTINGS = List.of(
             List.of(),

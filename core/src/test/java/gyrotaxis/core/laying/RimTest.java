@@ -4,12 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.braiding.TailRouter;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
+import gyrotaxis.core.foundation.RimBrief.Run;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
@@ -20,6 +25,7 @@ import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -63,7 +69,7 @@ class RimTest {
     @EnumSource(value = Where.class, mode = Mode.EXCLUDE, names = "NOWHERE")
     void individualsStandWhereTheyAreAskedForAlikeOnBothSides(Where where) {
         FoundationBrief brief = FoundationBrief.of(12, 4, 10)
-                .withRim(RimBrief.plain().withIndividuals(new Individuals(where, 12, 1, 12, false)));
+                .withRim(RimBrief.plain().withIndividuals(Individuals.along(where, 12, 1, 12, false)));
         Foundation f = RowLayout.lay(HEAD, brief, OwnHair.ordinary());
         List<Row> plaits = f.rowsOf(Section.INDIVIDUAL);
         assertThat(plaits).hasSizeBetween(11, 13);
@@ -77,7 +83,7 @@ class RimTest {
     @Test
     void twoLinesOfIndividualsAreStaggered() {
         FoundationBrief brief = FoundationBrief.of(12, 4, 10)
-                .withRim(RimBrief.plain().withIndividuals(new Individuals(Where.NAPE, 8, 2, 12, false)));
+                .withRim(RimBrief.plain().withIndividuals(Individuals.along(Where.NAPE, 8, 2, 12, false)));
         List<Row> plaits = RowLayout.lay(HEAD, brief, OwnHair.ordinary()).rowsOf(Section.INDIVIDUAL);
         assertThat(plaits).hasSize(8 + 9);
         List<Double> outer = edgeAngles(plaits, true);
@@ -115,11 +121,94 @@ class RimTest {
         }
     }
 
+    /** Both sides of a base lie across the hairline, round the ears too: no further from square than the two lines run apart. */
+    @Test
+    void basesLieSquareToTheHairline() {
+        FoundationBrief brief = FoundationBrief.of(12, 4, 10)
+                .withRim(RimBrief.plain().withIndividuals(Individuals.along(Where.ALL_ROUND, 36, 1, 12, false)));
+        Foundation f = RowLayout.lay(HEAD, brief, OwnHair.ordinary());
+        for (Row r : f.rowsOf(Section.INDIVIDUAL)) {
+            double theta = HEAD.chart().thetaOf(r.path().start());
+            Vec3 along = HEAD.hairline()
+                    .at(theta + 0.02)
+                    .minus(HEAD.hairline().at(theta - 0.02))
+                    .unit();
+            Vec3 in = r.path().end().minus(r.path().start()).unit();
+            assertThat(Math.abs(in.dot(along))).as(r.id().words()).isLessThan(0.35);
+        }
+    }
+
+    /** A single holds the hair of its base and no more, a twist less of it. */
+    @Test
+    void singlesAreAsThinAsTheirBases() {
+        Individuals plaited = Individuals.along(Where.NAPE, 8, 1, 12, false);
+        FoundationBrief rows = FoundationBrief.of(12, 4, 10);
+        double plait = thickness(rows.withRim(RimBrief.plain().withIndividuals(plaited)));
+        double twist = thickness(rows.withRim(RimBrief.plain().withIndividuals(plaited.twisted(true))));
+        assertThat(plait).isBetween(1.8, 4.0);
+        assertThat(twist).isLessThan(plait);
+        // What they add where they are fed in is next to nothing against a row.
+        Foundation f = RowLayout.lay(HEAD, rows.withRim(RimBrief.plain().withIndividuals(plaited)), OwnHair.ordinary());
+        double without = TailRouter.route(RowLayout.lay(HEAD, rows, OwnHair.ordinary()), List.of(), OwnHair.ordinary())
+                .greatestBulk();
+        assertThat(TailRouter.route(f, List.of(), OwnHair.ordinary()).greatestBulk())
+                .isLessThan(without + 0.5);
+    }
+
+    private static double thickness(FoundationBrief brief) {
+        return RowLayout.lay(HEAD, brief, OwnHair.ordinary()).rowsOf(Section.INDIVIDUAL).stream()
+                .mapToDouble(Row::braidWidthMm)
+                .average()
+                .orElseThrow();
+    }
+
+    /** Ends of the outer line go into the inner one, those of the inner line into rows: at most two stay loose. */
+    @ParameterizedTest
+    @EnumSource(value = Where.class, mode = Mode.EXCLUDE, names = "NOWHERE")
+    void endsOfTwoLinesFindTheirPlaces(Where where) {
+        FoundationBrief brief = FoundationBrief.of(14, 5, 10)
+                .withRim(RimBrief.plain().withIndividuals(Individuals.along(where, 24, 2, 12, true)));
+        Foundation f = RowLayout.lay(HEAD, brief, OwnHair.ordinary());
+        Braiding braiding = TailRouter.route(f, List.of(), OwnHair.ordinary());
+        List<Tail> singles = braiding.tails().stream()
+                .filter(t -> t.row().section() == Section.INDIVIDUAL)
+                .toList();
+        assertThat(singles).hasSizeGreaterThan(10);
+        assertThat(singles.stream().filter(t -> !t.end().isSecured()).count()).isLessThanOrEqualTo(2);
+        long inward = singles.stream()
+                .filter(t ->
+                        t.into().filter(i -> i.section() == Section.INDIVIDUAL).isPresent())
+                .count();
+        assertThat(inward).isBetween(singles.size() * 4L / 10, singles.size() * 6L / 10);
+    }
+
+    @Test
+    void eachStretchHasItsOwnLines() {
+        Individuals left =
+                new Individuals(Map.of(Stretch.LEFT, new Run(1, 5), Stretch.NAPE, new Run(2, 6)), 0, 12, false, false);
+        Foundation f = RowLayout.lay(
+                HEAD,
+                FoundationBrief.of(12, 4, 10).withRim(RimBrief.plain().withIndividuals(left)),
+                OwnHair.ordinary());
+        assertThat(f.isMirrored()).isFalse();
+        assertThat(f.rowsOf(Section.INDIVIDUAL)).hasSize(5 + 6 + 7);
+        assertThat(f.rows().stream().mapToDouble(Row::stripAreaMm2).sum())
+                .isCloseTo(f.braidedMm2(), within(0.02 * f.braidedMm2()));
+    }
+
+    @Test
+    void twoSitInFrontOfEachRow() {
+        Individuals two = new Individuals(Map.of(Stretch.FRONT, new Run(1, 3)), 2, 12, true, false);
+        Foundation f = RowLayout.lay(
+                HEAD, FoundationBrief.of(12, 4, 10).withRim(RimBrief.plain().withIndividuals(two)), OwnHair.ordinary());
+        assertThat(f.rowsOf(Section.INDIVIDUAL)).hasSize(24);
+    }
+
     @Test
     void bandsThatLeaveNoRoomAreRefused() {
         RimBrief deep = RimBrief.plain()
                 .withLeaveOut(Where.ALL_ROUND, 40)
-                .withIndividuals(new Individuals(Where.ALL_ROUND, 20, 2, 25, false));
+                .withIndividuals(Individuals.along(Where.ALL_ROUND, 20, 2, 25, false));
         assertThatExceptionOfType(FoundationException.class)
                 .isThrownBy(
                         () -> RowLayout.lay(HEAD, FoundationBrief.of(12, 4, 10).withRim(deep), OwnHair.ordinary()))

@@ -202,9 +202,16 @@ class PlannerTest {
         InstallBrief self = BRIEF.by(Installer.SELF);
         assertThat(planner.plan(self).time().inChair().low())
                 .isGreaterThan(planner.plan(BRIEF).time().inChair().low());
-        // Nothing is sewn, banded or hooked off the head here.
+        // Nothing is sewn, banded or hooked off the head here; one loose end is stitched.
         assertThat(planner.plan(BRIEF).time().minutes().keySet())
-                .containsExactly(Stage.SPLITTING, Stage.BRAIDING, Stage.HOOKING, Stage.FILLS, Stage.FINISHING);
+                .containsExactly(
+                        Stage.SPLITTING,
+                        Stage.BRAIDING,
+                        Stage.SECURING,
+                        Stage.HOOKING,
+                        Stage.TRYING,
+                        Stage.FILLS,
+                        Stage.FINISHING);
         assertThat(planner.plan(BRIEF).time().inChair().likely()).isBetween(60.0, 240.0);
     }
 

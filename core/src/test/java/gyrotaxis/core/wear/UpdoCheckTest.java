@@ -67,7 +67,7 @@ class UpdoCheckTest {
     void aPerimeterBraidIndividualsOrLeaveOutCoverIt() {
         for (RimBrief rim : List.of(
                 RimBrief.plain().withPerimeter(Where.ALL_ROUND, 10),
-                RimBrief.plain().withIndividuals(new Individuals(Where.ALL_ROUND, 36, 1, 14, false)),
+                RimBrief.plain().withIndividuals(Individuals.along(Where.ALL_ROUND, 36, 1, 14, false)),
                 RimBrief.plain().withLeaveOut(Where.ALL_ROUND, 18))) {
             UpdoView high = views(rim).get(Way.HIGH_PONYTAIL);
             assertThat(high.bareShare()).as(rim.toString()).isLessThan(0.1);

@@ -17,7 +17,9 @@ public record BackBody(
         @Nullable @Schema(nullable = true) Double capEdgeMm,
         @Nullable @Schema(nullable = true) Boolean isWideMesh,
         @Nullable @Schema(nullable = true) Boolean isDoubled,
-        @Nullable @Schema(nullable = true) Boolean isHookedOff) {
+        @Nullable @Schema(nullable = true) Boolean isHookedOff,
+        @Nullable @Schema(nullable = true) Boolean isOnCombs,
+        @Nullable @Schema(nullable = true) Boolean coversFront) {
     private static final int USUAL_LEVELS = 4;
     private static final double USUAL_PITCH_MM = 20;
     private static final double USUAL_EDGE_MM = 20;
@@ -33,6 +35,8 @@ public record BackBody(
                 USUAL_EDGE_MM,
                 false,
                 true,
+                false,
+                false,
                 false);
     }
 
@@ -54,13 +58,25 @@ public record BackBody(
                 capped != null ? Double.valueOf(capped.edgeMm()) : b.capEdgeMm,
                 capped != null ? Boolean.valueOf(capped.isWideMesh()) : b.isWideMesh,
                 wefted != null ? Boolean.valueOf(wefted.isDoubled()) : b.isDoubled,
-                capped != null ? Boolean.valueOf(capped.isHookedOff()) : b.isHookedOff);
+                capped != null ? Boolean.valueOf(capped.isHookedOff()) : b.isHookedOff,
+                capped != null ? Boolean.valueOf(capped.isOnCombs()) : b.isOnCombs,
+                capped != null ? Boolean.valueOf(capped.coversFront()) : b.coversFront);
     }
 
     /** The same of another family. */
     BackBody as(Family other) {
         return new BackBody(
-                other, levels, startsOnRight, frontTails, pitchMm, capEdgeMm, isWideMesh, isDoubled, isHookedOff);
+                other,
+                levels,
+                startsOnRight,
+                frontTails,
+                pitchMm,
+                capEdgeMm,
+                isWideMesh,
+                isDoubled,
+                isHookedOff,
+                isOnCombs,
+                coversFront);
     }
 
     /** The same with whatever it does not say as usual. */
@@ -75,7 +91,9 @@ public record BackBody(
                 Fields.or(capEdgeMm, usual.capEdgeMm),
                 Fields.or(isWideMesh, usual.isWideMesh),
                 Fields.or(isDoubled, usual.isDoubled),
-                Fields.or(isHookedOff, usual.isHookedOff));
+                Fields.or(isHookedOff, usual.isHookedOff),
+                Fields.or(isOnCombs, usual.isOnCombs),
+                Fields.or(coversFront, usual.coversFront));
     }
 
     Back check(Fields f, String prefix, int rows) {
@@ -100,7 +118,9 @@ public record BackBody(
                                 ? USUAL_EDGE_MM
                                 : f.lengthMm(prefix + "capEdgeMm", "The cap's edge", capEdgeMm, Back.CAP_EDGE_MM),
                         Boolean.TRUE.equals(isWideMesh),
-                        Boolean.TRUE.equals(isHookedOff));
+                        Boolean.TRUE.equals(isHookedOff),
+                        Boolean.TRUE.equals(isOnCombs),
+                        Boolean.TRUE.equals(coversFront));
             case WEFTED -> new Back.Wefted(levels(f, prefix, "Weft rows"), !Boolean.FALSE.equals(isDoubled));
         };
     }

@@ -2,13 +2,16 @@ package gyrotaxis.server.language;
 
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.estimate.Finish;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.Consultation.Fall;
+import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -20,7 +23,10 @@ public record ConsultationBody(
         @Nullable List<Habit> habits,
         @Nullable @Schema(nullable = true) Integer weeks,
         @Nullable @Schema(nullable = true) Double chairMinutes,
-        @Nullable @Schema(nullable = true) Integer ownPacks) {
+        @Nullable @Schema(nullable = true) Integer ownPacks,
+        @Nullable List<Finish> finish,
+        @Nullable @Schema(nullable = true) Integer ageYears,
+        @Nullable Pronoun pronoun) {
 
     /** What was asked, as it is written down. */
     public static ConsultationBody of(Consultation c) {
@@ -31,7 +37,10 @@ public record ConsultationBody(
                 List.copyOf(c.habits()),
                 c.weeks(),
                 c.chairMinutes().isPresent() ? c.chairMinutes().getAsDouble() : null,
-                c.ownPacks());
+                c.ownPacks(),
+                List.copyOf(c.finish()),
+                c.ageYears().isPresent() ? Integer.valueOf(c.ageYears().getAsInt()) : null,
+                c.pronoun());
     }
 
     Consultation check(Fields f, String prefix) {
@@ -55,6 +64,11 @@ public record ConsultationBody(
                 habits == null ? Set.of() : Set.copyOf(habits),
                 worn,
                 minutes,
-                packs);
+                packs,
+                finish == null ? Set.of(Finish.TRIM) : Set.copyOf(finish),
+                ageYears == null
+                        ? OptionalInt.empty()
+                        : OptionalInt.of(f.whole(prefix + "ageYears", "The age", ageYears, Consultation.AGE_YEARS)),
+                pronoun == null ? Pronoun.SHE : pronoun);
     }
 }

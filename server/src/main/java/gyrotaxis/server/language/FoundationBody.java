@@ -25,10 +25,12 @@ import org.jspecify.annotations.Nullable;
  * special to them.
  *
  * @param backRows rows behind, for the families that have them
+ * @param joins how many front rows join each of them, from the client's left; empty if as usual
  */
 public record FoundationBody(
         @Nullable @Schema(nullable = true) Integer frontRows,
         @Nullable @Schema(nullable = true) Integer backRows,
+        @Nullable List<Integer> joins,
         @Nullable @Schema(nullable = true) Double earLineBehindMm,
         @Nullable @Schema(nullable = true) Double earLineLeanMm,
         @Nullable List<PartBody> parts,
@@ -44,6 +46,8 @@ public record FoundationBody(
     /** Rows only ever join: of more rows behind than there are in front, as many are braided as there are in front. */
     private static final Interval BACK_ROWS = new Interval(Back.FEWEST_ROWS, FoundationBrief.FRONT_ROWS.max());
 
+    private static final Interval JOINING = new Interval(0, FoundationBrief.FRONT_ROWS.max());
+
     /** What can be done to a row. */
     public enum EditKind {
         MOVE,
@@ -51,7 +55,8 @@ public record FoundationBody(
         REVERSE,
         SPLIT,
         JOIN_NEXT,
-        END_EARLIER
+        END_EARLIER,
+        LEAVE_OUT
     }
 
     /**
@@ -81,7 +86,9 @@ public record FoundationBody(
             }
             EditKind kind = e instanceof RowEdit.Reverse
                     ? EditKind.REVERSE
-                    : e instanceof RowEdit.Split ? EditKind.SPLIT : EditKind.JOIN_NEXT;
+                    : e instanceof RowEdit.Split
+                            ? EditKind.SPLIT
+                            : e instanceof RowEdit.LeaveOut ? EditKind.LEAVE_OUT : EditKind.JOIN_NEXT;
             return new EditBody(row, kind, null, null, null);
         }
 
@@ -104,6 +111,7 @@ public record FoundationBody(
                 case REVERSE -> id.map(RowEdit.Reverse::new);
                 case SPLIT -> id.map(RowEdit.Split::new);
                 case JOIN_NEXT -> id.map(RowEdit.JoinNext::new);
+                case LEAVE_OUT -> id.map(RowEdit.LeaveOut::new);
             };
         }
     }
@@ -127,6 +135,7 @@ public record FoundationBody(
         return new FoundationBody(
                 f.frontRows(),
                 rows > 0 ? Integer.valueOf(rows) : kept,
+                f.joins(),
                 f.earLineBehindMm(),
                 f.earLineLeanMm(),
                 f.parts().stream().map(PartBody::of).toList(),
@@ -183,9 +192,17 @@ public record FoundationBody(
                 (e, at) -> e.check(f, at));
         List<TailChoice> checkedTails =
                 all(f, p + "tails", tails, FoundationBrief.MOST_TAILS, "tails are kept", (t, at) -> tail(f, at, t));
+        List<Integer> checkedJoins = all(
+                f,
+                p + "joins",
+                joins,
+                (int) FoundationBrief.FRONT_ROWS.max(),
+                "rows behind can be joined",
+                (n, at) -> Optional.of(f.whole(at, "Front rows that join a row behind", n, JOINING)));
         return new FoundationBrief(
                 front,
                 asked.check(f, p + "back.", behind),
+                checkedJoins,
                 earLine,
                 lean,
                 checkedParts,
@@ -203,6 +220,7 @@ public record FoundationBody(
         return new FoundationBody(
                 frontRows,
                 backRows,
+                joins,
                 earLineBehindMm,
                 earLineLeanMm,
                 parts,
@@ -221,6 +239,7 @@ public record FoundationBody(
         return new FoundationBody(
                 frontRows,
                 backRows,
+                Fields.or(joins, List.of()),
                 earLineBehindMm,
                 Fields.or(earLineLeanMm, 0.0),
                 Fields.or(parts, List.of()),

@@ -26,8 +26,8 @@ public class Kept {
 
     /** The forms in which things are kept, each with the steps from its first format on. */
     public enum Form {
-        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual)),
-        PATTERN(List.of(Upgrades::patternFrom1)),
+        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual, Upgrades::planFrom4)),
+        PATTERN(List.of(Upgrades::patternFrom1, Upgrades::patternFrom2)),
         METHOD(List.of(Upgrades::asUsual)),
         HEAD(List.of(Upgrades::headFrom1)),
         HAIR(List.of(Upgrades::asUsual)),

@@ -2,10 +2,15 @@ package gyrotaxis.server.language;
 
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
+import gyrotaxis.core.foundation.RimBrief.Run;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /** What happens at the hairline, as it is written down. */
@@ -16,12 +21,22 @@ public record RimBody(
         @Nullable @Schema(nullable = true) Double setBackMm,
         @Nullable Where perimeter,
         @Nullable @Schema(nullable = true) Double perimeterMm,
-        @Nullable Where individuals,
-        @Nullable @Schema(nullable = true) Integer individualCount,
-        @Nullable @Schema(nullable = true) Integer individualLines,
-        @Nullable @Schema(nullable = true) Double individualBaseMm,
-        @Nullable @Schema(nullable = true) Boolean isBanded) {
-    private static final Interval LINES = new Interval(1, 2);
+        @Nullable List<RunBody> singles,
+        @Nullable @Schema(nullable = true) Integer singlesPerRow,
+        @Nullable @Schema(nullable = true) Double singleBaseMm,
+        @Nullable @Schema(nullable = true) Boolean areBanded,
+        @Nullable @Schema(nullable = true) Boolean areTwisted) {
+
+    /**
+     * Singles along one stretch.
+     *
+     * @param lines one, or two that are staggered
+     * @param count how many in the outer line
+     */
+    public record RunBody(
+            @Nullable Stretch stretch,
+            @Nullable @Schema(nullable = true) Integer lines,
+            @Nullable @Schema(nullable = true) Integer count) {}
 
     static RimBody usual() {
         return of(RimBrief.plain());
@@ -37,11 +52,11 @@ public record RimBody(
                 Fields.or(setBackMm, usual.setBackMm),
                 Fields.or(perimeter, usual.perimeter),
                 Fields.or(perimeterMm, usual.perimeterMm),
-                Fields.or(individuals, usual.individuals),
-                Fields.or(individualCount, usual.individualCount),
-                Fields.or(individualLines, usual.individualLines),
-                Fields.or(individualBaseMm, usual.individualBaseMm),
-                Fields.or(isBanded, usual.isBanded));
+                Fields.or(singles, List.of()),
+                Fields.or(singlesPerRow, usual.singlesPerRow),
+                Fields.or(singleBaseMm, usual.singleBaseMm),
+                Fields.or(areBanded, usual.areBanded),
+                Fields.or(areTwisted, usual.areTwisted));
     }
 
     static RimBody of(RimBrief r) {
@@ -53,11 +68,14 @@ public record RimBody(
                 r.setBackMm(),
                 r.perimeter(),
                 r.perimeterMm(),
-                i.where(),
-                i.count(),
-                i.lines(),
+                i.runs().entrySet().stream()
+                        .map(e -> new RunBody(
+                                e.getKey(), e.getValue().lines(), e.getValue().count()))
+                        .toList(),
+                i.perRow(),
                 i.baseMm(),
-                i.isBanded());
+                i.isBanded(),
+                i.isTwisted());
     }
 
     RimBrief check(Fields f, String p) {
@@ -77,21 +95,26 @@ public record RimBody(
                         plain.perimeterMm(),
                         RimBrief.PERIMETER_MM),
                 new Individuals(
-                        where(individuals),
-                        individualCount == null
-                                ? none.count()
-                                : f.whole(p + "individualCount", "Individuals", individualCount, Individuals.COUNT),
-                        individualLines == null
-                                ? none.lines()
-                                : f.whole(p + "individualLines", "Lines of individuals", individualLines, LINES),
-                        mm(
-                                f,
-                                p + "individualBaseMm",
-                                "The bases",
-                                individualBaseMm,
-                                none.baseMm(),
-                                Individuals.BASE_MM),
-                        Boolean.TRUE.equals(isBanded)));
+                        runs(f, p + "singles"),
+                        singlesPerRow == null
+                                ? none.perRow()
+                                : f.whole(p + "singlesPerRow", "Singles to a row", singlesPerRow, Individuals.PER_ROW),
+                        mm(f, p + "singleBaseMm", "The bases", singleBaseMm, none.baseMm(), Individuals.BASE_MM),
+                        Boolean.TRUE.equals(areBanded),
+                        Boolean.TRUE.equals(areTwisted)));
+    }
+
+    private Map<Stretch, Run> runs(Fields f, String field) {
+        EnumMap<Stretch, Run> runs = new EnumMap<>(Stretch.class);
+        List<RunBody> given = singles == null ? List.of() : singles;
+        for (int i = 0; i < given.size(); i++) {
+            String at = field + "[" + i + "].";
+            RunBody run = given.get(i);
+            Stretch stretch = f.present(at + "stretch", "Where the singles are", run.stretch(), Stretch.NAPE);
+            int lines = f.whole(at + "lines", "Lines of singles", run.lines(), Run.LINES);
+            runs.put(stretch, new Run(lines, f.whole(at + "count", "Singles", run.count(), Run.COUNT)));
+        }
+        return runs;
     }
 
     private static Where where(@Nullable Where where) {

@@ -36,6 +36,19 @@ final class Upgrades {
             "LOOSE_WAVE", new int[] {2, 1, 1, 1},
             "SILKY_WAVE", new int[] {2, 1, 1, 1});
 
+    private static final Map<String, List<String>> STRETCHES_OF_2 = Map.of(
+            "FRONT", List.of("FRONT"),
+            "SIDES", List.of("LEFT", "RIGHT"),
+            "NAPE", List.of("NAPE"),
+            "SIDES_AND_NAPE", List.of("LEFT", "RIGHT", "NAPE"),
+            "ALL_ROUND", List.of("FRONT", "LEFT", "RIGHT", "NAPE"));
+
+    private static final Map<String, Double> PARTS_OF_2 =
+            Map.of("FRONT", 0.31, "LEFT", 0.24, "RIGHT", 0.24, "NAPE", 0.21);
+
+    private static final int COUNT_OF_2 = 12;
+    private static final int MOST_OF_3 = 24;
+
     private static final double LEAST_CLOSER_OF_3 = 0.4;
     private static final double MOST_CLOSER_OF_3 = 2.5;
 
@@ -127,6 +140,46 @@ final class Upgrades {
             k++;
         }
         return sheet;
+    }
+
+    /** Plans, 4 to 5: singles are said stretch by stretch. */
+    static ObjectNode planFrom4(ObjectNode plan) {
+        if (plan.at("/brief/foundation") instanceof ObjectNode foundation) {
+            patternFrom2(foundation);
+        }
+        return plan;
+    }
+
+    /** Patterns, 2 to 3: the same. What was one count for all of them is shared out as the stretches are long. */
+    static ObjectNode patternFrom2(ObjectNode foundation) {
+        if (!(foundation.get("rim") instanceof ObjectNode rim)) {
+            return foundation;
+        }
+        List<String> stretches =
+                STRETCHES_OF_2.getOrDefault(rim.path("individuals").asString(""), List.of());
+        double all = stretches.stream()
+                .mapToDouble(s -> PARTS_OF_2.getOrDefault(s, 0.0))
+                .sum();
+        int count = rim.path("individualCount").asInt(COUNT_OF_2);
+        ArrayNode singles = rim.putArray("singles");
+        for (String stretch : stretches) {
+            long here = Math.round(count * PARTS_OF_2.getOrDefault(stretch, 0.0) / all);
+            singles.addObject()
+                    .put("stretch", stretch)
+                    .put("lines", rim.path("individualLines").asInt(1))
+                    .put("count", (int) Math.max(1, Math.min(MOST_OF_3, here)));
+        }
+        rename(rim, "individualBaseMm", "singleBaseMm");
+        rename(rim, "isBanded", "areBanded");
+        rim.remove(List.of("individuals", "individualCount", "individualLines"));
+        return foundation;
+    }
+
+    private static void rename(ObjectNode node, String from, String to) {
+        JsonNode value = node.remove(from);
+        if (value != null) {
+            node.set(to, value);
+        }
     }
 
     /** More can be said than before; what was not asked then is as usual now. */

@@ -310,7 +310,7 @@ public class Planning {
             case OVERLAY -> "foundation.overlaysMm[" + e.index() + "]";
             case LEAVE_OUT -> "foundation.rim.leaveOutMm";
             case PERIMETER -> "foundation.rim.perimeterMm";
-            case INDIVIDUALS -> "foundation.rim.individualBaseMm";
+            case INDIVIDUALS -> "foundation.rim.singleBaseMm";
             case REGION -> "head.regions[" + e.index() + "]";
             case TAIL -> "foundation.tails[" + e.index() + "].into";
         };

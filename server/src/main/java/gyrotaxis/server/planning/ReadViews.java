@@ -117,7 +117,8 @@ final class ReadViews {
                         s.rows().stream().map(RowId::toString).toList(),
                         s.words(),
                         tenth(s.lengthMm()),
-                        tenth(ChairTime.braiding(s.lengthMm(), speeds).likely())))
+                        tenth(ChairTime.of(s, plan.scalp(), plan.foundation(), plan.braiding(), speeds)
+                                .likely())))
                 .toList();
     }
 

@@ -1,12 +1,14 @@
 package gyrotaxis.server.words;
 
 import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.estimate.Finish;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.Back.FrontTails;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.PartEnd;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.foundation.WearingPart;
@@ -23,6 +25,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Consultation.Fall;
 import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HairlineShape.Nape;
 import gyrotaxis.core.scalp.Measure;
@@ -39,6 +42,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * The words, order, limits and defaults of every choice there is, told once, so that the page keeps no table of its own.
@@ -55,6 +59,8 @@ record WordsView(
         List<Choice<Way>> ways,
         List<Choice<Fall>> falls,
         List<Choice<Habit>> habits,
+        List<Choice<Finish>> finishes,
+        List<Choice<Pronoun>> pronouns,
         List<Choice<Installer>> installers,
         List<PartOffer> parts,
         List<Choice<PartEnd>> partEnds,
@@ -63,6 +69,7 @@ record WordsView(
         List<Choice<FrontTails>> frontTails,
         List<Double> overlaysMm,
         List<Choice<Where>> rimPlaces,
+        List<Choice<Stretch>> stretches,
         List<Choice<TailEnd>> tailsSecured,
         List<TextureWords> textures,
         List<Choice<Slip>> slips,
@@ -127,6 +134,10 @@ record WordsView(
                 choices(Way.values(), Way::words),
                 choices(Fall.values(), Fall::words),
                 choices(Habit.values(), Habit::words),
+                choices(Finish.values(), Finish::words),
+                Stream.of(Pronoun.SHE, Pronoun.HE, Pronoun.THEY)
+                        .map(p -> new Choice<>(p, p.words()))
+                        .toList(),
                 choices(Installer.values(), Installer::words),
                 List.of(
                         new PartOffer("left", PartBody.of(WearingPart.straight(-WearingPart.SIDE_MM))),
@@ -143,6 +154,7 @@ record WordsView(
                 choices(FrontTails.values(), FrontTails::words),
                 FoundationBrief.USUAL_OVERLAYS_MM,
                 choices(Where.values(), Where::words),
+                choices(Stretch.values(), Stretch::words),
                 SECURED.stream().map(e -> new Choice<>(e, e.todo())).toList(),
                 Arrays.stream(Texture.values())
                         .map(t -> new TextureWords(

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.plan.InstallBrief;
@@ -249,8 +250,27 @@ class KeptTest {
         PlanForm plan = KEPT.read(Form.PLAN, document, PlanForm.class);
         JsonNode again = JSON.readTree(KEPT.write(Form.PLAN, plan));
         JsonNode before = JSON.readTree(document);
-        assertThat(again.path("brief")).isEqualTo(before.path("brief"));
+        assertThat(again.at("/brief/head")).isEqualTo(before.at("/brief/head"));
+        assertThat(again.at("/brief/hooking")).isEqualTo(before.at("/brief/hooking"));
         assertThat(again.path("hairs")).isEqualTo(before.path("hairs"));
+    }
+
+    /** Before singles were said stretch by stretch. */
+    @Test
+    void aPatternOfTheSecondFormatKeepsItsSingles() {
+        FoundationBody pattern = KEPT.read(
+                Form.PATTERN,
+                text(CORPUS.resolve("format-2").resolve("pattern-singles-at-the-nape.json")),
+                FoundationBody.class);
+        RimBody rim = pattern.rim();
+        assertThat(rim).isNotNull();
+        assertThat(rim.singles())
+                .containsExactly(
+                        new RimBody.RunBody(Stretch.LEFT, 2, 7),
+                        new RimBody.RunBody(Stretch.RIGHT, 2, 7),
+                        new RimBody.RunBody(Stretch.NAPE, 2, 6));
+        assertThat(rim.singleBaseMm()).isEqualTo(12);
+        assertThat(rim.areBanded()).isTrue();
     }
 
     @Test
