@@ -83,7 +83,8 @@ export const api = {
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
-  fills: (brief: Body<'/api/fills', 'post'>) => take(http.POST('/api/fills', { body: brief })),
+  fills: (brief: Body<'/api/fills', 'post'>, gap?: number) =>
+    take(http.POST('/api/fills', { body: brief, params: { query: { gap } } })),
   stopping: (brief: Body<'/api/stopping', 'post'>) =>
     take(http.POST('/api/stopping', { body: brief })),
   waysOut: (brief: Brief) => take(http.POST('/api/ways-out', { body: brief })),

@@ -928,6 +928,8 @@ export interface components {
             severity: "STOP" | "WARNING" | "HINT";
         };
         FlankWords: {
+            /** Format: double */
+            readsAsSkinMm: number;
             reason: string;
             /** @enum {string} */
             value: "FINE_ROWS" | "WIDE_CHANNEL";
@@ -962,6 +964,7 @@ export interface components {
             narrowestMm: number;
             /** Format: double */
             openMm: number;
+            path: number[];
             readsAsSkin: boolean;
             rightRow: string;
             stoppedBy: string | null;
@@ -1385,8 +1388,6 @@ export interface components {
             peakPlaceMm: components["schemas"]["Range"];
             perimeterMm: components["schemas"]["Range"];
             pitchMm: components["schemas"]["Range"];
-            /** Format: double */
-            readsAsSkinMm: number;
             reservePercent: components["schemas"]["Range"];
             setBackMm: components["schemas"]["Range"];
             singleBaseMm: components["schemas"]["Range"];
@@ -2363,6 +2364,8 @@ export interface components {
         WornAsBody: {
             /** Format: double */
             day: number | null;
+            /** Format: int32 */
+            gap: number | null;
             isRough: boolean | null;
             /** Format: int32 */
             part: number | null;
@@ -2374,6 +2377,8 @@ export interface components {
             exposedPercent: number;
             /** Format: double */
             fullnessPercent: number;
+            /** Format: int32 */
+            gap: number | null;
             gaps: components["schemas"]["GapView"][];
             grid: components["schemas"]["GridView"];
             hair: components["schemas"]["HairView"][];
@@ -2638,7 +2643,9 @@ export interface operations {
     };
     fills: {
         parameters: {
-            query?: never;
+            query?: {
+                gap?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -83,6 +83,8 @@ export type KnotTab = 'zones' | 'station' | 'method' | 'order' | 'fills';
 export interface WornAs {
   way: Way;
   part: number | null;
+  /** A gap that is tried as a part. */
+  gap: number | null;
   day: number;
 }
 
@@ -117,6 +119,8 @@ export interface ViewState {
   showTab: (tab: RowTab) => void;
   showKnots: (tab: KnotTab) => void;
   wear: (how: Partial<WornAs>) => void;
+  /** Wears a gap as a part to see what shows, or lets it go. */
+  tryGap: (gap: number | null) => void;
   showCover: (isShown: boolean) => void;
   compare: (isComparing: boolean) => void;
   showLayers: (layers: Layers) => void;

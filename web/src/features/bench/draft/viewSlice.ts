@@ -13,7 +13,7 @@ export const viewSlice =
     tool: undefined,
     rowTab: 'pattern',
     knotTab: 'zones',
-    worn: { way: 'DOWN', part: brief.foundation.parts.length > 0 ? 0 : null, day: 0 },
+    worn: { way: 'DOWN', part: brief.foundation.parts.length > 0 ? 0 : null, gap: null, day: 0 },
     showsCover: false,
     isComparing: false,
     layers: { stations: true, names: true },
@@ -30,6 +30,14 @@ export const viewSlice =
     showKnots: (tab) => set({ knotTab: tab }),
     showCover: (isShown) => set({ showsCover: isShown }),
     wear: (how) => set({ worn: { ...get().worn, ...how } }),
+    tryGap: (gap) => {
+      const planned = get().brief.foundation.parts.length > 0 ? 0 : null;
+      set({
+        worn: { ...get().worn, way: 'DOWN', gap, part: gap === null ? planned : null },
+        showsCover: gap !== null,
+        layers: { ...get().layers, cover: gap !== null },
+      });
+    },
     compare: (isComparing) => set({ isComparing }),
     showLayers: (layers) => set({ layers }),
     showRound: (isRound) => set({ isRound }),

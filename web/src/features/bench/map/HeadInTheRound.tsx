@@ -20,7 +20,7 @@ export default function HeadInTheRound() {
     retry: false,
   });
   const worn = useQuery({
-    queryKey: ['hair', brief, how.way, how.part],
+    queryKey: ['hair', brief, how.way, how.part, how.gap],
     queryFn: () => api.wear({ brief, worn: { ...how, day: 0, isRough: false }, withHair: true }),
     placeholderData: keepPreviousData,
     gcTime: 0,

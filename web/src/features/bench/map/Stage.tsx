@@ -9,6 +9,7 @@ import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { SideView } from '../../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
+import { GapLines } from './GapLines';
 import { HairlineHandles } from './HairlineHandles';
 import { HeldCard } from './HeldCard';
 import { MapTable } from './MapTable';
@@ -100,6 +101,7 @@ export const Stage = memo(function Stage() {
                 onHold={holdRow}
               />
               <EarLineHandle plan={drawing.plan} />
+              {step === 'parts' && <GapLines plan={drawing.plan} />}
               {step !== 'head' && <PartHandles plan={drawing.plan} isTurned={isTurned} />}
               {step === 'foundation' && <PerimeterHandle plan={drawing.plan} isTurned={isTurned} />}
               {step === 'head' && <HairlineHandles plan={drawing.plan} isTurned={isTurned} />}

@@ -42,7 +42,7 @@ export function Compare() {
   const compared = useQuery({
     queryKey: ['compare', briefs],
     queryFn: () =>
-      api.compare({ briefs, worn: { way: 'DOWN', part: null, day: 0, isRough: false } }),
+      api.compare({ briefs, worn: { way: 'DOWN', part: null, gap: null, day: 0, isRough: false } }),
     placeholderData: keepPreviousData,
     gcTime: 0,
     retry: false,

@@ -122,7 +122,7 @@ describe('useComputedPlan', () => {
   });
 
   it('asks for plan and look at once while it is looked at', async () => {
-    const worn: WornAs = { way: 'DOWN', part: null, day: 0, isRough: false };
+    const worn: WornAs = { way: 'DOWN', part: null, gap: null, day: 0, isRough: false };
     const hook = renderHook(({ w }) => useComputedPlan(STILL, w), {
       initialProps: { w: worn as WornAs | undefined },
     });

@@ -8,6 +8,7 @@ import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { BenchLength } from './BenchLength';
 import { ChannelCurve } from './ChannelCurve';
+import { TriedGap } from './TriedGap';
 import { StepFold } from './StepFold';
 import { withFoundation } from '../draft/edits/foundationEdits';
 import { withPart, withParts } from '../draft/edits/partEdits';
@@ -72,7 +73,12 @@ export function PartsStep() {
         </StepFold>
       )}
       <SectionLine />
-      {plan && plan.gaps.length > 0 && <Gaps plan={plan} />}
+      {plan && plan.gaps.length > 0 && (
+        <>
+          <TriedGap plan={plan} />
+          <Gaps plan={plan} />
+        </>
+      )}
     </>
   );
 }
@@ -86,7 +92,9 @@ interface EntryProps {
 function PartEntry({ index, part, laid }: EntryProps) {
   const change = useBench((b) => b.change);
   const { problem } = useComputed();
-  const { limits, partEnds } = useWords();
+  const { limits, partEnds, flanks } = useWords();
+  const school = useBench((b) => b.brief.foundation.flanks);
+  const skinMm = flanks.find((f) => f.value === school)?.readsAsSkinMm ?? 0;
   const lengths = useLengths();
   const path = `foundation.parts[${index}]`;
   const texts = useBench((b) => b.texts);
@@ -149,7 +157,7 @@ function PartEntry({ index, part, laid }: EntryProps) {
             Shows <strong>{lengths.say(laid.meanMm)}</strong> of scalp, open for{' '}
             <strong>{lengths.say(laid.openMm)}</strong>
           </p>
-          <ChannelCurve channel={laid.channel} skinMm={limits.readsAsSkinMm} />
+          <ChannelCurve channel={laid.channel} skinMm={skinMm} />
         </div>
       )}
       <StepFold
@@ -251,6 +259,8 @@ function SectionLine() {
 function Gaps({ plan }: { plan: Plan }) {
   const lengths = useLengths();
   const holdRow = useBench((b) => b.holdRow);
+  const tried = useBench((b) => b.worn.gap);
+  const tryGap = useBench((b) => b.tryGap);
   const longest = [...plan.gaps].sort((a, b) => b.openMm - a.openMm).slice(0, 6);
   return (
     <StepFold
@@ -265,13 +275,18 @@ function Gaps({ plan }: { plan: Plan }) {
             className="border-b border-line py-1"
             onMouseEnter={() => holdRow(g.leftRow)}
           >
-            <p className="flex justify-between">
+            <p className="flex items-center justify-between gap-2">
               <span>
-                between {g.leftRow.slice(1)} and {g.rightRow.slice(1)}
-              </span>
-              <span>
+                between {g.leftRow.slice(1)} and {g.rightRow.slice(1)}:{' '}
                 <strong>{lengths.say(g.openMm)}</strong> long, {lengths.say(g.meanMm)} wide
               </span>
+              <Button
+                aria-pressed={tried === plan.gaps.indexOf(g)}
+                look={tried === plan.gaps.indexOf(g) ? 'main' : 'plain'}
+                onClick={() => tryGap(tried === plan.gaps.indexOf(g) ? null : plan.gaps.indexOf(g))}
+              >
+                try it
+              </Button>
             </p>
             <p className="text-soft">
               {g.readsAsSkin ? '' : 'too narrow to read as skin'}

@@ -7,6 +7,7 @@ import { useLengths } from '../../../ui/prefs';
 import { Findings } from '../panels/Findings';
 import { useBench, useComputed } from '../draft/useBench';
 import { useWorn } from '../plan/useWorn';
+import { TriedGap } from './TriedGap';
 import { UpdoList } from './wear/UpdoList';
 
 const LAST_DAY = 14;
@@ -29,8 +30,8 @@ export function WearStep() {
           <WayKey
             key={d.words}
             words={d.words}
-            isOn={how.way === 'DOWN' && how.part === d.part}
-            onPress={() => wear({ way: 'DOWN', part: d.part })}
+            isOn={how.way === 'DOWN' && how.part === d.part && how.gap === null}
+            onPress={() => wear({ way: 'DOWN', part: d.part, gap: null })}
           />
         ))}
         {ways
@@ -40,10 +41,11 @@ export function WearStep() {
               key={w.value}
               words={w.words}
               isOn={how.way === w.value}
-              onPress={() => wear({ way: w.value, part: null })}
+              onPress={() => wear({ way: w.value, part: null, gap: null })}
             />
           ))}
       </div>
+      <TriedGap plan={plan} />
       <DaySlider day={how.day} onChange={(day) => wear({ day })} />
       {worn && <Shown worn={worn} />}
       <Fold id="wear updos" title="Edges of updos" tells={updoWords(plan)}>

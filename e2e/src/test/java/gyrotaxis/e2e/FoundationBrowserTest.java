@@ -297,9 +297,13 @@ class FoundationBrowserTest {
         page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("all round");
         assertThat(rowsOf(page, "P")).hasCount(2);
-        page.getByLabel("Individuals", new Page.GetByLabelOptions().setExact(true))
-                .selectOption("the nape");
-        assertThat(rowsOf(page, "I")).hasCount(12);
+        page.getByRole(
+                        AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Lines of singles, the nape"))
+                .getByText("one line")
+                .click();
+        assertThat(rowsOf(page, "I")).hasCount(6);
+        page.getByLabel("more: how many, the nape").click();
+        assertThat(rowsOf(page, "I")).hasCount(7);
         bench.field("Bases are deep").fill("9");
         assertThat(page.getByText("Bases are deep must be between 0.6 cm and 2.5 cm."))
                 .isVisible();

@@ -84,14 +84,14 @@ class PartsBrowserTest {
     @Test
     void shortOwnHairLeavesEndsLoose(Page page) {
         Bench bench = Bench.begin(page, CLIENT).step("Client");
-        bench.unfold("Her own hair").field("Her own hair hangs").fill("4");
+        bench.unfold("Her own hair").field("How long is it?").fill("4");
         // What comes of it stands at the step where something can be done about it.
         bench.step("Rows");
         assertThat(page.getByText("4 rows end too short to reach another row")).isVisible();
-        bench.step("Client").field("Her own hair hangs").fill("1");
+        bench.step("Client").field("How long is it?").fill("1");
         assertThat(page.getByText("Her own hair must be between 2 and 90 cm.").first())
                 .isVisible();
-        bench.field("Her own hair hangs").fill("25");
+        bench.field("How long is it?").fill("25");
         bench.step("Rows");
         assertThat(page.getByText("ends loose at the nape")).hasCount(1);
         page.locator("[data-handle=B1]").focus();
@@ -103,7 +103,7 @@ class PartsBrowserTest {
                 .click();
         bench.reload();
         bench.step("Client");
-        assertThat(bench.field("Her own hair hangs")).hasValue("25.0");
+        assertThat(bench.field("How long is it?")).hasValue("25.0");
     }
 
     @Test

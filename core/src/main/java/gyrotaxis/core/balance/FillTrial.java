@@ -28,6 +28,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Tries every part and way in which she wears a plan, and puts the reserve where something shows.
@@ -90,7 +91,19 @@ public final class FillTrial {
 
     /** Where fills and wisps go once every part and way she named was tried. */
     public static Fills of(Planner planner, InstallPlan plan) {
-        return new FillTrial(plan).run(new Trials(plan, planner.grid(plan.scalp(), SAMPLES), plan.stations()));
+        return of(planner, plan, Trials.of(plan));
+    }
+
+    /** Where fills go if it is to be worn in one way more, a gap as a part perhaps. */
+    public static Fills alsoWorn(Planner planner, InstallPlan plan, Worn worn) {
+        return of(
+                planner,
+                plan,
+                Stream.concat(Stream.of(worn), Trials.of(plan).stream()).toList());
+    }
+
+    private static Fills of(Planner planner, InstallPlan plan, List<Worn> worn) {
+        return new FillTrial(plan).run(new Trials(plan, planner.grid(plan.scalp(), SAMPLES), plan.stations(), worn));
     }
 
     private Fills run(Trials trials) {

@@ -32,15 +32,20 @@ final class Trials {
     private final int[][] weak;
 
     /**
-     * A plan with some of its shares.
+     * A plan with some of its shares, down with each part and in every other way that was named.
      *
      * @param hooked those that are hooked before anything is put in
      */
     Trials(InstallPlan plan, CoverGrid grid, List<Station> hooked) {
+        this(plan, grid, hooked, of(plan));
+    }
+
+    /** The same in other ways. */
+    Trials(InstallPlan plan, CoverGrid grid, List<Station> hooked, List<Worn> worn) {
         this.grid = grid;
         this.foundation = plan.foundation();
         this.head = plan.hooked();
-        this.worn = of(plan);
+        this.worn = worn;
         this.depth = new double[worn.size()][];
         this.before = new ArrayList<>();
         this.weak = new int[worn.size()][];

@@ -66,6 +66,9 @@ public final class TailRouter {
     private final Foundation foundation;
     private final Map<RowId, Row> rows = new HashMap<>();
     private final double reachMm;
+    /** How thick a usual row is: against that, and not against itself, a single is thick where another is fed into it. */
+    private final double usualRowMm;
+
     private final double tailMm;
     private final List<TailChoice> choices;
     private final Optional<TailEnd> otherwise;
@@ -80,6 +83,11 @@ public final class TailRouter {
         this.choices = choices;
         this.tailMm = ownHair.lengthMm() * TAIL_OF_HAIR;
         this.reachMm = tailMm - GRIP_MM;
+        this.usualRowMm = foundation.rows().stream()
+                .filter(r -> r.use() != RowUse.PLAITED)
+                .mapToDouble(Row::braidWidthMm)
+                .average()
+                .orElse(1);
         this.graph = new BraidOrder(foundation);
     }
 
@@ -372,11 +380,12 @@ public final class TailRouter {
         // grip.
         double grip = at.row().section() == Section.INDIVIDUAL ? GRIP_MM / 2 : GRIP_MM;
         double sum = 1;
+        double own = into.use() == RowUse.PLAITED ? usualRowMm : into.braidWidthMm();
         for (Tail t : tails.values()) {
             double reach = t.end() == TailEnd.LAID ? LAID_MM / 2 : grip;
             boolean liesHere = gathers ? t.entryMm() <= at.entryMm() : Math.abs(t.entryMm() - at.entryMm()) < reach;
             if (t.into().equals(Optional.of(into.id())) && liesHere) {
-                sum += ratio(row(t.row()).orElseThrow(), into);
+                sum += Math.pow(row(t.row()).orElseThrow().braidWidthMm() / own, 2);
             }
         }
         return sum;

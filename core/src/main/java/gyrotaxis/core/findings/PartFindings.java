@@ -22,7 +22,6 @@ import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HairlineShape.Peak;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
-import gyrotaxis.core.wear.PartChoice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -59,7 +58,7 @@ final class PartFindings {
                 closesEarly(part, place);
             }
             part.unended().ifPresent(u -> runOn(part, u, place));
-            if (part.narrowestMm() < PartChoice.READS_AS_SKIN_MM) {
+            if (part.narrowestMm() < asked.flanks().readsAsSkinMm()) {
                 tooNarrow(part, place);
             }
             brief.head().hairline().peak().ifPresent(peak -> inPeak(part, place, peak));
@@ -183,7 +182,9 @@ final class PartFindings {
                         place.number(),
                         " shows only ",
                         mm(part.narrowestMm()),
-                        " of scalp where it is narrowest; hair closes over that and it does not read as skin."),
+                        asked.flanks() == FlankSchool.WIDE_CHANNEL
+                                ? " of scalp where it is narrowest; hair closes over that and it does not read as skin."
+                                : " of scalp where it is narrowest: the plaits beside it touch, and no line is left to comb and gel."),
                 remedies);
     }
 

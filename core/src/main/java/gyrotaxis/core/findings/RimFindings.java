@@ -96,7 +96,7 @@ final class RimFindings {
                     Code.EDGES_PULLED,
                     Severity.WARNING,
                     RIM,
-                    Sentence.of("Individuals with bases of ", mm(plaits.baseMm()), " pull on thin edges."),
+                    Sentence.of("Singles with bases of ", mm(plaits.baseMm()), " pull on thin edges."),
                     laid(
                                     Sentence.of("Make the bases ", mm(SMALL_BASE_MM)),
                                     rim.withIndividuals(plaits.withBases(SMALL_BASE_MM)))
@@ -159,7 +159,7 @@ final class RimFindings {
         }
         if (!hasThinEdges && !rim.individuals().areAny()) {
             remedies.add(laid(
-                    Sentence.of("Add individuals round sides and nape"),
+                    Sentence.of("Add singles round sides and nape"),
                     rim.withIndividuals(RimBrief.Individuals.along(Where.SIDES_AND_NAPE, USUAL_PLAITS, 1, 14, false))));
         }
         return FindingList.those(remedies);

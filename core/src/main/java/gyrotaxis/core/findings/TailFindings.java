@@ -144,7 +144,11 @@ final class TailFindings {
                 .filter(t -> t.thread().isPresent() && isAtNape(t.thread().get().end()))
                 .toList();
         double bulk = atNape.stream().mapToDouble(Tail::bulk).max().orElse(1);
-        if (bulk <= HUMP_BULK && atNape.size() <= HUMP_TAILS) {
+        // Ends of singles are thin: they count by their thickness, in the bulk, and not one by one.
+        long ends = atNape.stream()
+                .filter(t -> t.row().section() != Section.INDIVIDUAL)
+                .count();
+        if (bulk <= HUMP_BULK && ends <= HUMP_TAILS) {
             return;
         }
         List<TailChoice> others = asked.tails().stream()
@@ -171,7 +175,7 @@ final class TailFindings {
                 bulk > HUMP_BULK ? Severity.WARNING : Severity.HINT,
                 FindingList.row(atNape.get(0).row()),
                 Sentence.of(
-                        atNape.size(),
+                        (int) ends,
                         " tails gather at the nape, the thickest spot ",
                         times(bulk),
                         " a single row: a hump that shows."),

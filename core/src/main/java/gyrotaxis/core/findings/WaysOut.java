@@ -190,7 +190,7 @@ public final class WaysOut {
     private Stream<Stream<WayOut>> rim(RimBrief rim) {
         return Stream.concat(
                 Stream.concat(
-                        one("Set no individuals", asked.withRim(rim.withIndividuals(Individuals.none()))),
+                        one("Set no singles", asked.withRim(rim.withIndividuals(Individuals.none()))),
                         one(
                                 "Braid no perimeter braid",
                                 asked.withRim(rim.withPerimeter(Where.NOWHERE, rim.perimeterMm())))),

@@ -1,5 +1,6 @@
 package gyrotaxis.core.foundation;
 
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.quantity.Require;
 import java.util.List;
 import java.util.Optional;
@@ -11,9 +12,10 @@ import java.util.Optional;
  * @param right the row on her right
  * @param openMm how far a part can run in it before the rows meet or end, mm
  * @param channel how wide it is along the open length over the front, from the hairline back; at least one width
+ * @param path its middle, from the hairline back over the open length
  * @param behind the rows between which it runs on behind the section line, if it does
  */
-public record PartGap(RowId left, RowId right, double openMm, List<Width> channel, Optional<Behind> behind) {
+public record PartGap(RowId left, RowId right, double openMm, List<Width> channel, Path path, Optional<Behind> behind) {
     /**
      * Clear scalp between the plaits at one place.
      *

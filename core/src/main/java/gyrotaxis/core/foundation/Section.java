@@ -5,7 +5,7 @@ import java.util.Optional;
 /** A kind of row by where it lies; rows of one section are numbered together. In the order in which a map is read. */
 public enum Section {
     PERIMETER("perimeter braid", "P", true),
-    INDIVIDUAL("individual", "I", true),
+    INDIVIDUAL("single", "I", true),
     FRONT("front row", "F", true),
     OVERLAY("overlay row", "O", false),
     MIDDLE("middle row", "M", true),

@@ -8,7 +8,7 @@ public enum Role {
     HAIRLINE("first at the hairline"),
     PART("beside a part"),
     PERIMETER("on the perimeter braid"),
-    PLAIT("over an individual"),
+    PLAIT("over a single"),
     CAP("on the cap"),
     CROSSING("closes the gap where rows meet"),
     BASE("into base hair beside the row"),

@@ -165,6 +165,29 @@ final class FrontDivision {
         return parts.size();
     }
 
+    /**
+     * From where on each row may bend toward the one it joins, as a part of its length, from the client's left: as usual, but not
+     * before the parts beside it end.
+     *
+     * @param specs the lanes by interval
+     */
+    double[] bendsFrom(List<List<Lane.Spec>> specs) {
+        List<Double> from = new ArrayList<>();
+        for (int i = 0; i < specs.size(); i++) {
+            int n = specs.get(i).size();
+            for (int j = 0; j < n; j++) {
+                double left = j == 0 && i > 0 ? behind(i - 1) : RowEnds.BEND_FROM;
+                double right = j == n - 1 && i < parts.size() ? behind(i) : RowEnds.BEND_FROM;
+                from.add(Math.max(left, right));
+            }
+        }
+        return from.stream().mapToDouble(u -> u).toArray();
+    }
+
+    private double behind(int part) {
+        return endsAt[part] < LAST_END ? Math.max(RowEnds.BEND_FROM, endsAt[part]) : RowEnds.BEND_FROM;
+    }
+
     /** Whether the rows beside a part can end with it: both sides must have another row to take over. */
     private boolean endsShort(int part) {
         return endsAt[part] < LAST_END && counts[part] > 1 && counts[part + 1] > 1;

@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import java.util.ArrayList;
@@ -23,11 +24,15 @@ final class PartGaps {
 
     private PartGaps() {}
 
-    /** The gaps of a section's rows, from the client's left to her right. */
-    static List<PartGap> between(List<Row> rows, Draft draft) {
+    /**
+     * The gaps of a section's rows, from the client's left to her right.
+     *
+     * @param bendsFrom where each row bends toward the one it joins, as a part of its length
+     */
+    static List<PartGap> between(List<Row> rows, Draft draft, double[] bendsFrom) {
         List<PartGap> gaps = new ArrayList<>();
         for (int i = 1; i < rows.size(); i++) {
-            gaps.add(between(rows.get(i - 1), rows.get(i), draft));
+            gaps.add(between(rows.get(i - 1), rows.get(i), draft, Math.min(bendsFrom[i - 1], bendsFrom[i])));
         }
         return List.copyOf(gaps);
     }
@@ -52,7 +57,7 @@ final class PartGaps {
                 .flatMap(b -> begins(b.left(), whole, kept)
                         .flatMap(l -> begins(b.right(), whole, kept)
                                 .map(r -> new Behind(l.id(), r.id(), Math.min(l.lengthMm(), r.lengthMm())))));
-        return new PartGap(gap.left(), gap.right(), gap.openMm(), gap.channel(), behind);
+        return new PartGap(gap.left(), gap.right(), gap.openMm(), gap.channel(), gap.path(), behind);
     }
 
     /** What is left of a row where it began. */
@@ -66,28 +71,42 @@ final class PartGaps {
     }
 
     /** Rows of one section run in step, so points of the same number lie opposite each other. */
-    private static PartGap between(Row left, Row right, Draft draft) {
+    private static PartGap between(Row left, Row right, Draft draft, double bendsFrom) {
         List<Vec3> l = frontFirst(left);
         List<Vec3> r = frontFirst(right);
         int last = Math.min(l.size(), r.size()) - 1;
         boolean meet = left.joins().isPresent() && left.joins().equals(right.joins());
-        int open = Math.max(1, meet ? (int) Math.round(last * RowEnds.BEND_FROM) : last);
+        int open = Math.max(1, meet ? (int) Math.round(last * bendsFrom) : last);
         double half = (left.braidWidthMm() + right.braidWidthMm()) / 2;
         double length = 0;
+        List<Vec2> flatLeft = frontFirstOnMap(left);
+        List<Vec2> flatRight = frontFirstOnMap(right);
+        List<Vec2> middle = new ArrayList<>(List.of(flatLeft.get(0).lerp(flatRight.get(0), 0.5)));
+        List<Vec3> space = new ArrayList<>(List.of(l.get(0).lerp(r.get(0), 0.5)));
         List<Width> channel = new ArrayList<>();
         for (int k = 1; k <= open; k++) {
+            middle.add(flatLeft.get(k).lerp(flatRight.get(k), 0.5));
+            space.add(l.get(k).lerp(r.get(k), 0.5));
             length += l.get(k).lerp(r.get(k), 0.5).distance(l.get(k - 1).lerp(r.get(k - 1), 0.5));
             if (k >= MARGIN * open && k <= (1 - MARGIN) * open || open == 1) {
                 channel.add(new Width(length, Math.max(0, l.get(k).distance(r.get(k)) - half)));
             }
         }
-        return new PartGap(left.id(), right.id(), length, channel, behind(left, right, draft));
+        return new PartGap(left.id(), right.id(), length, channel, new Path(middle, space), behind(left, right, draft));
+    }
+
+    private static List<Vec3> frontFirst(Row row) {
+        return asLaid(row).space();
+    }
+
+    private static List<Vec2> frontFirstOnMap(Row row) {
+        return asLaid(row).chart();
     }
 
     /** A row that was turned round by hand still lies where it lay. */
-    private static List<Vec3> frontFirst(Row row) {
+    private static Path asLaid(Row row) {
         boolean isTurned = row.path().start().y() < row.path().end().y();
-        return (isTurned ? row.path().reversed() : row.path()).space();
+        return isTurned ? row.path().reversed() : row.path();
     }
 
     private static Optional<Behind> behind(Row left, Row right, Draft draft) {

@@ -119,7 +119,7 @@ final class Rim {
                     brief.perimeter() == Where.NOWHERE ? Wish.LEAVE_OUT : Wish.PERIMETER,
                     0,
                     Sentence.of(
-                            "Leave-out, individuals and perimeter braid together reach ",
+                            "Leave-out, singles and perimeter braid together reach ",
                             Quantity.mm(field.greatest()),
                             " in and leave no room for rows. Make one of them narrower."));
         }

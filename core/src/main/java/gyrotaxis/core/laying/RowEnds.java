@@ -5,15 +5,20 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.CoonsPatch;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 
 /** How the rows in front end where they do not simply run on: bent together, fed into a neighbour, crossed, or turned. */
 final class RowEnds {
     /** The part of a front row's length after which it bends toward the row it joins. */
     static final double BEND_FROM = 0.7;
+
+    /** A half row runs over to the row that takes it in by so much of the way; its tail is the rest. */
+    private static final double REACHES = 0.75;
 
     private final RowMaker maker;
     private final Draft draft;
@@ -28,13 +33,13 @@ final class RowEnds {
         this.lanes = lanes;
     }
 
-    /** The middle of a lane that bends toward where it meets another, if it meets one. */
-    static DoubleUnaryOperator bent(Lane lane, Optional<Double> meeting) {
+    /** The middle of a lane that bends from some place on toward where it meets another, if it meets one. */
+    static DoubleUnaryOperator bent(Lane lane, Optional<Double> meeting, double from) {
         if (meeting.isEmpty()) {
             return lane.middle();
         }
         double to = meeting.get();
-        return u -> lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, BEND_FROM, 1);
+        return u -> lane.middle().applyAsDouble(u) + (to - lane.middle().applyAsDouble(u)) * bend(u, from, 1);
     }
 
     private static double bend(double u, double from, double to) {
@@ -64,13 +69,38 @@ final class RowEnds {
                 int into = outward >= index - j && outward < index - j + n ? outward : 2 * index - outward;
                 boolean isInside = into >= index - j && into < index - j + n;
                 if (isInside && lanes.get(into).spec().runsThrough()) {
-                    Row receiver = draft.get(new RowId(Section.FRONT, into + 1));
-                    List<Vec2> line = draft.get(id).path().chart();
-                    double at = receiver.path().nearest(line.get(line.size() - 1));
-                    draft.replace(draft.get(id).led(Row.Lead.fed(receiver.id(), at)));
+                    feedOver(id, lane, new RowId(Section.FRONT, into + 1));
                 }
             }
         }
+    }
+
+    /**
+     * Its lane narrows to nothing where the part stops, but the row does not follow it onto the part: it runs over to the one that
+     * takes it in, away from the scalp that is to show.
+     */
+    private void feedOver(RowId id, Lane lane, RowId into) {
+        double end = lane.spec().endsAt();
+        double from = end - LaneField.NARROWING;
+        Path taking = draft.get(into).path();
+        DoubleFunction<Vec2> over = u -> {
+            Vec2 own = front.at(u, lane.middle().applyAsDouble(u));
+            double t = Math.max(0, (u - from) / (end - from));
+            // Between its own lane and the row that takes it in, so that the two never cross.
+            return t == 0 ? own : own.lerp(at(taking, u), REACHES * t * (2 - t));
+        };
+        Row row = maker.row(id, over, front::at, lane);
+        Row receiver = draft.get(into);
+        List<Vec2> line = row.path().chart();
+        draft.replace(row.led(Row.Lead.fed(into, receiver.path().nearest(line.get(line.size() - 1)))));
+    }
+
+    /** Where a row that runs through lies, by the part of the section: its points are evenly spread over that. */
+    private static Vec2 at(Path path, double u) {
+        List<Vec2> line = path.chart();
+        double k = u * (line.size() - 1);
+        int i = Math.min(line.size() - 2, (int) k);
+        return line.get(i).lerp(line.get(i + 1), k - i);
     }
 
     /** A row braided toward the hairline ends there and joins nothing. */

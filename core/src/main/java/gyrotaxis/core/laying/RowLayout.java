@@ -150,6 +150,7 @@ public final class RowLayout {
                 brief.back(),
                 brief.joins());
         List<Optional<Double>> meetings = behind.meetings(brief.back());
+        double[] bends = division.bendsFrom(specs);
         int next = 0;
         for (int i = 0; i < lanes.size(); i++) {
             Lane lane = lanes.get(i);
@@ -157,7 +158,8 @@ public final class RowLayout {
             if (lane.spec().runsThrough() && next < meetings.size()) {
                 meeting = meetings.get(next++);
             }
-            draft.rows.add(maker.row(new RowId(Section.FRONT, i + 1), front::at, lane, RowEnds.bent(lane, meeting)));
+            draft.rows.add(
+                    maker.row(new RowId(Section.FRONT, i + 1), front::at, lane, RowEnds.bent(lane, meeting, bends[i])));
         }
         RowEnds ends = new RowEnds(maker, draft, front, lanes);
         ends.endHalfRows(division, specs);
@@ -173,7 +175,7 @@ public final class RowLayout {
         if (isMirrored) {
             MirrorImage.imposeOn(draft);
         }
-        List<PartGap> gaps = PartGaps.between(draft.of(Section.FRONT), draft);
+        List<PartGap> gaps = PartGaps.between(draft.of(Section.FRONT), draft, bends);
         List<LaidPart> parts = division.laid(gaps, specs);
         return finish(first, isMirrored, gaps, parts, cap(last));
     }

@@ -10,6 +10,7 @@ import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 import java.util.function.DoubleUnaryOperator;
 
 /**
@@ -54,6 +55,13 @@ record RowMaker(Scalp scalp, OwnHair ownHair) {
     /** The row of a lane. */
     Row row(RowId id, Place place, Lane lane) {
         return row(id, place, lane, lane.middle());
+    }
+
+    /** The row of a lane along a line of its own; the lane only says what it gathers. */
+    Row row(RowId id, DoubleFunction<Vec2> line, Place place, Lane lane) {
+        List<Double> along = steps(lane.spec().endsAt());
+        Path path = Path.lifted(along.stream().map(line::apply).toList(), scalp.chart());
+        return of(id, path, strip(place, lane, along)).used(lane.spec().use());
     }
 
     /** The row of a lane that leaves its middle. */

@@ -151,7 +151,7 @@ public final class Planner {
                 time,
                 hooked.stations().stream().mapToDouble(hooked::gramsOf).sum(),
                 pull,
-                PartChoice.of(foundation, braiding),
+                PartChoice.of(foundation, braiding, asked.flanks()),
                 updos);
     }
 

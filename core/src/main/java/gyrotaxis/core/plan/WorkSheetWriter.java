@@ -218,7 +218,7 @@ public final class WorkSheetWriter {
             add(
                     Stage.HOOK,
                     List.of(),
-                    Sentence.of("Draw each individual into its share, and feed its end into the row behind."),
+                    Sentence.of("Draw each single into its share, and feed its end into the row behind."),
                     minutes(ChairTime.Stage.PLAITS));
         }
         plan.work().stream().filter(w -> w.stage() != WorkStep.Stage.CAP).forEach(w -> hook(w, Stage.HOOK));

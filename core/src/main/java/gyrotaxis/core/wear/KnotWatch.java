@@ -12,6 +12,9 @@ import java.util.Optional;
 
 /** Looks which knots show: by where they lie and how they are tied, and, where cover is known, by what lies over them. */
 public final class KnotWatch {
+    /** A flanking row lies beside a gap as far as this part of the gap's length. */
+    private static final double ALONG = 0.995;
+
     /** Where more than this of the skin shows, a knot that is not hidden is seen. */
     private static final double BARE = 0.45;
 
@@ -51,6 +54,9 @@ public final class KnotWatch {
                 return seen(s, "hooked away from the part, so its knot lies on the near side", false);
             }
         }
+        if (!s.tie().knot().isHidden() && liesAtGap(s, foundation, worn)) {
+            return seen(s, "a " + s.tie().knot().words() + " knot beside this gap", true);
+        }
         boolean isEdge = s.role() == Role.PERIMETER || s.role() == Role.PLAIT || s.role() == Role.HAIRLINE;
         if (isEdge && drawsEdgeUp(worn.way(), s)) {
             if (!hides(s)) {
@@ -64,6 +70,13 @@ public final class KnotWatch {
             return seen(s, "a " + s.tie().knot().words() + " knot at the hairline, which wind lays bare", true);
         }
         return Optional.empty();
+    }
+
+    /** Whether it lies on a row beside the gap that is tried as a part. */
+    private static boolean liesAtGap(Station s, Foundation foundation, Worn worn) {
+        return worn.gap().isPresent()
+                && worn.partsOf(foundation).stream()
+                        .anyMatch(p -> p.isFlankedBy(s.id().row()) && p.path().nearest(s.chart()) < ALONG);
     }
 
     private static boolean hides(Station s) {

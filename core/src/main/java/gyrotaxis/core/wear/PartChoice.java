@@ -2,6 +2,7 @@ package gyrotaxis.core.wear;
 
 import gyrotaxis.core.braiding.Braiding;
 import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
@@ -18,22 +19,17 @@ import java.util.Optional;
  * @param gap which
  * @param openMm how far a part can run there before a row or a tail crosses it, mm
  * @param stoppedBy the row whose tail crosses it, if one does
- * @param readsAsSkin whether its channel is wide enough
+ * @param readsAsSkin whether its channel is wide enough, by the school of the rows beside parts
  */
 public record PartChoice(PartGap gap, double openMm, Optional<RowId> stoppedBy, boolean readsAsSkin) {
-    /**
-     * A channel narrower than this does not read as skin, mm.
-     *
-     * @see "ASSUMPTION: a quarter of a finger; hair beside the part closes over less"
-     */
-    public static final double READS_AS_SKIN_MM = 4.5;
-
     /** All gaps of a foundation, from the client's left to her right. */
-    public static List<PartChoice> of(Foundation foundation, Braiding braiding) {
-        return foundation.gaps().stream().map(g -> of(g, foundation, braiding)).toList();
+    public static List<PartChoice> of(Foundation foundation, Braiding braiding, FlankSchool school) {
+        return foundation.gaps().stream()
+                .map(g -> of(g, foundation, braiding, school))
+                .toList();
     }
 
-    private static PartChoice of(PartGap gap, Foundation foundation, Braiding braiding) {
+    private static PartChoice of(PartGap gap, Foundation foundation, Braiding braiding, FlankSchool school) {
         double open = gap.wholeMm();
         Optional<RowId> stoppedBy = Optional.empty();
         if (gap.behind().isPresent()) {
@@ -48,7 +44,7 @@ public record PartChoice(PartGap gap, double openMm, Optional<RowId> stoppedBy, 
                 }
             }
         }
-        return new PartChoice(gap, open, stoppedBy, gap.narrowestMm() >= READS_AS_SKIN_MM);
+        return new PartChoice(gap, open, stoppedBy, gap.narrowestMm() >= school.readsAsSkinMm());
     }
 
     /** How far along the middle of two rows a tail's thread crosses it, mm; infinite if it does not. */

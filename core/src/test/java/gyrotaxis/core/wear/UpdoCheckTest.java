@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.braiding.Braiding;
 import gyrotaxis.core.braiding.TailRouter;
+import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
@@ -129,7 +130,7 @@ class UpdoCheckTest {
     void aPartRunsOnUntilATailCrossesIt() {
         Foundation f = RowLayout.lay(HEAD, FoundationBrief.of(14, 6, 12), HAIR);
         Braiding b = TailRouter.route(f, List.of(), HAIR);
-        List<PartChoice> choices = PartChoice.of(f, b);
+        List<PartChoice> choices = PartChoice.of(f, b, FlankSchool.FINE_ROWS);
         assertThat(choices).hasSize(13);
         for (PartChoice c : choices) {
             assertThat(c.openMm()).isBetween(c.gap().openMm(), c.gap().wholeMm() + 1e-9);

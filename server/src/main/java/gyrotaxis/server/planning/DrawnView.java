@@ -171,7 +171,8 @@ record DrawnView(
             double narrowestMm,
             double meanMm,
             boolean readsAsSkin,
-            @Nullable @Schema(nullable = true) String stoppedBy) {}
+            @Nullable @Schema(nullable = true) String stoppedBy,
+            List<Double> path) {}
 
     /** Where a row's free end goes; {@code thread} is empty where it enters no row. */
     record TailView(

@@ -173,7 +173,8 @@ final class FoundationViews {
                 tenth(c.gap().narrowestMm()),
                 tenth(c.gap().meanMm()),
                 c.readsAsSkin(),
-                c.stoppedBy().map(RowId::words).orElse(null));
+                c.stoppedBy().map(RowId::words).orElse(null),
+                points(c.gap().path().chart()));
     }
 
     List<DrawnView.TailView> tails() {

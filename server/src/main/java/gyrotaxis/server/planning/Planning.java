@@ -3,6 +3,7 @@ package gyrotaxis.server.planning;
 import gyrotaxis.core.balance.BalanceGoal;
 import gyrotaxis.core.balance.Balancer;
 import gyrotaxis.core.balance.FillTrial;
+import gyrotaxis.core.balance.Fills;
 import gyrotaxis.core.balance.Progress;
 import gyrotaxis.core.balance.Stopping;
 import gyrotaxis.core.findings.Finding;
@@ -22,6 +23,7 @@ import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
@@ -187,7 +189,13 @@ public class Planning {
     WornView wear(WearBody body) {
         return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
-            return worn(plan, how.on(parts(plan)), how, Boolean.TRUE.equals(body.withHair()), brief, changes(brief));
+            return worn(
+                    plan,
+                    how.on(parts(plan), plan.foundation().gaps().size()),
+                    how,
+                    Boolean.TRUE.equals(body.withHair()),
+                    brief,
+                    changes(brief));
         });
     }
 
@@ -229,9 +237,17 @@ public class Planning {
     }
 
     /** Where fills and wisps go once every part and way was tried. */
-    FillsView fills(BriefBody body) {
+    FillsView fills(BriefBody body, @Nullable Integer gap) {
         InstallPlan plan = plan(body);
-        return FillsView.of(plan, FillTrial.of(planner, plan), body, changes(body));
+        Fills fills = gap == null
+                ? FillTrial.of(planner, plan)
+                : FillTrial.alsoWorn(
+                        planner,
+                        plan,
+                        new WornAsBody(Way.DOWN, null, gap, null, null)
+                                .check(new Fields())
+                                .on(parts(plan), plan.foundation().gaps().size()));
+        return FillsView.of(plan, fills, body, changes(body));
     }
 
     /** When the head may be left as it is. */

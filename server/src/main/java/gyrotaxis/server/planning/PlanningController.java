@@ -11,11 +11,13 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 import tools.jackson.databind.json.JsonMapper;
@@ -63,8 +65,8 @@ class PlanningController {
     }
 
     @PostMapping("/fills")
-    FillsView fills(@RequestBody BriefBody brief) {
-        return planning.fills(brief);
+    FillsView fills(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable Integer gap) {
+        return planning.fills(brief, gap);
     }
 
     @PostMapping("/wear")

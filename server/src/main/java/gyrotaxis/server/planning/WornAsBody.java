@@ -14,21 +14,24 @@ import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a plan is worn: {@code part} is counted from 0 and from the client's left, {@code day} from the install. What is still in
+ * How a plan is worn: {@code part} is counted from 0 and from the client's left, so is {@code gap}, which is
+ * tried as a part that was not planned; {@code day} from the install. What is still in
  * the hand may be looked at roughly: on a third of the samples, in a third of the time, and not from the sides.
  */
 record WornAsBody(
         @Nullable Way way,
         @Nullable @Schema(nullable = true) Integer part,
+        @Nullable @Schema(nullable = true) Integer gap,
         @Nullable @Schema(nullable = true) Double day,
         @Nullable @Schema(nullable = true) Boolean isRough) {
-    static final WornAsBody DOWN = new WornAsBody(Way.DOWN, null, null, null);
+    static final WornAsBody DOWN = new WornAsBody(Way.DOWN, null, null, null, null);
 
     private static final int ROUGH_SAMPLES = FallSimulator.USUAL_SAMPLES / 3;
     private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
 
     /** What was asked, once it is known to make sense. */
-    record Checked(Way way, @Nullable Integer part, double day, boolean isRough) {
+    record Checked(
+            Way way, @Nullable Integer part, @Nullable Integer gap, double day, boolean isRough) {
 
         /** How finely the scalp is looked at. */
         int samples() {
@@ -36,11 +39,23 @@ record WornAsBody(
         }
 
         /**
-         * For a plan with so many parts.
+         * For a plan with so many parts, and gaps that could be parts.
          *
-         * @throws FieldProblems if it has no such part
+         * @throws FieldProblems if it has no such part or gap
          */
-        Worn on(int parts) {
+        Worn on(int parts, int gaps) {
+            if (gap != null) {
+                if (gap < 0 || gap >= gaps) {
+                    throw new FieldProblems(List.of(new FieldProblem(
+                            "worn.gap",
+                            "These rows have no such gap.",
+                            0.0,
+                            Math.max(0.0, gaps - 1.0),
+                            "",
+                            List.of())));
+                }
+                return Worn.inGap(gap);
+            }
             if (part != null && (part < 0 || part >= parts)) {
                 throw new FieldProblems(List.of(new FieldProblem(
                         "worn.part",
@@ -55,7 +70,7 @@ record WornAsBody(
 
         /** For a plan that is only set beside others: without a part it does not have. */
         Worn asFarAsItGoes(int parts) {
-            return part == null || part < 0 || part >= parts ? Worn.as(way) : on(parts);
+            return part == null || part < 0 || part >= parts ? Worn.as(way) : new Worn(way, OptionalInt.of(part));
         }
     }
 
@@ -63,6 +78,7 @@ record WornAsBody(
         return new Checked(
                 f.present("worn.way", "How it is worn", way, Way.DOWN),
                 part,
+                gap,
                 day == null ? 0 : f.number("worn.day", "The day", day, DAYS),
                 Boolean.TRUE.equals(isRough));
     }

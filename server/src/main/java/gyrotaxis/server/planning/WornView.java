@@ -26,6 +26,7 @@ record WornView(
         Way way,
         String words,
         @Nullable @Schema(nullable = true) Integer part,
+        @Nullable @Schema(nullable = true) Integer gap,
         double exposedPercent,
         double fullnessPercent,
         List<ZoneCover> zones,
@@ -80,6 +81,7 @@ record WornView(
                 worn.way(),
                 worn.way().words(),
                 worn.part().isPresent() ? worn.part().getAsInt() : null,
+                worn.gap().isPresent() ? worn.gap().getAsInt() : null,
                 Flat.tenth(c.exposed() * ALL_PERCENT),
                 Flat.tenth(c.fullness() * ALL_PERCENT),
                 Arrays.stream(Zone.values())

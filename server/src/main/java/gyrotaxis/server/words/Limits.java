@@ -15,7 +15,6 @@ import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.scalp.HairlineShape;
-import gyrotaxis.core.wear.PartChoice;
 
 /** What may be asked: both ends of every figure. */
 public record Limits(
@@ -43,7 +42,6 @@ public record Limits(
         Limits.Range slantDeg,
         Limits.Range bowMm,
         Limits.Range moveMm,
-        double readsAsSkinMm,
         Limits.Range closer,
         int mostShareParts,
         int mostPasses,
@@ -89,7 +87,6 @@ public record Limits(
                         Math.rint(Math.toDegrees(WearingPart.SLANT_RAD.max()))),
                 Range.of(WearingPart.BOW_MM),
                 Range.of(RowEdit.Move.MM),
-                PartChoice.READS_AS_SKIN_MM,
                 Range.of(ZoneWish.CLOSER),
                 Share.MOST_PARTS,
                 Tie.MOST_PASSES,

@@ -98,7 +98,7 @@ record WordsView(
     record PartOffer(String words, PartBody part) {}
 
     /** How the rows beside a part are braided, and why. */
-    record FlankWords(FlankSchool value, String words, String reason) {}
+    record FlankWords(FlankSchool value, String words, String reason, double readsAsSkinMm) {}
 
     /** A family, and which figures it has. */
     record FamilyWords(
@@ -145,7 +145,7 @@ record WordsView(
                         new PartOffer("right", PartBody.of(WearingPart.straight(WearingPart.SIDE_MM)))),
                 choices(PartEnd.values(), PartEnd::words),
                 Arrays.stream(FlankSchool.values())
-                        .map(s -> new FlankWords(s, s.words(), s.reason()))
+                        .map(s -> new FlankWords(s, s.words(), s.reason(), s.readsAsSkinMm()))
                         .toList(),
                 Arrays.stream(Family.values())
                         .map(f -> new FamilyWords(
