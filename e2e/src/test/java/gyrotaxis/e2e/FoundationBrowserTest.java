@@ -297,8 +297,7 @@ class FoundationBrowserTest {
         page.getByLabel("Perimeter braid", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("all round");
         assertThat(rowsOf(page, "P")).hasCount(2);
-        page.getByRole(
-                        AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Lines of singles, the nape"))
+        page.getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Lines of singles, the nape"))
                 .getByText("one line")
                 .click();
         assertThat(rowsOf(page, "I")).hasCount(6);
