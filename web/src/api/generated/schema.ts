@@ -1445,7 +1445,7 @@ export interface components {
             marginPercent: number | null;
             name: string;
             /** @enum {string} */
-            order: "PERIMETER_FIRST" | "NAPE_TO_MIDDLE" | "FRONT_FIRST";
+            order: "PERIMETER_FIRST" | "NAPE_TO_MIDDLE" | "FRONT_FIRST" | "HALF_THE_BACK";
             /** Format: int32 */
             pacePercent: number | null;
             /** @enum {string} */
@@ -2359,6 +2359,7 @@ export interface components {
             row: string;
             stage: string;
             stations: string[];
+            twin: string | null;
             words: string;
         };
         WornAsBody: {

@@ -11,7 +11,7 @@ export function TurnList({ plan, turns }: { plan: Plan; turns: readonly Turn[] }
   return (
     <ol className="flex flex-col">
       {inTurns(plan.rows, turns).map((group) => {
-        const rows = group.flatMap((t) => (t.row ? [t.row] : []));
+        const rows = group.flatMap((t) => [t.row, t.twin].filter((r) => r !== undefined));
         const held = rows.filter((r) => r === heldRow);
         return (
           <li key={group[0]?.number} className="flex items-center gap-2 border-b border-line py-1">

@@ -6,6 +6,8 @@ export interface Turn {
   number: number;
   /** The row it is done on, if it is one. */
   row: string | undefined;
+  /** The row on the other side, if both are done in turn. */
+  twin?: string | undefined;
   /** What it is about, in a word or two. */
   name: string;
   /** How much of it there is. */

@@ -36,7 +36,8 @@ export function WorkTab() {
               turns={steps.map((w) => ({
                 number: w.number,
                 row: w.row,
-                name: name(w.row),
+                twin: w.twin ?? undefined,
+                name: w.twin ? bothNames(name(w.row), w.twin) : name(w.row),
                 aside: `${plural(w.stations.length, 'share')}, ${Math.max(1, Math.round(w.minutes.likely))} min`,
                 words: w.words,
                 mark: w.isMarked ? 'kept for the part: marked' : undefined,
@@ -53,6 +54,10 @@ export function WorkTab() {
     </>
   );
 }
+
+/** "front row 3 and 12" is one name for two rows worked in turn. */
+const bothNames = (name: string, twin: string): string =>
+  `${name.replace(/ (\d+)$/, 's $1')} and ${twin.replace(/^[A-Z]+/, '')}`;
 
 /** What goes with the plan besides the hooking, moment by moment. */
 function Notes({ of, moments }: { of: Note[]; moments: Note['moment'][] }) {

@@ -322,7 +322,10 @@ public record Method(
     public enum Order implements School {
         PERIMETER_FIRST("perimeter first", "what is finest is done while there is still room for the hands"),
         NAPE_TO_MIDDLE("nape up, then front", "both ends are settled, and what is left goes between"),
-        FRONT_FIRST("front and parts first", "what shows is settled while hair and hands are fresh");
+        FRONT_FIRST("front and parts first", "what shows is settled while hair and hands are fresh"),
+        HALF_THE_BACK(
+                "half the back, the front, then back to it",
+                "hair from above covers much of it, so what is left is judged by eye");
 
         private final Side side;
 

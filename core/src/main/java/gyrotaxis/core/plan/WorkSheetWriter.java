@@ -230,7 +230,7 @@ public final class WorkSheetWriter {
         steps.add(new Step(
                 steps.size() + 1,
                 stage,
-                List.of(w.row()),
+                w.rows(),
                 w.stations().stream()
                         .map(id -> Objects.requireNonNull(refs.get(id)))
                         .toList(),

@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -19,6 +20,7 @@ import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.WorkStep;
 import gyrotaxis.core.install.WorkStep.Stage;
 import gyrotaxis.core.knot.Demand;
@@ -29,6 +31,7 @@ import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -108,9 +111,11 @@ class WorkOrderTest {
     @EnumSource(Method.Order.class)
     void aRowBesideAPartWaitsForThePartsAndNoOtherDoes(Method.Order order) {
         for (WorkStep w : steps(order)) {
-            boolean isBeside =
-                    HOOKED.stations().stream().anyMatch(s -> s.id().row().equals(w.row()) && s.role() == Role.PART);
-            assertThat(w.stage() == Stage.PARTS).as(w.row().words()).isEqualTo(isBeside);
+            for (RowId row : w.rows()) {
+                boolean isBeside =
+                        HOOKED.stations().stream().anyMatch(s -> s.id().row().equals(row) && s.role() == Role.PART);
+                assertThat(w.stage() == Stage.PARTS).as(row.words()).isEqualTo(isBeside);
+            }
         }
     }
 
@@ -132,17 +137,98 @@ class WorkOrderTest {
             if (low == high) {
                 assertThat(Math.rint(out(before))).isGreaterThanOrEqualTo(Math.rint(out(after)));
             }
-            if (HEAD.mirrorOf(before).filter(after::equals).isPresent()) {
-                assertThat(before.path().chartAt(before.lengthMm() / 2).x()).isNegative();
+        }
+        // Of two that match her left comes first, and both are one step, share by share in turn.
+        int pairs = 0;
+        for (WorkStep w : steps) {
+            if (w.twin().isEmpty()) {
+                continue;
+            }
+            int rows = HEAD.rowsOf(w.row().section()).size();
+            assertThat(w.row().number() + w.twin().get().number()).isEqualTo(rows + 1);
+            assertThat(row(w.row()).path().chartAt(row(w.row()).lengthMm() / 2).x())
+                    .isNegative();
+            for (int i = 1; i < w.stations().size(); i++) {
+                assertThat(w.stations().get(i).row())
+                        .isNotEqualTo(w.stations().get(i - 1).row());
+            }
+            pairs++;
+        }
+        assertThat(pairs).isGreaterThan(6);
+    }
+
+    /** Rows behind are hooked from the nape up, along each of them too. */
+    @ParameterizedTest
+    @EnumSource(Method.Order.class)
+    void behindItRunsFromTheNapeAlongEachRowToo(Method.Order order) {
+        Map<StationId, Station> byId = HOOKED.stations().stream().collect(Collectors.toMap(Station::id, s -> s));
+        for (WorkStep w : steps(order)) {
+            if (w.row().section() != Section.BACK) {
+                continue;
+            }
+            assertThat(w.words()).contains("from the nape up");
+            for (RowId row : w.rows()) {
+                List<Double> heights = w.stations().stream()
+                        .filter(id -> id.row().equals(row))
+                        .map(id -> byId.get(id).space().z())
+                        .toList();
+                assertThat(heights).isSorted();
             }
         }
-        Map<RowId, Integer> turn = steps.stream().collect(Collectors.toMap(WorkStep::row, WorkStep::number));
-        for (WorkStep w : steps) {
-            HEAD.mirrorOf(row(w.row()))
-                    .ifPresent(m -> assertThat(Math.abs(turn.getOrDefault(m.id(), 0) - w.number()))
-                            .as("%s and its twin are worked by turns", w.row())
-                            .isLessThanOrEqualTo(1));
-        }
+    }
+
+    /** Half-way up the back it stops, and goes on there once the front is done. */
+    @Test
+    void theBackMayBeReturnedTo() {
+        List<WorkStep> steps = steps(Method.Order.HALF_THE_BACK);
+        assertThat(stages(steps))
+                .containsExactly(
+                        Stage.PERIMETER, Stage.BACK, Stage.SIDES, Stage.TOP, Stage.FRONT, Stage.PARTS, Stage.MIDDLE);
+        Map<StationId, Station> byId = HOOKED.stations().stream().collect(Collectors.toMap(Station::id, s -> s));
+        double highest = steps.stream()
+                .filter(w -> w.stage() == Stage.BACK)
+                .flatMap(w -> w.stations().stream())
+                .mapToDouble(id -> byId.get(id).space().z())
+                .max()
+                .orElseThrow();
+        assertThat(steps)
+                .filteredOn(w -> w.stage() == Stage.MIDDLE)
+                .isNotEmpty()
+                .allSatisfy(w -> assertThat(w.stations())
+                        .allSatisfy(id -> assertThat(byId.get(id).space().z()).isGreaterThan(highest)));
+    }
+
+    /** Where a slanted part gives the sides different rows, they are kept in step as nearly as the numbers allow. */
+    @Test
+    void withASlantedPartBothSidesKeepInStep() {
+        Foundation slanted = RowLayout.lay(
+                MEDIUM,
+                FoundationBrief.of(14, 5, 12)
+                        .withParts(
+                                List.of(new WearingPart(
+                                        -25, Math.toRadians(14), 0, OptionalDouble.empty(), PartEnd.OPEN, false)),
+                                FlankSchool.FINE_ROWS),
+                OwnHair.ordinary());
+        assertThat(slanted.isMirrored()).isFalse();
+        Hooked hooked = HookedHeads.hook(slanted, Texture.DEEP_WAVE, HookingBrief.usual(), Demand.ordinary());
+        List<WorkStep> steps = WorkOrder.of(Method.Order.PERIMETER_FIRST, slanted, hooked.stations());
+        assertThat(steps)
+                .filteredOn(w -> w.twin().isPresent())
+                .hasSizeGreaterThan(4)
+                .allSatisfy(w -> {
+                    int left = 0;
+                    int all = w.stations().size();
+                    long ofLeft = w.stations().stream()
+                            .filter(id -> id.row().equals(w.row()))
+                            .count();
+                    for (int i = 0; i < all; i++) {
+                        left += w.stations().get(i).row().equals(w.row()) ? 1 : 0;
+                        // Of both sides the same part is done at any time, to a share.
+                        assertThat((double) left / ofLeft - (double) (i + 1 - left) / (all - ofLeft))
+                                .isBetween(
+                                        -1.01 / Math.min(ofLeft, all - ofLeft), 1.01 / Math.min(ofLeft, all - ofLeft));
+                    }
+                });
     }
 
     /** Rows whose middle lies beyond 0.55 of the half width are sides, the others front. */
@@ -164,21 +250,26 @@ class WorkOrderTest {
 
     @Test
     void aStepCountsWhatIsHookedAlikeInTheOrderItComes() {
-        Map<RowId, List<Station>> byRow = HOOKED.stations().stream().collect(Collectors.groupingBy(s -> s.id().row()));
+        Map<StationId, Station> byId = HOOKED.stations().stream().collect(Collectors.toMap(Station::id, s -> s));
         for (WorkStep w : steps(Method.Order.PERIMETER_FIRST)) {
-            List<Station> on = byRow.get(w.row());
+            List<Station> on = w.stations().stream()
+                    .filter(id -> id.row().equals(w.row()))
+                    .map(byId::get)
+                    .toList();
             Station first = on.get(0);
             long alike = on.stream()
                     .filter(s -> s.share().equals(first.share()) && s.tie().equals(first.tie()))
                     .count();
             assertThat(w.words())
-                    .startsWith(w.row().words() + ": " + alike + " × "
-                            + first.share().words() + " " + first.tie().words())
+                    .contains(alike + " × " + first.share().words() + " "
+                            + first.tie().words())
                     .contains(". Hook " + first.bearing().words())
                     .endsWith(".");
-            long kinds =
-                    on.stream().map(s -> List.of(s.share(), s.tie())).distinct().count();
-            assertThat(w.words().split("; then |; by turns with ", -1)).hasSize((int) kinds);
+            if (w.twin().isPresent()) {
+                assertThat(w.words())
+                        .startsWith(w.row().section().words() + "s " + w.row().number() + " and "
+                                + w.twin().get().number() + ", share by share in turn");
+            }
         }
     }
 
@@ -205,10 +296,12 @@ class WorkOrderTest {
 
     @Test
     void aStepTellsWhereAlongTheRowTheHookTurns() {
+        Map<StationId, Station> byId = HOOKED.stations().stream().collect(Collectors.toMap(Station::id, s -> s));
         int turns = 0;
         for (WorkStep w : steps(Method.Order.PERIMETER_FIRST)) {
-            List<Station> on = HOOKED.stations().stream()
-                    .filter(s -> s.id().row().equals(w.row()))
+            List<Station> on = w.stations().stream()
+                    .filter(id -> id.row().equals(w.row()))
+                    .map(byId::get)
                     .toList();
             int changes = 0;
             for (int i = 1; i < on.size(); i++) {
@@ -233,7 +326,7 @@ class WorkOrderTest {
                 .map(s -> s.taking(new Share(4)).tied(Tie.of(knot, 2).alsoHolding(ExtraHold.FINGER_TURN)))
                 .toList();
         assertThat(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, tied)).allSatisfy(w -> {
-            assertThat(w.words().contains("Twist before the first pass")).isEqualTo(isTwisted);
+            assertThat(w.words().contains("twisted before the first pass")).isEqualTo(isTwisted);
             assertThat(w.words()).contains(ExtraHold.FINGER_TURN.shortWords());
         });
     }

@@ -9,7 +9,9 @@ import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.words.Limits;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What of a plan is read: its words and figures; asked for a few times a second while something is in the hand. {@code backRows} is
@@ -55,6 +57,7 @@ record ReadView(
             int number,
             String stage,
             String row,
+            @Nullable @Schema(nullable = true) String twin,
             List<String> stations,
             boolean isMarked,
             String words,

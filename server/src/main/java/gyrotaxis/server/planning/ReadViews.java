@@ -146,6 +146,7 @@ final class ReadViews {
                         w.number(),
                         w.stage().words(),
                         w.row().toString(),
+                        w.twin().map(RowId::toString).orElse(null),
                         w.stations().stream().map(StationId::toString).toList(),
                         w.isMarked(),
                         w.words(),
