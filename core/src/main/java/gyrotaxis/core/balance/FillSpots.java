@@ -57,7 +57,7 @@ final class FillSpots {
 
     /** The rims of places where nothing more is to be hooked. */
     static List<List<Vec2>> spared(InstallPlan plan) {
-        return plan.brief().head().regions().stream()
+        return plan.brief().spared().hooked().stream()
                 .filter(r -> r.kind() == RegionKind.THIN || r.kind() == RegionKind.TENDER)
                 .map((Region r) -> plan.scalp().chartOf(r))
                 .toList();

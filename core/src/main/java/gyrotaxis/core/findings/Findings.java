@@ -16,6 +16,7 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.Misfit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -39,7 +40,7 @@ public final class Findings {
     /** All findings, gravest first, otherwise in the order of the trade. */
     public static List<Finding> of(InstallPlan laid) {
         Findings f = new Findings(laid);
-        laid.scalp().head().misfit().ifPresent(f::misfit);
+        laid.scalp().head().misfit().ifPresentOrElse(f::misfit, f::unlikely);
         new PartFindings(f.list).look();
         new RowFindings(f.list).look();
         new RimFindings(f.list).look();
@@ -55,6 +56,11 @@ public final class Findings {
 
     private void misfit(Misfit m) {
         list.add(Code.MEASURE_MISFIT, Severity.WARNING, new Place.Taken(m.measure()), m.words());
+    }
+
+    private void unlikely() {
+        HeadFitter.unlikely(brief.head().measures())
+                .ifPresent(m -> list.add(Code.MEASURE_MISFIT, Severity.HINT, new Place.Taken(m.measure()), m.remark()));
     }
 
     private void lostEdits() {

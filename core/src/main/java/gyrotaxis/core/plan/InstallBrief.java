@@ -133,6 +133,11 @@ public record InstallBrief(
         return List.copyOf(all);
     }
 
+    /** Where the scalp is to be spared, drawn or found. */
+    public Spared spared() {
+        return Spared.of(head.regions(), ownHair);
+    }
+
     /** How she is spoken of; to herself, who installs on herself. */
     public Pronoun pronoun() {
         return installer == Installer.SELF ? Pronoun.YOU : consultation.pronoun();

@@ -12,10 +12,12 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.WorkStep;
+import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * What the brief comes to.
@@ -87,5 +89,22 @@ public record InstallPlan(
                 pull,
                 partChoices,
                 updos);
+    }
+
+    /**
+     * Minutes to take it down again: each share cut and drawn out, more passes longer, then the rows undone.
+     *
+     * @see "ASSUMPTION: 5 to 12 seconds a share with a second or two for each pass, a third of the time of braiding to undo rows"
+     */
+    public Estimate takedownMinutes() {
+        int passes = stations().stream()
+                .mapToInt(s -> s.tie().knot().hasPasses() ? s.tie().passes() : 1)
+                .sum();
+        Estimate shares = new Estimate(5, 8, 12)
+                .times(stations().size())
+                .plus(new Estimate(1, 1.5, 2).times(passes))
+                .times(1 / 60.0);
+        return shares.plus(Objects.requireNonNull(time().minutes().get(ChairTime.Stage.BRAIDING))
+                .times(1 / 3.0));
     }
 }

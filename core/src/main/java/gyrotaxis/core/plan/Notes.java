@@ -1,12 +1,14 @@
 package gyrotaxis.core.plan;
 
 import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.care.Afterwards;
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.Along;
-import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Slip;
@@ -21,13 +23,13 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
+import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -71,11 +73,12 @@ public final class Notes {
         HairMix mix = plan.brief().hooking().mix();
         List<HairLine> lines =
                 plan.hooked().hairs().stream().map(Hooked.Strand::line).toList();
-        boolean reacts = plan.brief().ownHair().has(ScalpCondition.REACTS_TO_COATING);
+        boolean reacts = plan.brief().ownHair().has(ScalpCondition.REACTS_TO_COATING)
+                || plan.brief().ownHair().has(ScalpCondition.ITCHES);
         addIf(
                 reacts && lines.stream().anyMatch(HairLine::isCoated),
                 Moment.BEFORE,
-                "Rinse the coated hair and let it dry fully: her scalp reacts. It frizzes a little more.");
+                "Rinse the coated hair and let it dry fully: her scalp reacts or has itched. It frizzes a little more.");
         add(Moment.BEFORE, "Cut the ties under the band and separate the loops.");
         bulk();
         add(Moment.BEFORE, "Sort them, since packs are uneven: the thin ones go to the front.");
@@ -168,9 +171,7 @@ public final class Notes {
 
     private void finishing() {
         // Fullness grows as curls are separated, so that what shows is judged, and filled, only afterwards.
-        add(
-                Moment.TRYING,
-                "Separate the curls with the fingers at once, before they tangle; roll or fluff for volume.");
+        add(Moment.TRYING, separate());
         add(Moment.TRYING, "Try every part and way she wears it; where something shows, put a fill.");
         add(Moment.FINISHING, "Frizz the wisps with a small brush.");
         add(Moment.FINISHING, "Trim by small downward snips, layers round the face, never straight across.");
@@ -185,6 +186,13 @@ public final class Notes {
                 plan.foundation().parts().isEmpty()
                         ? "Mousse to set; edges last."
                         : "Mousse to set; a little root colour where her hair and this differ on the part; edges last.");
+    }
+
+    /** Only what can be separated is. */
+    private String separate() {
+        return plan.hooked().hairs().stream().allMatch(h -> h.line().goesInWhole())
+                ? "Nothing is separated: each piece stays as it is. Roll and shake for volume."
+                : "Separate the curls with the fingers at once, before they tangle; roll or fluff for volume.";
     }
 
     private String heat() {
@@ -202,16 +210,7 @@ public final class Notes {
     private void home() {
         add(Moment.HOME, "At night a bonnet or satin scarf; every week oil along the rows.");
         add(Moment.HOME, "It may be washed, and must then dry fully: what stays damp can mildew.");
-        add(Moment.HOME, "After a week: look for knots that slid, and refill from what was kept back.");
-        Loft loft = Loft.of(plan.brief().hair().texture());
-        double late = loft.at(Loft.LAST_DAY);
-        if (late < 1 - CHANGES) {
-            add(Moment.HOME, "It loses volume within days; that is the hair, not the hooking.");
-        } else if (late > 1 + CHANGES) {
-            add(Moment.HOME, "It grows and frizzes; trim stray frizz after about two weeks.");
-        } else {
-            add(Moment.HOME, "It stays much as it is; trim stray frizz after about two weeks.");
-        }
+        after();
         addIf(
                 plan.brief().consultation().habits().contains(Habit.SWIMMING)
                         || plan.brief().consultation().habits().contains(Habit.SPORT),
@@ -227,27 +226,64 @@ public final class Notes {
                         + " Pain, bumps or white dots at the hairline: loosen it or take it out sooner.");
     }
 
+    /** When what is due, by texture, life and growth. */
+    private void after() {
+        Texture texture = plan.brief().hair().texture();
+        Afterwards after = Afterwards.of(
+                texture,
+                plan.brief().consultation().habits().contains(Habit.NO_SCARF),
+                plan.brief().ownHair().matsEasily());
+        double late = Loft.of(texture).at(Loft.LAST_DAY);
+        String loft = late < 1 - CHANGES
+                ? "It loses volume within days: that is the hair, not the hooking."
+                : late > 1 + CHANGES ? "It grows and frizzes." : "It stays much as it is.";
+        add(
+                Moment.HOME,
+                loft + " Day " + after.slipCheckDay() + ": look for knots that slid and refill them. Day "
+                        + after.frizzTrimDay() + ": the first trim of stray frizz.");
+        add(
+                Moment.HOME,
+                "Her own hair grows: by week 2 edge and parts have moved by about " + mm(Afterwards.grownMm(2))
+                        + ", by week 4 by " + mm(Afterwards.grownMm(4)) + ", by week 6 by "
+                        + mm(Afterwards.grownMm(6)) + " (estimates). From week "
+                        + after.touchUpWeek() + " on the hairline wants a touch-up, or the takedown.");
+    }
+
+    private static String mm(double mm) {
+        return Math.round(mm) + " mm";
+    }
+
     private void takedown() {
         add(
                 Moment.TAKEDOWN,
-                "Find and mark every tail before the first cut; threaded and loose ones are easily taken for fibre.");
-        Map<TailEnd, List<Tail>> byEnd = plan.braiding().tails().stream()
-                .collect(Collectors.groupingBy(Tail::end, () -> new EnumMap<>(TailEnd.class), Collectors.toList()));
-        byEnd.forEach((end, tails) -> add(
+                "Find and mark every tail before the first cut; every one of them can be taken for fibre. This is their order.");
+        List<RowId> order = plan.braiding().takedown();
+        List<Tail> tails = plan.braiding().tails().stream()
+                .filter(t -> t.row().section() != Section.INDIVIDUAL)
+                .sorted(Comparator.comparingInt(t -> order.indexOf(t.row())))
+                .toList();
+        for (Tail t : tails) {
+            add(Moment.TAKEDOWN, Sentence.of(tail(t)).capital() + sewn(t) + ".");
+        }
+        long singles = plan.braiding().tails().size() - tails.size();
+        addIf(
+                singles > 0,
                 Moment.TAKEDOWN,
-                Sentence.of(end.words()).capital() + ": "
-                        + tails.stream().map(this::tail).collect(Collectors.joining("; ")) + "."));
+                singles + (singles == 1 ? " single" : " singles")
+                        + ": cut the band, if there is one, never the plait, and follow each end into the row that took it.");
         add(
                 Moment.TAKEDOWN,
                 "Draw each share straight out from the head, cut it close to the row but never the row, and draw the rest out from beneath.");
-        long many = plan.stations().stream()
-                .filter(s -> s.tie().knot().hasPasses() && s.tie().passes() >= Tie.USEFUL_PASSES)
-                .count();
-        addIf(
-                many > 0,
+        add(
                 Moment.TAKEDOWN,
-                many + (many == 1 ? " knot has " : " knots have ") + Tie.USEFUL_PASSES
-                        + " passes or more: they take longest.");
+                "What may be snipped: loops, thread, bands"
+                        + (carriesBack() ? ", legs that are carried back (in the middle)" : "")
+                        + ". What never: rows, tails, her own hair. Where it is not plain which is which, open it with the fingers.");
+        Estimate minutes = plan.takedownMinutes();
+        add(
+                Moment.TAKEDOWN,
+                "About " + Math.round(minutes.likely()) + " minutes (" + Math.round(minutes.low()) + " to "
+                        + Math.round(minutes.high()) + "): " + knots() + ".");
         plan.stations().stream()
                 .flatMap(s -> s.tie().holds().stream())
                 .filter(h -> h != ExtraHold.COMBED_DOWN)
@@ -257,11 +293,55 @@ public final class Notes {
         add(
                 Moment.TAKEDOWN,
                 "Undo the rows against the order of braiding: "
-                        + plan.braiding().takedown().stream()
-                                .limit(3)
-                                .map(r -> r.words())
+                        + order.stream()
+                                .filter(r -> r.section() != Section.INDIVIDUAL)
+                                .map(RowId::words)
                                 .collect(Collectors.joining(", "))
-                        + " and so on. Loops in good state can be washed and used again.");
+                        + ".");
+        worthWashing();
+    }
+
+    /** What holds a tail, so that it is found: thread of another colour than the hair. */
+    private static String sewn(Tail t) {
+        return switch (t.end()) {
+            case THREADED, STITCHED, LOOSE, TOO_SHORT -> "; stitched with thread of another colour";
+            case PINNED -> "; take the pin out first";
+            case BANDED, PONYTAIL -> "; cut the band, not the hair";
+            case FED, LAID -> "";
+        };
+    }
+
+    private boolean carriesBack() {
+        return plan.stations().stream().anyMatch(s -> s.tie().holds().contains(ExtraHold.CARRIED_BACK));
+    }
+
+    private String knots() {
+        long many = plan.stations().stream()
+                .filter(s -> s.tie().knot().hasPasses() && s.tie().passes() >= Tie.USEFUL_PASSES)
+                .count();
+        return plan.stations().size() + " knots"
+                + (many > 0
+                        ? ", " + many + " of them with " + Tie.USEFUL_PASSES + " passes or more, which take longest"
+                        : "");
+    }
+
+    /** Whole loops that were not split are worth washing; small shares and hair that frizzes are not. */
+    private void worthWashing() {
+        for (int k = 0; k < plan.hooked().bought(); k++) {
+            int strand = k;
+            HairLine line = plan.hooked().hairs().get(k).line();
+            long whole = plan.stations().stream()
+                    .filter(s -> s.strand() == strand && s.share().parts() == 1)
+                    .count();
+            boolean frizzes = Loft.of(line.texture()).at(Loft.LAST_DAY) > 1 + CHANGES;
+            add(
+                    Moment.TAKEDOWN,
+                    frizzes || whole == 0
+                            ? line.name() + ": hardly worth washing; "
+                                    + (frizzes ? "it has frizzed by then." : "its shares are small.")
+                            : line.name() + ": its " + whole
+                                    + " whole loops are worth washing and drying for another time.");
+        }
     }
 
     /** A tail with its place: "front row 3, into level row 2 three quarters along". */

@@ -130,7 +130,8 @@ public final class Planner {
                                         .count(),
                         brief.consultation().finish()),
                 brief.speeds());
-        List<RowPull> pull = Pull.of(scalp, foundation, hooked, brief.ownHair(), regions);
+        List<RowPull> pull = Pull.of(
+                scalp, foundation, hooked, brief.ownHair(), brief.spared().pulled());
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim(), hooked.stations());
         return new InstallPlan(
                 brief,
@@ -186,7 +187,7 @@ public final class Planner {
                 brief.fullness(),
                 brief.hooking(),
                 brief.demand(),
-                brief.head().regions(),
+                brief.spared().hooked(),
                 brief.foundation().rim().setBackMm());
         return hooked.beside(OtherHairs.of(
                 scalp,

@@ -38,6 +38,13 @@ public final class HeadFitter {
     /** How exactly a tape is read, mm, against a pull of one unit on a proportion. ASSUMPTION: half of the 5 mm step. */
     private static final double READING_MM = 0.5;
 
+    /**
+     * A measure that differs by more than this part from what the others expect is remarked.
+     *
+     * @see "ASSUMPTION: everyday sets stay within 5 %, a tape that slipped by two fingers does not"
+     */
+    private static final double UNLIKELY = 0.08;
+
     private static final int UNKNOWNS = 5;
     private static final int MAX_STEPS = 200;
     private static final double STEP = 1e-5;
@@ -67,6 +74,25 @@ public final class HeadFitter {
         }
         boolean isMet = readings.values().stream().allMatch(FittedHead.Reading::isMet);
         return new FittedHead(shape, readings, isMet ? Optional.empty() : Optional.of(blame(entered)));
+    }
+
+    /**
+     * A measure that would make an unlikely head of the others, though all of them can be met: proportions may bend so far. Each is left
+     * out in turn; the one that differs most from what the others expect of an ordinary head is named, if it differs by
+     * {@link #UNLIKELY}.
+     */
+    public static Optional<Misfit> unlikely(HeadMeasures measures) {
+        Map<Measure, Double> entered = measures.byMeasure();
+        return FITTED.stream()
+                .filter(entered::containsKey)
+                .map(m -> {
+                    Map<Measure, Double> others = new EnumMap<>(entered);
+                    others.remove(m);
+                    double expected = shapeOf(others).tapeMm(m);
+                    return new Misfit(m, entered.getOrDefault(m, expected), expected);
+                })
+                .filter(m -> Math.abs(m.excessMm()) > UNLIKELY * m.expectedMm())
+                .max(Comparator.comparingDouble(m -> Math.abs(m.excessMm()) / m.expectedMm()));
     }
 
     private static HeadShape shapeOf(Map<Measure, Double> entered) {

@@ -31,4 +31,16 @@ public record Misfit(Measure measure, double enteredMm, double expectedMm) {
                         ". Measure it again.")
                 .capital();
     }
+
+    /** The same where the others could be met, too, but make an unlikely head of it. */
+    public Sentence remark() {
+        return Sentence.of(
+                        measure.words(),
+                        " is ",
+                        Quantity.mm(enteredMm),
+                        "; on a head with these other measures it is usually about ",
+                        Quantity.mm(expectedMm),
+                        ". That can be so; measure it once more.")
+                .capital();
+    }
 }

@@ -1,0 +1,47 @@
+package gyrotaxis.core.care;
+
+import gyrotaxis.core.hair.Slip;
+import gyrotaxis.core.hair.Texture;
+
+/**
+ * When an install wants looking after.
+ *
+ * @param slipCheckDay the day on which knots are looked over and refilled, from the install
+ * @param frizzTrimDay the day of the first trim of stray frizz
+ * @param touchUpWeek the week from which on edge and parts have moved so far that they want a touch-up, or the takedown
+ */
+public record Afterwards(int slipCheckDay, int frizzTrimDay, int touchUpWeek) {
+    /** How much hair grows in a day, mm: half an inch a month, as is usually said; people differ by half of it. */
+    private static final double GROWS_MM_A_DAY = 0.42;
+
+    private static final int DAYS = 7;
+
+    /** Moved by more than this, an edge shows its rows. ASSUMPTION: a fingernail. */
+    private static final double SHOWS_MM = 10;
+
+    /** What slides is looked at sooner. ASSUMPTIONS: a few washes and nights. */
+    private static final int SLIDING_DAY = 4;
+
+    private static final int USUAL_DAY = 7;
+
+    /** Without a scarf at night it frizzes sooner by so much. ASSUMPTION. */
+    private static final int SOONER_DAYS = 4;
+
+    /** For a hair and a life. */
+    public static Afterwards of(Texture texture, boolean isUncovered, boolean matsEasily) {
+        int slip = Slip.usual(texture) == Slip.SLIDING ? SLIDING_DAY : USUAL_DAY;
+        int frizz = switch (texture) {
+            case COARSE_KINKY, TIGHT_CURL -> 12;
+            case SPRINGY_CURL, DEEP_WAVE -> 14;
+            case LOOSE_WAVE, SILKY_WAVE -> 10;
+            case SHORT_TWIST -> 21;
+        };
+        int week = (int) Math.ceil(SHOWS_MM / (GROWS_MM_A_DAY * DAYS));
+        return new Afterwards(slip, isUncovered ? frizz - SOONER_DAYS : frizz, matsEasily ? week - 1 : week);
+    }
+
+    /** How far her own hair has grown by the end of a week, mm. */
+    public static double grownMm(int week) {
+        return GROWS_MM_A_DAY * DAYS * week;
+    }
+}
