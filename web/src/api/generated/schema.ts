@@ -1419,6 +1419,12 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        MaterialWords: {
+            unit: string;
+            /** @enum {string} */
+            value: "FIBRE" | "WEFT" | "CAP" | "MESH" | "BANDS" | "THREAD";
+            words: string;
+        };
         MeasureWords: {
             field: string;
             isRequired: boolean;
@@ -1453,6 +1459,7 @@ export interface components {
             /** Format: int32 */
             partShareParts: number | null;
             passes: components["schemas"]["OwnPasses"][];
+            prices: components["schemas"]["PriceBody"][];
             /** Format: int32 */
             reservePercent: number | null;
             /** @enum {string} */
@@ -1672,10 +1679,21 @@ export interface components {
             stage: "BACK" | "FRONT" | "REST" | "ALL";
             words: string;
         };
+        PriceBody: {
+            /** @enum {string} */
+            material: "FIBRE" | "WEFT" | "CAP" | "MESH" | "BANDS" | "THREAD";
+            /** Format: int64 */
+            minor: number | null;
+        };
         Question: {
             field: string;
             sides: components["schemas"]["Side"][];
             words: string;
+        };
+        QuoteLine: {
+            /** Format: int64 */
+            minor: number;
+            what: string;
         };
         QuoteView: {
             /** Format: int64 */
@@ -1685,6 +1703,7 @@ export interface components {
             marginMinor: number;
             /** Format: int64 */
             materialsMinor: number;
+            others: components["schemas"]["QuoteLine"][];
             /** Format: int64 */
             totalMinor: number;
         };
@@ -2320,6 +2339,7 @@ export interface components {
             knots: components["schemas"]["ChoiceKnot"][];
             legPercents: number[];
             limits: components["schemas"]["Limits"];
+            materials: components["schemas"]["MaterialWords"][];
             measures: components["schemas"]["MeasureWords"][];
             mixes: components["schemas"]["ChoiceHow"][];
             napes: components["schemas"]["ChoiceNape"][];

@@ -32,12 +32,15 @@ export function CountsStep() {
         tells={`hair ${formatMoney(quote.materialsMinor, quote.currency)}`}
       >
         <Line words="hair" minor={quote.materialsMinor} currency={quote.currency} />
+        {quote.others.map((o) => (
+          <Line key={o.what} words={o.what} minor={o.minor} currency={quote.currency} />
+        ))}
         <Line words="margin" minor={quote.marginMinor} currency={quote.currency} />
         <Line words="time in the chair" minor={quote.chairMinor} currency={quote.currency} />
         <p className="mt-2 text-xs text-soft">
           Times and loops for fills are estimates; yours will be learned from recorded visits.
-          {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and{' '}
-          {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
+          {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and
+          materials, and {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
           {plan.method.name} method.
         </p>
       </Fold>

@@ -20,7 +20,7 @@ const FIRST = 3;
 
 /** Where practitioners differ: each question with both sides and the reason of each, answered her own way and kept. */
 export function MethodTab() {
-  const { limits, questions } = useWords();
+  const { limits, questions, materials } = useWords();
   const change = useBench((b) => b.change);
   const method = useBench((b) => b.brief.hooking.method);
   const { plan } = useComputed();
@@ -91,6 +91,15 @@ export function MethodTab() {
           onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
         />
         <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
+        <h3 className="border-b border-line font-semibold">What materials cost</h3>
+        {materials.map((m) => (
+          <PriceEntry
+            key={m.value}
+            material={m}
+            prices={method.prices}
+            currency={plan.quote.currency}
+          />
+        ))}
       </StepFold>
       <Kept method={method} />
     </>
@@ -162,6 +171,49 @@ function ShareWish(props: {
 }
 
 /** What an hour in her chair costs, in the currency of the hair; what cannot be read is said and changes nothing. */
+type Price = NonNullable<Method['prices']>[number];
+
+/** What a material costs her; left empty it is told in the quote and not charged. */
+function PriceEntry(props: {
+  material: { value: Price['material']; words: string; unit: string };
+  prices: readonly Price[];
+  currency: string;
+}) {
+  const { material, prices, currency } = props;
+  const change = useBench((b) => b.change);
+  const at = prices.findIndex((p) => p.material === material.value);
+  const refused = useComputed().problem?.at(`hooking.method.prices[${at}].minor`);
+  const [text, setText] = useState<string>();
+  const isRead = text === undefined || text.trim() === '' || parseMoney(text, currency) !== null;
+  const now = prices[at]?.minor;
+  return (
+    <TextField
+      label={`${material.words}, ${currency} ${material.unit}`}
+      inputMode="decimal"
+      value={text ?? (typeof now === 'number' ? plainMoney(now, currency) : '')}
+      error={
+        isRead
+          ? moneyProblem('The price', refused, currency)
+          : 'Write an amount, such as 9 or 12.50.'
+      }
+      onChange={(e) => {
+        setText(e.target.value);
+        const minor = e.target.value.trim() === '' ? null : parseMoney(e.target.value, currency);
+        if (minor === null && e.target.value.trim() !== '') return;
+        change(`price ${material.value}`, (b) =>
+          withMethod(b, {
+            prices: [
+              ...prices.filter((p) => p.material !== material.value),
+              ...(minor === null ? [] : [{ material: material.value, minor }]),
+            ],
+          }),
+        );
+      }}
+      onBlur={() => isRead && setText(undefined)}
+    />
+  );
+}
+
 function HourEntry({ minor, currency }: { minor: number; currency: string }) {
   const change = useBench((b) => b.change);
   const refused = useComputed().problem?.at('hooking.method.hourMinor');

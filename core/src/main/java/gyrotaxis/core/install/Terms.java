@@ -2,6 +2,9 @@ package gyrotaxis.core.install;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import java.util.Collections;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * On what terms one stylist works: what she keeps back, what she charges, how fast she is.
@@ -10,11 +13,15 @@ import gyrotaxis.core.quantity.Require;
  * @param hourMinor what an hour in her chair costs, in the smallest unit of the hair's currency, in {@link #HOUR_MINOR}
  * @param marginPercent added to materials in a quote, in {@link #MARGIN_PERCENT}
  * @param pacePercent how long she takes against the usual, in per cent, in {@link #PACE_PERCENT}; 80 is a fifth quicker
+ * @param prices what materials cost in the measure they are bought in, in the smallest unit of the hair's currency, each in
+ *     {@link #PRICE_MINOR}; those without a price are told and not charged
  */
-public record Terms(int reservePercent, long hourMinor, int marginPercent, int pacePercent) {
+public record Terms(
+        int reservePercent, long hourMinor, int marginPercent, int pacePercent, Map<Material, Long> prices) {
     public static final Interval RESERVE_PERCENT = new Interval(0, 30);
     public static final Interval HOUR_MINOR = new Interval(0, 10_000_000);
     public static final Interval MARGIN_PERCENT = new Interval(0, 200);
+    public static final Interval PRICE_MINOR = new Interval(0, 10_000_000);
     public static final Interval PACE_PERCENT = new Interval(40, 250);
 
     /** A tenth kept back, as is usual; the rest is where a stylist begins to put in her own. */
@@ -27,6 +34,15 @@ public record Terms(int reservePercent, long hourMinor, int marginPercent, int p
         Require.inRange(hourMinor, HOUR_MINOR.min(), HOUR_MINOR.max(), "hourMinor", "");
         require(marginPercent, MARGIN_PERCENT, "marginPercent");
         require(pacePercent, PACE_PERCENT, "pacePercent");
+        EnumMap<Material, Long> priced = new EnumMap<>(Material.class);
+        priced.putAll(prices);
+        priced.values().forEach(minor -> Require.inRange(minor, PRICE_MINOR.min(), PRICE_MINOR.max(), "prices", ""));
+        prices = Collections.unmodifiableMap(priced);
+    }
+
+    /** Terms without prices of materials. */
+    public Terms(int reservePercent, long hourMinor, int marginPercent, int pacePercent) {
+        this(reservePercent, hourMinor, marginPercent, pacePercent, Map.of());
     }
 
     private static void require(int percent, Interval limits, String name) {
@@ -40,6 +56,6 @@ public record Terms(int reservePercent, long hourMinor, int marginPercent, int p
 
     /** The same with so much kept back. */
     public Terms keepingBack(int percent) {
-        return new Terms(percent, hourMinor, marginPercent, pacePercent);
+        return new Terms(percent, hourMinor, marginPercent, pacePercent, prices);
     }
 }

@@ -130,6 +130,7 @@ public final class Planner {
                                         .count(),
                         brief.consultation().finish()),
                 brief.speeds());
+        List<FoundationNeeds.Need> needs = FoundationNeeds.of(scalp, foundation, braiding, asked, regions);
         List<RowPull> pull = Pull.of(
                 scalp, foundation, hooked, brief.ownHair(), brief.spared().pulled());
         List<UpdoView> updos = UpdoCheck.of(scalp, foundation, braiding, asked.rim(), hooked.stations());
@@ -143,12 +144,8 @@ public final class Planner {
                 hooked,
                 WorkOrder.of(method.order(), foundation, hooked.stations()),
                 packs,
-                Quote.of(
-                        packs.cost(),
-                        time.inChair().likely(),
-                        method.terms().hourMinor(),
-                        method.terms().marginPercent()),
-                FoundationNeeds.of(scalp, foundation, asked, regions),
+                Quote.of(packs.cost(), needs, time.inChair().likely(), method.terms()),
+                needs,
                 time,
                 hooked.stations().stream().mapToDouble(hooked::gramsOf).sum(),
                 pull,

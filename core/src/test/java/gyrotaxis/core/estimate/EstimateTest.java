@@ -26,6 +26,7 @@ import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.Material;
 import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Knot;
@@ -297,11 +298,41 @@ class EstimateTest {
 
     @Test
     void aQuoteIsMaterialsWithMarginAndTime() {
-        Quote q = Quote.of(Money.of(4505, "EUR"), 95, 3500, 20);
+        Quote q = Quote.of(Money.of(4505, "EUR"), List.of(), 95, new Terms(10, 3500, 20, 100));
         assertThat(q.margin()).isEqualTo(Money.of(901, "EUR"));
         assertThat(q.chair()).isEqualTo(Money.of(5542, "EUR"));
         assertThat(q.total()).isEqualTo(Money.of(4505 + 901 + 5542, "EUR"));
-        assertThat(Quote.of(Money.of(1200, "JPY"), 60, 4000, 15).total()).isEqualTo(Money.of(1200 + 180 + 4000, "JPY"));
+        assertThat(Quote.of(Money.of(1200, "JPY"), List.of(), 60, new Terms(10, 4000, 15, 100))
+                        .total())
+                .isEqualTo(Money.of(1200 + 180 + 4000, "JPY"));
+    }
+
+    /** What is used and has a price is charged, with the margin; what has none is told all the same. */
+    @Test
+    void aQuoteHoldsAllThatIsUsedAndHasAPrice() {
+        FoundationBrief wefted = FoundationBrief.of(14, new Back.Wefted(5, true), 12);
+        Foundation rows = RowLayout.lay(HookedHeads.MEDIUM, wefted, OwnHair.ordinary());
+        List<FoundationNeeds.Need> needs = FoundationNeeds.of(
+                HookedHeads.MEDIUM,
+                rows,
+                TailRouter.route(rows, List.of(), OwnHair.ordinary()),
+                wefted.withFibreFed(true),
+                List.of());
+        assertThat(needs)
+                .extracting(FoundationNeeds.Need::material)
+                .contains(Material.FIBRE, Material.WEFT, Material.THREAD);
+        double metres = rows.rows().stream()
+                        .filter(r -> r.use() == RowUse.WEFTED)
+                        .mapToDouble(Row::lengthMm)
+                        .sum()
+                * 2
+                / 1000;
+        Quote q = Quote.of(Money.of(4000, "EUR"), needs, 0, new Terms(10, 3500, 20, 100, Map.of(Material.WEFT, 900L)));
+        assertThat(q.others())
+                .singleElement()
+                .satisfies(l -> assertThat(l.cost()).isEqualTo(Money.of(Math.round(900 * metres), "EUR")));
+        assertThat(q.total().minor())
+                .isEqualTo(4000 + Math.round(900 * metres) + Math.round(0.2 * (4000 + Math.round(900 * metres))));
     }
 
     @ParameterizedTest

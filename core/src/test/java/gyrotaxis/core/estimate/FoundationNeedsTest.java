@@ -4,6 +4,7 @@ import static gyrotaxis.core.hooking.HookedHeads.MEDIUM;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gyrotaxis.core.braiding.TailRouter;
 import gyrotaxis.core.estimate.FoundationNeeds.Need;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Foundation;
@@ -11,6 +12,8 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.install.Material;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Quantity;
@@ -31,7 +34,16 @@ class FoundationNeedsTest {
     private static final FoundationBrief PLAIN = FoundationBrief.of(14, 5, 12);
 
     private static List<Need> needs(FoundationBrief brief, Region... regions) {
-        return FoundationNeeds.of(MEDIUM, lay(brief, regions), brief, List.of(regions));
+        Foundation rows = lay(brief, regions);
+        // Every head has a loose end that is stitched.
+        return all(brief, rows, regions).stream()
+                .filter(n -> n.material() != Material.THREAD)
+                .toList();
+    }
+
+    private static List<Need> all(FoundationBrief brief, Foundation rows, Region... regions) {
+        return FoundationNeeds.of(
+                MEDIUM, rows, TailRouter.route(rows, List.of(), OwnHair.ordinary()), brief, List.of(regions));
     }
 
     private static Foundation lay(FoundationBrief brief, Region... regions) {
@@ -116,5 +128,19 @@ class FoundationNeedsTest {
         RimBrief.Individuals loose = RimBrief.Individuals.along(RimBrief.Where.FRONT, 10, 1, 14, false);
         assertThat(needs(PLAIN.withRim(RimBrief.plain().withIndividuals(loose))))
                 .isEmpty();
+    }
+
+    /** What is threaded is stitched, and so is what is loose. */
+    @Test
+    void threadIsCountedByTheTailsThatAreStitched() {
+        FoundationBrief brief = FoundationBrief.of(14, new Back.Switchback(4, true, Back.FrontTails.THREADED), 12);
+        Foundation rows = lay(brief);
+        long stitched = TailRouter.route(rows, List.of(), OwnHair.ordinary()).tails().stream()
+                .filter(t -> t.end() == TailEnd.THREADED || !t.end().isSecured())
+                .count();
+        assertThat(all(brief, rows))
+                .filteredOn(n -> n.material() == Material.THREAD)
+                .singleElement()
+                .satisfies(n -> assertThat(n.amount()).isEqualTo(Estimate.exactly(stitched)));
     }
 }

@@ -28,7 +28,7 @@ public class Kept {
     public enum Form {
         PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual, Upgrades::planFrom4)),
         PATTERN(List.of(Upgrades::patternFrom1, Upgrades::patternFrom2)),
-        METHOD(List.of(Upgrades::asUsual)),
+        METHOD(List.of(Upgrades::asUsual, Upgrades::asUsual)),
         HEAD(List.of(Upgrades::headFrom1)),
         HAIR(List.of(Upgrades::asUsual)),
         WORK_SHEET(List.of(Upgrades::asUsual, Upgrades::asUsual, Upgrades::sheetFrom3)),

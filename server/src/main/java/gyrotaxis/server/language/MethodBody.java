@@ -2,6 +2,7 @@ package gyrotaxis.server.language;
 
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.install.Material;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.School;
 import gyrotaxis.core.install.Terms;
@@ -37,7 +38,14 @@ public record MethodBody(
         Method.@Nullable LooseTails looseTails,
         @Nullable List<OwnPasses> passes,
         @Nullable @Schema(nullable = true) Integer partShareParts,
-        @Nullable @Schema(nullable = true) Integer hairlineShareParts) {
+        @Nullable @Schema(nullable = true) Integer hairlineShareParts,
+        @Nullable List<PriceBody> prices) {
+
+    /** What a material costs in the measure in which it is bought. */
+    public record PriceBody(
+            @Nullable Material material,
+            @Nullable @Schema(nullable = true) Long minor) {}
+
     private static final int LONGEST_NAME = 80;
     private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
     private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
@@ -70,7 +78,10 @@ public record MethodBody(
                         .map(e -> new OwnPasses(e.getKey(), e.getValue()))
                         .toList(),
                 m.shares().atParts().map(Share::parts).orElse(null),
-                m.shares().atHairline().map(Share::parts).orElse(null));
+                m.shares().atHairline().map(Share::parts).orElse(null),
+                m.terms().prices().entrySet().stream()
+                        .map(e -> new PriceBody(e.getKey(), e.getValue()))
+                        .toList());
     }
 
     /** The same with whatever it does not say as usual. */
@@ -95,7 +106,8 @@ public record MethodBody(
                 Fields.or(looseTails, usual.looseTails),
                 Fields.or(passes, List.of()),
                 partShareParts,
-                hairlineShareParts);
+                hairlineShareParts,
+                Fields.or(prices, List.of()));
     }
 
     /** The field in which a question of the method is answered. */
@@ -159,7 +171,22 @@ public record MethodBody(
                 whole(f, at + "marginPercent", "The margin", marginPercent, Terms.MARGIN_PERCENT)
                         .orElse(usual.marginPercent()),
                 whole(f, at + "pacePercent", "The pace", pacePercent, Terms.PACE_PERCENT)
-                        .orElse(usual.pacePercent()));
+                        .orElse(usual.pacePercent()),
+                prices(f, at));
+    }
+
+    private Map<Material, Long> prices(Fields f, String at) {
+        EnumMap<Material, Long> priced = new EnumMap<>(Material.class);
+        List<PriceBody> given = prices == null ? List.of() : prices;
+        for (int i = 0; i < given.size(); i++) {
+            String here = at + "prices[" + i + "].";
+            Material material =
+                    f.present(here + "material", "The material", given.get(i).material(), Material.FIBRE);
+            Long minor = given.get(i).minor();
+            priced.put(material, (long)
+                    f.number(here + "minor", "The price", minor == null ? null : (double) minor, Terms.PRICE_MINOR));
+        }
+        return priced;
     }
 
     private static OptionalInt whole(Fields f, String field, String words, @Nullable Integer value, Interval limits) {

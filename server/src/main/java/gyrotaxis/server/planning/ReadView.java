@@ -91,7 +91,16 @@ record ReadView(
     record BoughtView(int loopsPerPack, long priceMinor, int count) {}
 
     /** What the client is asked for. */
-    record QuoteView(long materialsMinor, long marginMinor, long chairMinor, long totalMinor, String currency) {}
+    record QuoteView(
+            long materialsMinor,
+            List<QuoteLine> others,
+            long marginMinor,
+            long chairMinor,
+            long totalMinor,
+            String currency) {}
+
+    /** Something besides hair that is used and has a price. */
+    record QuoteLine(String what, long minor) {}
 
     /** One thing to do while braiding. */
     record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm, double minutes) {}

@@ -230,6 +230,9 @@ final class ReadViews {
         Quote q = plan.quote();
         return new ReadView.QuoteView(
                 q.materials().minor(),
+                q.others().stream()
+                        .map(l -> new ReadView.QuoteLine(l.what(), l.cost().minor()))
+                        .toList(),
                 q.margin().minor(),
                 q.chair().minor(),
                 q.total().minor(),

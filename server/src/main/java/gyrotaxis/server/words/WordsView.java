@@ -17,6 +17,7 @@ import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.HairMix;
+import gyrotaxis.core.install.Material;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.School;
 import gyrotaxis.core.install.Zone;
@@ -78,6 +79,7 @@ record WordsView(
         List<Choice<Integer>> shares,
         List<Choice<Knot>> knots,
         List<Choice<ExtraHold>> holds,
+        List<MaterialWords> materials,
         List<Integer> legPercents,
         List<StageWords> stages,
         List<Question> questions) {
@@ -106,6 +108,9 @@ record WordsView(
 
     /** A texture, with what its fibre usually is. */
     record TextureWords(Texture value, String words, double curlMm, Slip slip, boolean goesInWhole) {}
+
+    /** What is used besides loops, and what a price of it is for. */
+    record MaterialWords(Material value, String words, String unit) {}
 
     /** A stage of the work, and what she is at meanwhile. */
     record StageWords(Stage value, String words, String doing) {}
@@ -172,6 +177,9 @@ record WordsView(
                         .toList(),
                 choices(Knot.values(), Knot::words),
                 choices(ExtraHold.values(), ExtraHold::words),
+                Arrays.stream(Material.values())
+                        .map(m -> new MaterialWords(m, m.words(), m.unit()))
+                        .toList(),
                 Tie.LEGS_OFFERED.stream()
                         .map(part -> (int) Math.round(part * ALL_PERCENT))
                         .toList(),

@@ -112,7 +112,7 @@ class KeptTest {
     }
 
     @Test
-    void patternsMethodsAndHeadsOfTheFirstFormatSayAllTheySaid() throws IOException {
+    void patternsMethodsAndHeadsOfOldFormatsSayAllTheySaid() throws IOException {
         for (Path p : documents("pattern-").toList()) {
             FoundationBody pattern = KEPT.read(Form.PATTERN, text(p), FoundationBody.class);
             JsonNode before = JSON.readTree(text(p));
@@ -122,7 +122,8 @@ class KeptTest {
         for (Path p : documents("method-").toList()) {
             MethodBody method = KEPT.read(Form.METHOD, text(p), MethodBody.class);
             JsonNode now = JSON.readTree(JSON.writeValueAsString(method));
-            JSON.readTree(text(p))
+            ((ObjectNode) JSON.readTree(text(p)))
+                    .without(List.of("format"))
                     .properties()
                     .forEach(said -> assertThat(now.path(said.getKey()))
                             .as(said.getKey())
@@ -251,6 +252,7 @@ class KeptTest {
         JsonNode again = JSON.readTree(KEPT.write(Form.PLAN, plan));
         JsonNode before = JSON.readTree(document);
         assertThat(again.at("/brief/head")).isEqualTo(before.at("/brief/head"));
+        ((ObjectNode) again.at("/brief/hooking/method")).remove("prices");
         assertThat(again.at("/brief/hooking")).isEqualTo(before.at("/brief/hooking"));
         assertThat(again.path("hairs")).isEqualTo(before.path("hairs"));
     }
