@@ -993,6 +993,13 @@ export interface components {
             lines: number;
             percent: number[];
         };
+        Group: {
+            /** Format: int32 */
+            from: number;
+            /** Format: int32 */
+            to: number;
+            words: string;
+        };
         HairForm: {
             /** Format: int32 */
             bundlesPerPack: number;
@@ -1716,6 +1723,7 @@ export interface components {
         ReadView: {
             backRows: components["schemas"]["Range"];
             findings: components["schemas"]["FindingView"][];
+            groups: components["schemas"]["Group"][];
             hairs: components["schemas"]["HairUse"][];
             head: components["schemas"]["Head"];
             ledger: components["schemas"]["Ledger"];

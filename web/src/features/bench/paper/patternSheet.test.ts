@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { wrap } from './patternSheet';
+import { setSteps, wrap } from './patternSheet';
+import answers from '../../../testing/answers.json';
 import { toScene } from '../../../lib/scene';
 
 describe('wrap', () => {
@@ -16,6 +17,26 @@ describe('wrap', () => {
   it('leaves a word longer than the line whole', () => {
     expect(wrap('Castellane-Brightwater', 5)).toEqual(['Castellane-Brightwater']);
     expect(wrap('', 5)).toEqual([]);
+  });
+});
+
+describe('setSteps', () => {
+  const group = (n: number) => ({
+    from: n,
+    to: n,
+    words: `Front row ${n}: from the hairline straight back; it runs on into back row 1, and its end is kept out.`,
+  });
+
+  it('says what is alike together, in a type that fits its page, for few groups and for many', () => {
+    expect(setSteps(answers.plan.read.groups).typeMm).toBe(3.3);
+    for (const n of [1, 8, 16, 26]) {
+      const { lines, typeMm, pitchMm } = setSteps(
+        Array.from({ length: n }, (_, i) => group(i + 1)),
+      );
+      expect(lines.filter((l) => l.number !== '')).toHaveLength(n);
+      expect(187 + 3 + Math.ceil(lines.length / 2) * pitchMm).toBeLessThanOrEqual(297 - 12);
+      expect(pitchMm).toBeGreaterThan(typeMm);
+    }
   });
 });
 

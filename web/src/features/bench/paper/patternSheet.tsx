@@ -1,3 +1,6 @@
+import boldUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf?url';
+import plainUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
+import type { jsPDF as JsPdf } from 'jspdf';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Plan } from '../../../api/types';
 import { formatMinutes } from '../../../lib/time';
@@ -20,11 +23,10 @@ interface What {
 const PAGE = { width: 210, height: 297, margin: 12 };
 const MAP_WIDTH = 122;
 const STEPS_TOP = 160;
-const LINE_MM = 4.1;
+const LINE_MM = 5;
 const VIEW_MM = 54;
 const VIEWS_LEFT = PAGE.width - PAGE.margin - VIEW_MM;
 const VIEW_WORDS: Record<string, string> = { back: 'from behind', left: 'her left' };
-const CHARS = 62;
 const COLUMN_MM = 94;
 
 /** The sheet that hangs beside the chair: map, views, order of braiding and legend on one A4 page. */
@@ -36,7 +38,7 @@ export function sheetSvg({ plan, title, isTurned, unit, unitMm }: What): string 
       width={`${PAGE.width}mm`}
       height={`${PAGE.height}mm`}
       viewBox={`0 0 ${PAGE.width} ${PAGE.height}`}
-      fontFamily="sans-serif"
+      fontFamily="Sheet, sans-serif"
       fill={PAPER.ink}
     >
       <title>{title}</title>
@@ -78,11 +80,28 @@ export async function sheetPdf(svg: string): Promise<ArrayBuffer> {
   document.body.append(aside);
   try {
     const pdf = new jsPDF({ unit: 'mm', format: 'a4' });
+    await addFonts(pdf);
     await svg2pdf(drawing, pdf, { x: 0, y: 0, width: PAGE.width, height: PAGE.height });
     return pdf.output('arraybuffer');
   } finally {
     aside.remove();
   }
+}
+
+/** Letters for the names of the world: those that every PDF reader has of its own know only Western Europe's. */
+async function addFonts(pdf: JsPdf) {
+  const faces = [
+    { url: plainUrl, style: 'normal' },
+    { url: boldUrl, style: 'bold' },
+  ];
+  for (const { url, style } of faces) {
+    const bytes = new Uint8Array(await (await fetch(url)).arrayBuffer());
+    let text = '';
+    for (const byte of bytes) text += String.fromCharCode(byte);
+    pdf.addFileToVFS(`sheet-${style}.ttf`, btoa(text));
+    pdf.addFont(`sheet-${style}.ttf`, 'Sheet', style);
+  }
+  pdf.setFont('Sheet', 'normal');
 }
 
 const lead = (plan: Plan): string =>
@@ -156,18 +175,41 @@ function Legend({ plan }: { plan: Plan }) {
   );
 }
 
-/** The steps in two columns, smaller where there are many. */
+/** Type that just fits: the largest of these in which all lines have room in two columns. */
+const TYPE_MM = [3.3, 3, 2.7, 2.5, 2.3, 2.1, 1.9, 1.7];
+/** Condensed letters take about half of their height. */
+const LETTER = 0.52;
+const INDENT_MM = 11;
+const STEPS_BOTTOM = PAGE.height - PAGE.margin;
+
+/** All lines of the braiding, and the type they are set in, so that they end above the page's edge. */
+export function setSteps(groups: Plan['groups']): {
+  lines: { key: string; number: string; words: string }[];
+  typeMm: number;
+  pitchMm: number;
+} {
+  const room = STEPS_BOTTOM - STEPS_TOP - 30;
+  for (const typeMm of TYPE_MM) {
+    const chars = Math.floor((COLUMN_MM - INDENT_MM - 2) / (typeMm * LETTER));
+    const lines = groups.flatMap((g) =>
+      wrap(g.words, chars).map((words, i) => ({
+        key: `${g.from}-${i}`,
+        number: i > 0 ? '' : g.from === g.to ? String(g.from) : `${g.from}–${g.to}`,
+        words,
+      })),
+    );
+    const pitchMm = Math.min(LINE_MM, typeMm * 1.5);
+    if (Math.ceil(lines.length / 2) * pitchMm <= room || typeMm === TYPE_MM.at(-1)) {
+      return { lines, typeMm, pitchMm };
+    }
+  }
+  throw new Error('there is always a smallest type');
+}
+
+/** The braiding in two columns, what is alike together. */
 function Steps({ plan }: { plan: Plan }) {
-  const lines = plan.steps.flatMap((s) => {
-    const [first, ...rest] = wrap(s.words, CHARS);
-    return [
-      { key: `${s.number}`, number: String(s.number), words: first ?? '' },
-      ...rest.map((words, i) => ({ key: `${s.number}-${i}`, number: '', words })),
-    ];
-  });
-  const room = PAGE.height - PAGE.margin - STEPS_TOP - 8;
+  const { lines, typeMm, pitchMm } = setSteps(plan.groups);
   const half = Math.ceil(lines.length / 2);
-  const pitch = Math.min(LINE_MM, room / half);
   return (
     <g transform={`translate(${PAGE.margin} ${STEPS_TOP + 27})`}>
       <text fontSize={4} fontWeight={700} y={-3}>
@@ -175,11 +217,11 @@ function Steps({ plan }: { plan: Plan }) {
       </text>
       {lines.map((l, i) => {
         const column = i < half ? 0 : 1;
-        const y = (column === 0 ? i : i - half) * Math.min(pitch, (room - 24) / half) + 3;
+        const y = (column === 0 ? i : i - half) * pitchMm + 3;
         return (
-          <g key={l.key} transform={`translate(${column * COLUMN_MM} ${y})`} fontSize={2.7}>
+          <g key={l.key} transform={`translate(${column * COLUMN_MM} ${y})`} fontSize={typeMm}>
             <text fontWeight={700}>{l.number}</text>
-            <text x={6}>{l.words}</text>
+            <text x={INDENT_MM}>{l.words}</text>
           </g>
         );
       })}

@@ -24,7 +24,7 @@ public final class BraidSteps {
     private final FoundationBrief brief;
     private final List<BraidStep> steps = new ArrayList<>();
 
-    private BraidSteps(Foundation foundation, Braiding braiding, FoundationBrief brief) {
+    BraidSteps(Foundation foundation, Braiding braiding, FoundationBrief brief) {
         this.foundation = foundation;
         this.braiding = braiding;
         this.brief = brief;
@@ -71,13 +71,16 @@ public final class BraidSteps {
 
     private void row(RowId id) {
         Row row = foundation.row(id).orElseThrow();
-        String from = from(row);
         String end = row.joins()
                 .map(j -> runsOn(id, j))
                 .orElseGet(() -> braiding.tailOf(id).map(this::tailWords).orElse(""));
-        String how = brief.feedsFibre() && row.use() != RowUse.PLAITED ? ", feeding a little fibre in" : "";
-        String words = capital(id.words()) + ": " + from + how + end + ".";
+        String words = capital(id.words()) + ": " + how(row) + end + ".";
         steps.add(new BraidStep(steps.size() + 1, Kind.BRAID, List.of(id), words, row.lengthMm()));
+    }
+
+    /** How a row is braided: from where to where, and whether fibre is fed in. */
+    String how(Row row) {
+        return from(row) + (brief.feedsFibre() && row.use() != RowUse.PLAITED ? ", feeding a little fibre in" : "");
     }
 
     private static String runsOn(RowId id, RowId into) {
@@ -89,9 +92,10 @@ public final class BraidSteps {
         String side = x > 0 ? "from her left to her right" : "from her right to her left";
         return switch (row.id().section()) {
             case INDIVIDUAL ->
-                brief.rim().individuals().isBanded()
-                        ? "band the base; plait or two-strand twist it"
-                        : "plait it small at the base";
+                (brief.rim().individuals().isBanded() ? "band the base; " : "")
+                        + (brief.rim().individuals().isTwisted()
+                                ? "two-strand twist it"
+                                : "plait it small at the base");
             case PERIMETER -> "along the hairline, a little inside it, toward the nape";
             case FRONT ->
                 row.id().piece() > 1

@@ -1,5 +1,7 @@
 package gyrotaxis.core.laying;
 
+import gyrotaxis.core.foundation.FoundationException;
+import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Run;
 import gyrotaxis.core.foundation.RimBrief.Stretch;
@@ -107,6 +109,13 @@ final class RimRows {
         List<Base> bases = new ArrayList<>();
         for (int line = 0; line < rim.individuals.size(); line++) {
             bases.addAll(lineOfBases(line));
+        }
+        if (bases.size() > RowId.MOST) {
+            throw new FoundationException(
+                    Wish.INDIVIDUALS,
+                    0,
+                    "These are " + bases.size() + " singles; more than " + RowId.MOST
+                            + " have no place round a head. Set fewer, or one line.");
         }
         bases.sort(Comparator.comparingDouble(Base::middle));
         List<Row> plaits = new ArrayList<>();

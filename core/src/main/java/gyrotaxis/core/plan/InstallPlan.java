@@ -1,5 +1,7 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.braiding.BraidGroup;
+import gyrotaxis.core.braiding.BraidGroups;
 import gyrotaxis.core.braiding.BraidStep;
 import gyrotaxis.core.braiding.Braiding;
 import gyrotaxis.core.braiding.SelfWork;
@@ -89,6 +91,11 @@ public record InstallPlan(
                 pull,
                 partChoices,
                 updos);
+    }
+
+    /** The braiding as it is written on a sheet: what is alike together. */
+    public List<BraidGroup> braidGroups() {
+        return BraidGroups.of(foundation, braiding, brief.foundation());
     }
 
     /**

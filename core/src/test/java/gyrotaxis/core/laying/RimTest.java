@@ -205,6 +205,16 @@ class RimTest {
     }
 
     @Test
+    void moreSinglesThanCanBeNamedAreRefused() {
+        RimBrief many = RimBrief.plain().withIndividuals(Individuals.along(Where.ALL_ROUND, 80, 2, 8, false));
+        assertThatExceptionOfType(FoundationException.class)
+                .isThrownBy(
+                        () -> RowLayout.lay(HEAD, FoundationBrief.of(12, 4, 10).withRim(many), OwnHair.ordinary()))
+                .satisfies(e -> assertThat(e.wish()).isEqualTo(Wish.INDIVIDUALS))
+                .withMessageContaining("Set fewer, or one line");
+    }
+
+    @Test
     void bandsThatLeaveNoRoomAreRefused() {
         RimBrief deep = RimBrief.plain()
                 .withLeaveOut(Where.ALL_ROUND, 40)

@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 record ReadView(
         Head head,
         List<Step> steps,
+        List<Group> groups,
         SelfView selfWork,
         List<Updo> updos,
         List<NeedView> needs,
@@ -104,6 +105,9 @@ record ReadView(
 
     /** One thing to do while braiding. */
     record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm, double minutes) {}
+
+    /** Braiding steps that are alike, said as one. */
+    record Group(int from, int to, String words) {}
 
     /** How hard it is on oneself. */
     record SelfView(SelfWork.Grade grade, double strain, List<String> reasons) {}

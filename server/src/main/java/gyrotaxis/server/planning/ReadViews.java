@@ -60,6 +60,9 @@ final class ReadViews {
         return new ReadView(
                 v.head(),
                 v.steps(),
+                plan.braidGroups().stream()
+                        .map(g -> new ReadView.Group(g.from(), g.to(), g.words()))
+                        .toList(),
                 new ReadView.SelfView(
                         plan.selfWork().grade(),
                         tenth(plan.selfWork().strain()),
