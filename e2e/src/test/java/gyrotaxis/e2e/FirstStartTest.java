@@ -31,8 +31,10 @@ class FirstStartTest {
         address = "http://127.0.0.1:" + server.getEnvironment().getProperty("local.server.port");
     }
 
+    /** A page that is still asking for something would complain that nobody answers. */
     @AfterEach
-    void stop() {
+    void stop(Page page) {
+        page.navigate("about:blank");
         server.close();
     }
 

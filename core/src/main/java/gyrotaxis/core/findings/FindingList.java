@@ -8,6 +8,7 @@ import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,15 @@ final class FindingList {
     }
 
     void add(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies) {
-        found.add(new Finding(code, severity, place, reason.capital(), remedies));
+        Pronoun pronoun = brief.pronoun();
+        found.add(new Finding(
+                code,
+                severity,
+                place,
+                reason.capital().saidOf(pronoun),
+                remedies.stream()
+                        .map(r -> new Remedy(r.words().saidOf(pronoun), r.brief(), r.left()))
+                        .toList()));
     }
 
     void add(Code code, Severity severity, Place place, Sentence reason) {

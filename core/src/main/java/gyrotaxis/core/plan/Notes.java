@@ -354,7 +354,7 @@ public final class Notes {
     }
 
     private void add(Moment moment, String words) {
-        notes.add(new Note(moment, words));
+        notes.add(new Note(moment, plan.brief().pronoun().said(words)));
     }
 
     private void addIf(boolean applies, Moment moment, String words) {

@@ -155,7 +155,7 @@ public final class WorkSheetWriter {
                 s.strand(),
                 plan.hooked().blendOf(s),
                 s.tie(),
-                s.bearing().words(),
+                plan.brief().pronoun().said(s.bearing().words()),
                 isForPart);
     }
 
@@ -234,7 +234,7 @@ public final class WorkSheetWriter {
                 w.stations().stream()
                         .map(id -> Objects.requireNonNull(refs.get(id)))
                         .toList(),
-                Sentence.of(w.words()),
+                Sentence.of(w.words()).saidOf(plan.brief().pronoun()),
                 ChairTime.hooking(on, plan.brief().speeds()),
                 on.stream().mapToDouble(s -> s.share().ofLoop()).sum(),
                 List.of()));
@@ -270,14 +270,22 @@ public final class WorkSheetWriter {
     }
 
     private void add(Stage stage, List<RowId> about, Sentence words, Estimate minutes) {
-        steps.add(new Step(steps.size() + 1, stage, about, List.of(), words, minutes, 0, List.of()));
+        steps.add(new Step(
+                steps.size() + 1,
+                stage,
+                about,
+                List.of(),
+                words.saidOf(plan.brief().pronoun()),
+                minutes,
+                0,
+                List.of()));
     }
 
     /** Puts cautions where they belong: on the first step of their stage. */
     private void caution(Stage stage, Set<Caution> where) {
         List<String> words = plan.brief().cautions().stream()
                 .filter(where::contains)
-                .map(Caution::words)
+                .map(c -> plan.brief().pronoun().said(c.words()))
                 .toList();
         for (int i = 0; i < steps.size() && !words.isEmpty(); i++) {
             Step s = steps.get(i);

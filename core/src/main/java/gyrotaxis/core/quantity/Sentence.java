@@ -78,6 +78,13 @@ public record Sentence(List<Piece> pieces) {
         return new Sentence(all);
     }
 
+    /** The same, said of somebody who is spoken of otherwise. */
+    public Sentence saidOf(Pronoun pronoun) {
+        return new Sentence(pieces.stream()
+                .map(p -> p instanceof Words w ? new Words(pronoun.said(w.text())) : p)
+                .toList());
+    }
+
     /** All in one line, metric: for logs, and for readers that cannot choose. */
     @Override
     public String toString() {

@@ -61,7 +61,7 @@ final class ReadViews {
                 v.head(),
                 v.steps(),
                 plan.braidGroups().stream()
-                        .map(g -> new ReadView.Group(g.from(), g.to(), g.words()))
+                        .map(g -> new ReadView.Group(g.from(), g.to(), v.said(g.words())))
                         .toList(),
                 new ReadView.SelfView(
                         plan.selfWork().grade(),
@@ -111,6 +111,11 @@ final class ReadViews {
                 .toList();
     }
 
+    /** As it is said of whoever the plan is for. */
+    private String said(String words) {
+        return plan.brief().pronoun().said(words);
+    }
+
     private List<ReadView.Step> steps() {
         Speeds speeds = plan.brief().speeds();
         return plan.steps().stream()
@@ -118,7 +123,7 @@ final class ReadViews {
                         s.number(),
                         s.kind(),
                         s.rows().stream().map(RowId::toString).toList(),
-                        s.words(),
+                        said(s.words()),
                         tenth(s.lengthMm()),
                         tenth(ChairTime.of(s, plan.scalp(), plan.foundation(), plan.braiding(), speeds)
                                 .likely())))
@@ -152,7 +157,7 @@ final class ReadViews {
                         w.twin().map(RowId::toString).orElse(null),
                         w.stations().stream().map(StationId::toString).toList(),
                         w.isMarked(),
-                        w.words(),
+                        said(w.words()),
                         span(ChairTime.hooking(
                                 w.stations().stream()
                                         .map(id -> Objects.requireNonNull(byId.get(id)))
