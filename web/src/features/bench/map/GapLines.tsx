@@ -20,7 +20,8 @@ export function GapLines({ plan }: { plan: Plan }) {
             aria-pressed={isTried}
             aria-label={`Try a part between ${gap.leftRow} and ${gap.rightRow}`}
             data-gap={i}
-            className="cursor-pointer outline-offset-2"
+            className="group cursor-pointer"
+            style={{ outline: 'none' }}
             onClick={() => tryGap(isTried ? null : i)}
             onKeyDown={(e) => {
               if (e.key !== 'Enter' && e.key !== ' ') return;
@@ -29,6 +30,12 @@ export function GapLines({ plan }: { plan: Plan }) {
             }}
           >
             <path d={line} stroke="transparent" strokeWidth={4} pointerEvents="stroke" />
+            <path
+              d={line}
+              className="invisible stroke-ink group-focus-visible:visible"
+              strokeWidth={4.6}
+              opacity={0.35}
+            />
             {isTried && <path d={line} className="stroke-thread" strokeWidth={2.6} />}
             <path
               d={line}

@@ -111,7 +111,17 @@ public class Planning {
                     Boolean.FALSE.equals(question.withRead())
                             ? null
                             : ReadViews.of(plan, Findings.of(plan), brief, changes),
-                    how == null ? null : worn(plan, how.asFarAsItGoes(parts(plan)), how, false, brief, changes));
+                    how == null
+                            ? null
+                            : worn(
+                                    plan,
+                                    how.asFarAsItGoes(
+                                            parts(plan),
+                                            plan.foundation().gaps().size()),
+                                    how,
+                                    false,
+                                    brief,
+                                    changes));
         });
     }
 
@@ -218,7 +228,12 @@ public class Planning {
             List<WearView> seen = how == null
                     ? List.of()
                     : compared.stream()
-                            .map(p -> planner.wear(p, how.asFarAsItGoes(parts(p)), how.day(), how.samples()))
+                            .map(p -> planner.wear(
+                                    p,
+                                    how.asFarAsItGoes(
+                                            parts(p), p.foundation().gaps().size()),
+                                    how.day(),
+                                    how.samples()))
                             .toList();
             return ComparisonView.of(briefs, compared, seen, this::changes);
         });

@@ -68,8 +68,11 @@ record WornAsBody(
             return part == null ? Worn.as(way) : new Worn(way, OptionalInt.of(part));
         }
 
-        /** For a plan that is only set beside others: without a part it does not have. */
-        Worn asFarAsItGoes(int parts) {
+        /** For a plan that changed meanwhile, or is only set beside others: without a part or a gap it does not have. */
+        Worn asFarAsItGoes(int parts, int gaps) {
+            if (gap != null && gap >= 0 && gap < gaps) {
+                return Worn.inGap(gap);
+            }
             return part == null || part < 0 || part >= parts ? Worn.as(way) : new Worn(way, OptionalInt.of(part));
         }
     }
