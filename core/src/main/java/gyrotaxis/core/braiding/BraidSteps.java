@@ -176,9 +176,8 @@ public final class BraidSteps {
                 .cap()
                 .ifPresent(c -> add(
                         Kind.MESH,
-                        c.isHookedOff()
-                                ? "Sew the cap on along its edge; its hair is hooked in already."
-                                : "Sew the cap on along its edge."));
+                        (c.isOnCombs() ? "Set the cap on its combs, edge first" : "Sew the cap on along its edge")
+                                + (c.isHookedOff() ? "; its hair is hooked in already." : ".")));
         if (foundation.rowsOf(Section.LEVEL).stream().anyMatch(r -> r.use() == RowUse.WEFTED)) {
             add(Kind.MESH, "Sew the wefts to the level rows, lowest first.");
         }

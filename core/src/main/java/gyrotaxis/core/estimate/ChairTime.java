@@ -209,7 +209,11 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
                 .filter(r -> r.use() == RowUse.WEFTED)
                 .mapToDouble(Row::lengthMm)
                 .sum();
-        double cap = foundation.cap().map(c -> c.edge().lengthMm()).orElse(0.0);
+        double cap = foundation
+                .cap()
+                .filter(c -> !c.isOnCombs())
+                .map(c -> c.edge().lengthMm())
+                .orElse(0.0);
         double mesh = foundation.mesh().stream()
                 .mapToDouble(p -> 2 * Math.PI * p.radiusMm())
                 .sum();

@@ -11,8 +11,9 @@ import java.util.List;
  * @param area its outline on the map, without a repeated last point
  * @param isWideMesh whether its holes are the wide ones
  * @param isHookedOff whether it is hooked off the head, before the client comes
+ * @param isOnCombs whether it sits on combs and comes off again, instead of being sewn on
  */
-public record Cap(Path edge, List<Vec2> area, boolean isWideMesh, boolean isHookedOff) {
+public record Cap(Path edge, List<Vec2> area, boolean isWideMesh, boolean isHookedOff, boolean isOnCombs) {
     public Cap {
         area = List.copyOf(area);
     }

@@ -12,9 +12,11 @@ import gyrotaxis.core.foundation.MeshPiece;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.CoonsPatch;
+import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.quantity.Quantity;
@@ -167,6 +169,9 @@ public final class RowLayout {
         behind.lay(brief.back());
         ends.endTurnedRows();
 
+        if (brief.back() instanceof Back.Capped c && c.coversFront()) {
+            coverFront();
+        }
         boolean isMirrored = scalp.hairline().isMirrored()
                 && brief.edits().isEmpty()
                 && brief.rim().individuals().isSymmetric()
@@ -178,6 +183,19 @@ public final class RowLayout {
         List<PartGap> gaps = PartGaps.between(draft.of(Section.FRONT), draft, bends);
         List<LaidPart> parts = division.laid(gaps, specs);
         return finish(first, isMirrored, gaps, parts, cap(last));
+    }
+
+    /** Under a cap from the hairline no row is hooked, and no part shows. */
+    private void coverFront() {
+        if (!brief.parts().isEmpty()) {
+            throw new FoundationException(
+                    Wish.PART,
+                    0,
+                    "A cap from the hairline covers every part. Take the part out, or begin the cap behind.");
+        }
+        List.copyOf(draft.rows).stream()
+                .filter(r -> r.use() == RowUse.HOOKED && r.id().section() != Section.PERIMETER)
+                .forEach(r -> draft.replace(r.used(RowUse.UNDER_CAP)));
     }
 
     private void requireRoomBetweenOverlays() {
@@ -270,6 +288,10 @@ public final class RowLayout {
         if (!(brief.back() instanceof Back.Capped c)) {
             return Optional.empty();
         }
+        if (c.coversFront()) {
+            Path front = rim.between(rim.field, -rim.templeRad(), rim.templeRad());
+            return Optional.of(new Cap(front, rim.outline(rim.field), c.isWideMesh(), c.isHookedOff(), c.isOnCombs()));
+        }
         double behind = brief.overlaysMm().isEmpty()
                 ? c.edgeMm()
                 : brief.overlaysMm().get(brief.overlaysMm().size() - 1) + OverlayLayout.HALF_MM + c.edgeMm();
@@ -278,7 +300,7 @@ public final class RowLayout {
         double left = edge.leftEndRad() + 2 * Math.PI;
         List<Vec2> round = rim.between(rim.field, edge.rightEndRad(), left).chart();
         area.addAll(round.subList(1, round.size() - 1));
-        return Optional.of(new Cap(edge.path(), area, c.isWideMesh(), c.isHookedOff()));
+        return Optional.of(new Cap(edge.path(), area, c.isWideMesh(), c.isHookedOff(), c.isOnCombs()));
     }
 
     private List<MeshPiece> mesh(List<LaidPart> parts) {

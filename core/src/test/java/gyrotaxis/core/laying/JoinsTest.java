@@ -1,16 +1,21 @@
 package gyrotaxis.core.laying;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
@@ -143,5 +148,20 @@ class JoinsTest {
         assertThat(JoinGroups.together(sizes, 0)).containsExactly(4, 0, 4);
         assertThat(JoinGroups.together(sizes, 1)).containsExactly(3, 1, 4);
         assertThat(JoinGroups.together(sizes, 2)).containsExactly(3, 1, 4);
+    }
+
+    /** A cap may begin at the hairline: then nothing is hooked to a row, and no part can be shown; on combs nothing is sewn. */
+    @Test
+    void aCapMayCoverTheFrontToo() {
+        FoundationBrief over = FoundationBrief.of(14, new Back.Capped(5, 20, false, false, true, true), 12);
+        Foundation f = lay(over);
+        assertThat(f.rows()).allMatch(r -> r.use() == RowUse.UNDER_CAP);
+        assertThat(Scalp.areaMm2(f.cap().orElseThrow().area()))
+                .isCloseTo(f.braidedMm2(), within(0.02 * f.braidedMm2()));
+        Foundation behind = lay(FoundationBrief.of(14, new Back.Capped(5, 20, false, false), 12));
+        assertThat(behind.rowsOf(Section.FRONT)).allMatch(r -> r.use() == RowUse.HOOKED);
+        assertThatExceptionOfType(FoundationException.class)
+                .isThrownBy(() -> lay(over.withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS)))
+                .withMessageContaining("covers every part");
     }
 }
