@@ -121,7 +121,8 @@ public record SelfWork(Grade grade, double strain, List<String> reasons) {
         return new SelfWork(grade, strain, reasons);
     }
 
-    private static boolean isUpsideDown(Scalp scalp, Row row) {
+    /** Whether a row starts at the nape and runs upward: on oneself it is braided with the hands over the head. */
+    public static boolean isUpsideDown(Scalp scalp, Row row) {
         boolean startsAtNape = scalp.frontToNape(row.path().start()) > NAPE;
         return startsAtNape && row.path().end().z() - row.path().start().z() > SMALL_STRIP_MM;
     }

@@ -2,6 +2,7 @@ package gyrotaxis.core.estimate;
 
 import gyrotaxis.core.braiding.BraidStep;
 import gyrotaxis.core.braiding.Braiding;
+import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
@@ -36,9 +37,6 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
     private static final Tie FILL = Tie.of(Knot.REGULAR, 1);
 
     private static final Estimate NOTHING = Estimate.exactly(0);
-
-    /** A row that comes to lie so much higher than it starts is braided upward, mm. */
-    private static final double RISES_MM = 13;
 
     private static final double SECONDS = 60;
     private static final double MM_PER_CM = 10;
@@ -234,8 +232,7 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
             return NOTHING;
         }
         List<Vec3> line = row.path().space();
-        boolean isUpsideDown = zone(scalp, row.path().start()) == Zone.NAPE
-                && row.path().end().z() - row.path().start().z() > RISES_MM;
+        boolean isUpsideDown = SelfWork.isUpsideDown(scalp, row);
         Estimate cm = NOTHING;
         for (int i = 1; i < line.size(); i++) {
             Zone zone = zone(scalp, line.get(i - 1).lerp(line.get(i), 0.5));

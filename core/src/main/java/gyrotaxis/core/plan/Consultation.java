@@ -125,6 +125,16 @@ public record Consultation(
                 ways, fall, hasFringe, habits, weeks, OptionalDouble.of(minutes), ownPacks, finish, ageYears, pronoun);
     }
 
+    /** The same with a fringe. */
+    public Consultation withFringe() {
+        return new Consultation(ways, fall, true, habits, weeks, chairMinutes, ownPacks, finish, ageYears, pronoun);
+    }
+
+    /** The same with so many packs of her own. */
+    public Consultation bringing(int packs) {
+        return new Consultation(ways, fall, hasFringe, habits, weeks, chairMinutes, packs, finish, ageYears, pronoun);
+    }
+
     /** The same finished otherwise. */
     public Consultation finishedBy(Set<Finish> other) {
         return new Consultation(ways, fall, hasFringe, habits, weeks, chairMinutes, ownPacks, other, ageYears, pronoun);

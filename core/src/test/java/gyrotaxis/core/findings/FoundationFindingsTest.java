@@ -198,10 +198,10 @@ class FoundationFindingsTest {
         List<InstallBrief> answers = List.of(
                 PLAIN.withConsultation(c.wornAs(Set.of(Way.BUN))),
                 PLAIN.withConsultation(c.falling(Fall.RIGHT)),
-                PLAIN.withConsultation(withFringe(c)),
+                PLAIN.withConsultation(c.withFringe()),
                 PLAIN.withConsultation(c.wornFor(9)),
                 PLAIN.withConsultation(c.within(60)),
-                PLAIN.withConsultation(bringing(c, 2)),
+                PLAIN.withConsultation(c.bringing(2)),
                 PLAIN.withOwnHair(new OwnHair(o.density(), StrandThickness.COARSE, 220, 0, false, Set.of())),
                 PLAIN.withOwnHair(new OwnHair(o.density(), o.strands(), 220, 50, false, Set.of())),
                 PLAIN.withOwnHair(new OwnHair(o.density(), o.strands(), 220, 0, true, Set.of())),
@@ -306,34 +306,6 @@ class FoundationFindingsTest {
         return Findings.of(planner.plan(brief)).stream()
                 .filter(f -> f.code() == code)
                 .toList();
-    }
-
-    private static Consultation withFringe(Consultation c) {
-        return new Consultation(
-                c.ways(),
-                c.fall(),
-                true,
-                c.habits(),
-                c.weeks(),
-                c.chairMinutes(),
-                c.ownPacks(),
-                c.finish(),
-                c.ageYears(),
-                c.pronoun());
-    }
-
-    private static Consultation bringing(Consultation c, int packs) {
-        return new Consultation(
-                c.ways(),
-                c.fall(),
-                c.hasFringe(),
-                c.habits(),
-                c.weeks(),
-                c.chairMinutes(),
-                packs,
-                c.finish(),
-                c.ageYears(),
-                c.pronoun());
     }
 
     private List<String> said(InstallBrief brief) {

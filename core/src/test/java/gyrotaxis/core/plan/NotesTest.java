@@ -196,18 +196,7 @@ class NotesTest {
 
     @Test
     void aFringeIsCutAwayFromTheEyes() {
-        Consultation c = PLAIN.consultation();
-        InstallBrief fringe = PLAIN.withConsultation(new Consultation(
-                c.ways(),
-                c.fall(),
-                true,
-                c.habits(),
-                c.weeks(),
-                c.chairMinutes(),
-                c.ownPacks(),
-                c.finish(),
-                c.ageYears(),
-                c.pronoun()));
+        InstallBrief fringe = PLAIN.withConsultation(PLAIN.consultation().withFringe());
         assertThat(says(fringe, Moment.FINISHING, "away from the eyes")).isTrue();
         assertThat(says(PLAIN, Moment.FINISHING, "eyes")).isFalse();
         assertThat(says(PLAIN.withFullness(1.4), Moment.FINISHING, "out from the middle"))
