@@ -34,8 +34,8 @@ export const viewSlice =
       const planned = get().brief.foundation.parts.length > 0 ? 0 : null;
       set({
         worn: { ...get().worn, way: 'DOWN', gap, part: gap === null ? planned : null },
-        showsCover: gap !== null,
-        layers: { ...get().layers, cover: gap !== null },
+        // What shows is looked at on the map, and stays until it is put away.
+        ...(gap !== null && { showsCover: true, layers: { ...get().layers, cover: true } }),
       });
     },
     compare: (isComparing) => set({ isComparing }),

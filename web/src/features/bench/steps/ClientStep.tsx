@@ -67,12 +67,14 @@ export function ClientStep() {
         options={words.installers}
         onChoose={(who) => change('installer', (b) => ({ ...b, installer: who }))}
       />
-      <Choose
-        label="Spoken of as"
-        value={asked.pronoun ?? 'SHE'}
-        options={words.pronouns}
-        onChoose={(pronoun) => ask({ pronoun })}
-      />
+      {installer === 'STYLIST' && (
+        <Choose
+          label="Spoken of as"
+          value={asked.pronoun ?? 'SHE'}
+          options={words.pronouns}
+          onChoose={(pronoun) => ask({ pronoun })}
+        />
+      )}
       <StepFold
         id="client scalp"
         title="Her scalp"

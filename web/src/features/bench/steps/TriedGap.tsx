@@ -64,13 +64,14 @@ function FillsFor({ gap }: { gap: number }) {
       </>
     );
   }
-  const fills = data.fills.length;
+  const fills = plural(data.fills.length, 'fill');
   return (
     <p>
-      {fills === 0
-        ? 'It needs no fills.'
-        : `With ${plural(fills, 'fill')} that would do, for this and all other ways she wears it.`}
-      {data.left.length > 0 && ` ${plural(data.left.length, 'gap')} would stay open.`}
+      {data.left.length > 0
+        ? `${fills} would not do: ${plural(data.left.length, 'gap')} would stay open.`
+        : data.fills.length === 0
+          ? 'It needs no fills.'
+          : `With ${fills} that would do, for this and all other ways of wearing.`}
     </p>
   );
 }

@@ -32,6 +32,7 @@ public record Bricks(List<Double> offs) {
         Map<RowId, List<Station>> byRow = stations.stream()
                 .filter(s -> s.role() == Role.ROW || s.role() == Role.HAIRLINE || s.role() == Role.CAP)
                 .collect(Collectors.groupingBy(s -> s.id().row()));
+        Flanks flanks = new Flanks(foundation.parts());
         List<Double> offs = new ArrayList<>();
         for (Section section : Section.values()) {
             List<Row> rows = foundation.rowsOf(section);
@@ -39,17 +40,14 @@ public record Bricks(List<Double> offs) {
                 List<Station> on = byRow.getOrDefault(rows.get(i).id(), List.of());
                 if (Beside.Turns.has(rows.get(i))) {
                     turns(rows.get(i), on, offs);
-                } else if (i > 0 && !isParted(foundation, rows.get(i - 1), rows.get(i))) {
+                } else if (i > 0
+                        && !flanks.isBetween(rows.get(i - 1).id(), rows.get(i).id())) {
                     between(rows.get(i - 1), byRow.getOrDefault(rows.get(i - 1).id(), List.of()), on, offs);
                 }
             }
         }
         Collections.sort(offs);
         return new Bricks(offs);
-    }
-
-    private static boolean isParted(Foundation foundation, Row a, Row b) {
-        return foundation.parts().stream().anyMatch(p -> p.isFlankedBy(a.id()) && p.isFlankedBy(b.id()));
     }
 
     private static void between(Row row, List<Station> beside, List<Station> on, List<Double> offs) {

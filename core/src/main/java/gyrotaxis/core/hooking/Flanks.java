@@ -27,6 +27,11 @@ final class Flanks {
         return Station.NO_PART;
     }
 
+    /** Whether a part runs between two rows: they are hooked toward it, level with each other. */
+    boolean isBetween(RowId a, RowId b) {
+        return parts.stream().anyMatch(p -> p.isFlankedBy(a) && p.isFlankedBy(b));
+    }
+
     /** How many parts a row lies beside. */
     long count(RowId row) {
         return parts.stream().filter(p -> p.isFlankedBy(row)).count();

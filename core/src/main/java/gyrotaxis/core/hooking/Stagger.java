@@ -115,13 +115,13 @@ final class Stagger {
             now = next;
         }
         int end = -1;
-        double least2 = Double.POSITIVE_INFINITY;
+        double cheapest = Double.POSITIVE_INFINITY;
         for (int p = 0; p <= places; p++) {
             double left = m - (double) p / STEPS;
             if (left >= NEAREST_END && left <= FURTHEST_END || m == 1) {
                 double sum = now[p] + (left - 0.5) * (left - 0.5) / 2;
-                if (sum < least2) {
-                    least2 = sum;
+                if (sum < cheapest) {
+                    cheapest = sum;
                     end = p;
                 }
             }

@@ -233,7 +233,9 @@ public final class StationPlacer {
         for (int i = middle; i < rows.size(); i++) {
             placeRow(rows.get(i), i > middle ? Optional.of(rows.get(i - 1)) : Optional.empty(), List.of());
         }
-        boolean meetLevel = rows.size() % 2 == 0 && middle > 0 && !isParted(rows.get(middle - 1), rows.get(middle));
+        boolean meetLevel = rows.size() % 2 == 0
+                && middle > 0
+                && !flanks.isBetween(rows.get(middle - 1).id(), rows.get(middle).id());
         for (int i = middle - 1; i >= 0; i--) {
             Row row = rows.get(i);
             List<Station> model = foundation
@@ -246,11 +248,6 @@ public final class StationPlacer {
                 placeRow(row, Optional.of(rows.get(i + 1)), model);
             }
         }
-    }
-
-    /** Whether a worn part runs between two rows: they are hooked toward it, level with each other. */
-    private boolean isParted(Row a, Row b) {
-        return foundation.parts().stream().anyMatch(p -> p.isFlankedBy(a.id()) && p.isFlankedBy(b.id()));
     }
 
     private static boolean isHooked(Row row) {
@@ -274,7 +271,7 @@ public final class StationPlacer {
         }
         double[] counts = Beside.Turns.has(row)
                 ? wound(row, along, m)
-                : Stagger.lay(m, beside(row, along, m, inner.filter(r -> !isParted(r, row))));
+                : Stagger.lay(m, beside(row, along, m, inner.filter(r -> !flanks.isBetween(r.id(), row.id()))));
         List<Station> list = stations(row, along, spots(row.path(), along, counts));
         boolean isAlike = model.size() == list.size();
         placed.put(

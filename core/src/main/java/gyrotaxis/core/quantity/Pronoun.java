@@ -1,6 +1,5 @@
 package gyrotaxis.core.quantity;
 
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,11 +18,8 @@ public enum Pronoun {
     private static final Pattern SPOKEN_OF = Pattern.compile(
             "\\b([Ss])he ([a-z]+)\\b|\\b([Ss])he\\b|\\b([Hh])erself\\b|\\b([Hh])ers\\b|\\b([Hh])er(?= [a-z0-9])|\\b([Hh])er\\b");
 
-    /** After these "her" is the one it is done to, though another word follows. */
-    private static final Pattern DONE_TO = Pattern.compile("(?:away from|ask|tell|to let|for|with|to)$");
-
-    private static final Map<String, String> VERBS = new LinkedHashMap<>(Map.of(
-            "is", "are", "was", "were", "has", "have", "does", "do", "itches", "itch", "washes", "wash", "goes", "go"));
+    private static final Map<String, String> VERBS = Map.of(
+            "is", "are", "was", "were", "has", "have", "does", "do", "itches", "itch", "washes", "wash", "goes", "go");
 
     private final String words;
     private final String subject;
@@ -54,12 +50,12 @@ public enum Pronoun {
         Matcher m = SPOKEN_OF.matcher(sentence);
         StringBuilder said = new StringBuilder();
         while (m.find()) {
-            m.appendReplacement(said, Matcher.quoteReplacement(replaced(m, sentence)));
+            m.appendReplacement(said, Matcher.quoteReplacement(replaced(m)));
         }
         return m.appendTail(said).toString();
     }
 
-    private String replaced(Matcher m, String sentence) {
+    private String replaced(Matcher m) {
         if (m.group(1) != null) {
             return like(m.group(1), subject) + " " + verb(m.group(2));
         }
@@ -73,11 +69,7 @@ public enum Pronoun {
             return like(m.group(5), own);
         }
         if (m.group(6) != null) {
-            boolean isDoneTo = DONE_TO.matcher(sentence.substring(0, m.start()).stripTrailing())
-                            .find()
-                    && !sentence.substring(m.end())
-                            .matches("^ (left|right|own|scalp|hair|head|roots|nape|days|edges|face).*");
-            return like(m.group(6), isDoneTo ? object : possessive);
+            return like(m.group(6), possessive);
         }
         return like(m.group(7), object);
     }

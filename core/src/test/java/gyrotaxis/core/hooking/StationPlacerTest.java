@@ -94,7 +94,10 @@ class StationPlacerTest {
         Foundation f = lay(rows);
         HookingPlan hooking = HookingPlan.usual(texture, fullness);
         List<Station> placed = StationPlacer.place(HEAD, f, hooking);
-        for (Row row : f.rowsOf(Section.BACK)) {
+        // Her left takes as many and the same shares as her right, half a spacing off: what it asks for itself is not
+        // looked at.
+        List<Row> own = f.rowsOf(Section.BACK);
+        for (Row row : own.subList(own.size() / 2, own.size())) {
             double[] widths = Strips.widthsMm(row);
             double[] at = row.path().distancesMm();
             List<Station> on = on(placed, List.of(row));
@@ -114,7 +117,7 @@ class StationPlacerTest {
                 double asked = hooking.spacingMm(t, widths[k]) * b.share().ofLoop() / usual;
                 assertThat((b.alongRowMm() - a.alongRowMm()) / asked)
                         .as("%s of %s on %s", i, on.size(), row.id())
-                        .isBetween(0.45, 2.2);
+                        .isBetween(0.5, 1.9);
             }
         }
     }

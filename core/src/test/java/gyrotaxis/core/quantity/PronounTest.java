@@ -17,6 +17,7 @@ class PronounTest {
                 "level, from her left to her right|level, from his left to his right|level, from their left to their right|level, from your left to your right",
                 "Her own hair: washed.|His own hair: washed.|Their own hair: washed.|Your own hair: washed.",
                 "test a strand first, away from her.|test a strand first, away from him.|test a strand first, away from them.|test a strand first, away from you.",
+                "perhaps a child: ask her age|perhaps a child: ask his age|perhaps a child: ask their age|perhaps a child: ask your age",
                 "hair like hers should bear no more|hair like his should bear no more|hair like theirs should bear no more|hair like yours should bear no more",
                 "decide which of the two she wants|decide which of the two he wants|decide which of the two they want|decide which of the two you want",
                 "She has 2 hours.|He has 2 hours.|They have 2 hours.|You have 2 hours.",

@@ -44,28 +44,16 @@ record WornAsBody(
          * @throws FieldProblems if it has no such part or gap
          */
         Worn on(int parts, int gaps) {
-            if (gap != null) {
-                if (gap < 0 || gap >= gaps) {
-                    throw new FieldProblems(List.of(new FieldProblem(
-                            "worn.gap",
-                            "These rows have no such gap.",
-                            0.0,
-                            Math.max(0.0, gaps - 1.0),
-                            "",
-                            List.of())));
-                }
-                return Worn.inGap(gap);
+            requireThere("worn.part", "This plan has no such part to wear it with.", part, parts);
+            requireThere("worn.gap", "These rows have no such gap.", gap, gaps);
+            return asFarAsItGoes(parts, gaps);
+        }
+
+        private static void requireThere(String field, String message, @Nullable Integer index, int count) {
+            if (index != null && (index < 0 || index >= count)) {
+                throw new FieldProblems(
+                        List.of(new FieldProblem(field, message, 0.0, Math.max(0.0, count - 1.0), "", List.of())));
             }
-            if (part != null && (part < 0 || part >= parts)) {
-                throw new FieldProblems(List.of(new FieldProblem(
-                        "worn.part",
-                        "This plan has no such part to wear it with.",
-                        0.0,
-                        Math.max(0.0, parts - 1.0),
-                        "",
-                        List.of())));
-            }
-            return part == null ? Worn.as(way) : new Worn(way, OptionalInt.of(part));
         }
 
         /** For a plan that changed meanwhile, or is only set beside others: without a part or a gap it does not have. */
