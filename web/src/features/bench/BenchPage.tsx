@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import type { SavedPlan } from '../../api/types';
@@ -104,11 +104,13 @@ function Computing({ store, children }: { store: BenchStore; children: ReactNode
   const isHeld = useStore(store, (b) => b.before !== undefined);
   const worn = useMemo(() => how && { ...how, isRough: isHeld }, [how, isHeld]);
   const computed = useComputedPlan(brief, worn, isHeld);
+  // Words and figures may come a frame later than what is drawn under the hand.
+  const read = useDeferredValue(computed.read);
   useAutosave(store, computed.of);
   useKeptHistory(store);
   return (
     <ComputedContext value={computed}>
-      <ReadContext value={computed.read}>
+      <ReadContext value={read}>
         <WornContext value={computed.worn}>{children}</WornContext>
       </ReadContext>
     </ComputedContext>

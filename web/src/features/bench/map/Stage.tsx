@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, use, useEffect, useRef } from 'react';
 import type { Plan } from '../../../api/types';
 import { mmPer } from '../../../lib/length';
+import { useFallsBehind } from '../../../lib/useFallsBehind';
 import { useMapView } from '../../../lib/useMapView';
 import { MapKeys } from '../../../ui/MapKeys';
 import { usePrefs } from '../../../ui/prefs';
@@ -48,6 +49,7 @@ export const Stage = memo(function Stage() {
   const pickStation = useBench((b) => b.pickStation);
   const worn = useWorn();
   const isMoving = useBench((b) => b.before !== undefined);
+  const fallsBehind = useFallsBehind(isMoving);
   const takeRow = useTakeRow();
   const svg = useRef<SVGSVGElement>(null);
   const store = use(BenchContext);
@@ -77,6 +79,7 @@ export const Stage = memo(function Stage() {
             id="map"
             viewBox={view.viewBox}
             className="min-h-0 min-w-0 flex-1 touch-none select-none"
+            shapeRendering={fallsBehind ? 'optimizeSpeed' : undefined}
             role="group"
             aria-label="Map of the scalp, front up"
             aria-describedby="map-words"
@@ -101,7 +104,7 @@ export const Stage = memo(function Stage() {
                 onHold={holdRow}
               />
               <EarLineHandle plan={drawing.plan} />
-              {step === 'parts' && <GapLines plan={drawing.plan} />}
+              {step === 'parts' && !isMoving && <GapLines plan={drawing.plan} />}
               {step !== 'head' && <PartHandles plan={drawing.plan} isTurned={isTurned} />}
               {step === 'foundation' && <PerimeterHandle plan={drawing.plan} isTurned={isTurned} />}
               {step === 'head' && <HairlineHandles plan={drawing.plan} isTurned={isTurned} />}
