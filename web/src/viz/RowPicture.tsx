@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { braided } from './rows';
 import type { Drawn } from '../api/types';
 import { boundsOf, pathData } from '../lib/curve';
 
@@ -13,7 +14,13 @@ interface Props {
 /** A small head with one row on it, or two that are worked in turn: where something is done. */
 export function RowPicture({ plan, rows, isTurned, className = '' }: Props) {
   const outline = useMemo(() => pathData(plan.map.outline, true), [plan.map.outline]);
-  const all = useMemo(() => plan.rows.map((r) => pathData(r.path)).join(''), [plan.rows]);
+  const all = useMemo(
+    () =>
+      braided({ rows: plan.rows })
+        .map((r) => pathData(r.path))
+        .join(''),
+    [plan.rows],
+  );
   const b = useMemo(() => boundsOf(plan.map.outline), [plan.map.outline]);
   return (
     <svg

@@ -920,7 +920,7 @@ export interface components {
         };
         FindingView: {
             /** @enum {string} */
-            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_END_NOT_LAID" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_FULL" | "HAIR_HUMPS" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
+            code: "MEASURE_MISFIT" | "ROPE_THICK_ROWS" | "ROWS_TOO_NARROW" | "UNEVEN_JOINS" | "PART_CLOSES_EARLY" | "PART_END_NOT_LAID" | "PART_TOO_NARROW" | "PART_IN_PEAK" | "PART_IN_COWLICK" | "PART_ON_SIDE_OF_FALL" | "LOOSE_END" | "TAIL_TOO_SHORT" | "TAILS_ONLY_HOOKED" | "HUMP" | "BULK_GROWS" | "CROWN_STRIPES" | "EDGES_PULLED" | "EDGE_ANGLE" | "NAPE_PULLED" | "ROW_OVERLOADED" | "THROUGH_REGION" | "HARD_ON_ONESELF" | "UPDO_SHOWS" | "LEAVE_OUT" | "TOO_LONG_IN_CHAIR" | "EDIT_LOST" | "KNOT_SLIPS" | "KNOT_SHOWS" | "BEARING_CONTESTED" | "HOLES_TOO_FINE" | "SCALP_SHOWS" | "NOT_AS_FULL" | "TOO_FULL" | "HAIR_HUMPS" | "TOO_ROUND" | "HOT_NAPE" | "CARE";
             place: components["schemas"]["PlaceView"];
             reason: components["schemas"]["Piece"][];
             remedies: components["schemas"]["RemedyView"][];
@@ -1831,7 +1831,7 @@ export interface components {
             /** Format: double */
             pullShare: number;
             /** @enum {string} */
-            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "LEVEL" | "SPIRAL";
+            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "LEVEL" | "SPIRAL" | "CAP" | "PATCH";
             /** Format: int32 */
             stations: number;
             /** Format: double */
@@ -1839,7 +1839,7 @@ export interface components {
             /** @enum {string|null} */
             takesTail: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT" | null;
             /** @enum {string} */
-            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "MESH" | "PLAITED";
             words: string;
         };
         RowForm: {
@@ -2020,7 +2020,7 @@ export interface components {
             id: string;
             path: number[];
             /** @enum {string} */
-            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "MESH" | "PLAITED";
         };
         SolidView: {
             barbs: number[];
@@ -2186,7 +2186,7 @@ export interface components {
             braidWidthMm: number;
             path: number[];
             /** @enum {string} */
-            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "PLAITED";
+            use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "MESH" | "PLAITED";
         };
         SupplyForm: {
             /** Format: int32 */

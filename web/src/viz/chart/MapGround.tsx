@@ -1,3 +1,4 @@
+import { meshLines } from '../rows';
 import type { Drawn } from '../../api/types';
 import { pathData, points, toPicture } from '../../lib/curve';
 import { Hatch } from './Hatch';
@@ -30,6 +31,17 @@ export function CapMark({ plan, palette }: { plan: Drawn; palette: MapPalette })
           <Hatch line={ring(p.x, p.y, p.r)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
           <circle cx={p.x} cy={p.y} r={p.r} fill="none" strokeWidth={1.2} />
         </g>
+      ))}
+      {meshLines(plan).map((line) => (
+        <path
+          key={line.id}
+          d={pathData(line.path)}
+          fill="none"
+          stroke={palette.ink}
+          strokeWidth={1.5}
+          strokeLinecap="round"
+          strokeDasharray="0 4"
+        />
       ))}
     </g>
   );

@@ -1,3 +1,4 @@
+import { braided } from '../rows';
 import type { Drawn } from '../../api/types';
 import { pathData, points } from '../../lib/curve';
 import { Label } from './MapText';
@@ -42,7 +43,7 @@ const FULL = 1;
 /** Pull: how much of what a row should bear it carries, in per cent, on the row. */
 export function Pull({ plan, palette, isTurned }: LayerProps) {
   return plan.rows
-    .filter((r) => r.stations > 0 && r.section !== 'INDIVIDUAL')
+    .filter((r) => r.stations > 0 && r.section !== 'INDIVIDUAL' && r.use !== 'MESH')
     .map((r) => {
       const line = points(r.path);
       const at = line[Math.round(line.length * 0.55)];
@@ -74,7 +75,7 @@ export function Pull({ plan, palette, isTurned }: LayerProps) {
 
 /** The turn of each row in braiding, at its start. */
 export function Order({ plan, palette, isTurned }: LayerProps) {
-  return plan.rows.map((row) => {
+  return braided(plan).map((row) => {
     const line = points(row.path);
     const at = line[Math.round(line.length * 0.3)];
     if (!at) return null;

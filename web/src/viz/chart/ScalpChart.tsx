@@ -1,4 +1,5 @@
 import { useId, type MouseEvent, type ReactNode } from 'react';
+import { braided } from '../rows';
 import type { Drawn, Worn } from '../../api/types';
 import { pathData, toPicture } from '../../lib/curve';
 import type { MapPalette } from '../palette';
@@ -61,7 +62,7 @@ export function ScalpChart(props: Props) {
   const { plan, palette, layers, isTurned, heldRow, heldStation, onRow, onStation } = props;
   const over = new Set(plan.map.crossings.map((c) => c.over));
   // What runs over others is drawn after them.
-  const rows = [...plan.rows].sort((a, b) => Number(over.has(a.id)) - Number(over.has(b.id)));
+  const rows = braided(plan).sort((a, b) => Number(over.has(a.id)) - Number(over.has(b.id)));
   // Several maps may stand on one page, each with its own outline.
   const clip = useId();
   return (

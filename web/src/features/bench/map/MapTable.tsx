@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Plan } from '../../../api/types';
 import { plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
+import { braided } from '../../../viz/rows';
 import { kindOf } from '../../../viz/chart/beads';
 import { useBench, useComputed } from '../draft/useBench';
 import { useCalm } from '../panels/useCalm';
@@ -23,7 +24,7 @@ function Tables({ plan }: { plan: Plan }) {
   return (
     <section aria-label="The map in words" className="sr-only">
       <p id="map-words">
-        {plural(plan.rows.length, 'row')}, {plural(plan.parts.length, 'part')},{' '}
+        {plural(braided(plan).length, 'row')}, {plural(plan.parts.length, 'part')},{' '}
         {plural(plan.stations.length, 'share')}. The tables after it say the same.
       </p>
       <table>

@@ -3,6 +3,7 @@ import { useRef, type KeyboardEvent } from 'react';
 import type { Plan, PlanRow } from '../../../api/types';
 import { points, type Point } from '../../../lib/curve';
 import { plural } from '../../../lib/time';
+import { braided } from '../../../viz/rows';
 import { useLengths } from '../../../ui/prefs';
 import { movedBy, withEdit, withEndMoved, withMoveTo } from '../draft/edits/foundationEdits';
 import { mapPoint } from './mapPoint';
@@ -46,10 +47,11 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
   const grasped = useBench((b) => b.graspedRow);
   const grasp = useBench((b) => b.grasp);
   const taken = useRef<{ from: Point; moved: number; isDragging: boolean } | null>(null);
-  const first = heldRow ?? plan.rows[0]?.id;
+  const rows = braided(plan);
+  const first = heldRow ?? rows[0]?.id;
 
   const focus = (index: number, from: Element) => {
-    const row = plan.rows[(index + plan.rows.length) % plan.rows.length];
+    const row = rows[(index + rows.length) % rows.length];
     if (!row) return;
     holdRow(row.id);
     const all = from.parentElement?.querySelectorAll<SVGElement>('[data-handle]');
@@ -79,7 +81,7 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
 
   return (
     <g data-walk="rows">
-      {plan.rows.map((row, i) => {
+      {rows.map((row, i) => {
         const start = points(row.path)[1];
         if (!start) return null;
         return (

@@ -1,5 +1,6 @@
 import boldUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed-Bold.ttf?url';
 import plainUrl from 'dejavu-fonts-ttf/ttf/DejaVuSansCondensed.ttf?url';
+import { braided } from '../../../viz/rows';
 import type { jsPDF as JsPdf } from 'jspdf';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { Plan } from '../../../api/types';
@@ -105,7 +106,7 @@ async function addFonts(pdf: JsPdf) {
 }
 
 const lead = (plan: Plan): string =>
-  `${plan.rows.length} rows, ${(plan.ledger.rowLengthMm / 1000).toFixed(1)} m to braid; ` +
+  `${braided(plan).length} rows, ${(plan.ledger.rowLengthMm / 1000).toFixed(1)} m to braid; ` +
   `${plan.ledger.neededLoops} loops; about ${formatMinutes(plan.ledger.chairMinutes.likely)} in the chair. ` +
   'Left and right are the client’s.';
 

@@ -72,7 +72,7 @@ final class FillSpots {
         List<List<Vec2>> spared = spared(plan);
         List<Vec2> middles = gapMiddles();
         List<Spot> spots = new ArrayList<>();
-        for (Row row : plan.foundation().rows()) {
+        for (Row row : plan.foundation().carriers()) {
             if (hooked.stations().stream().noneMatch(s -> s.id().row().equals(row.id()))) {
                 continue;
             }

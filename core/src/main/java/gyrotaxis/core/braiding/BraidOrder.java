@@ -76,6 +76,7 @@ final class BraidOrder {
             case BACK -> 9;
             case SPIRAL -> 10;
             case PERIMETER -> 11;
+            case CAP, PATCH -> throw new IllegalArgumentException(section + " is not braided");
         };
     }
 }

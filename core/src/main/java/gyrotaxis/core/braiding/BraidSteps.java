@@ -111,6 +111,7 @@ public final class BraidSteps {
             case TIE, LEVEL -> "level, " + side;
             case BACK -> "down to the nape";
             case SPIRAL -> "from the nape round and round to the crown";
+            case CAP, PATCH -> throw new IllegalArgumentException(row.id() + " is not braided");
         };
     }
 

@@ -38,7 +38,7 @@ public final class AtWork {
     public AtWork(InstallPlan plan, WorkSheet sheet) {
         this.plan = plan;
         this.sheet = sheet;
-        plan.foundation().rows().forEach(r -> rows.put(r.id(), r));
+        plan.foundation().carriers().forEach(r -> rows.put(r.id(), r));
     }
 
     /** The plan that was frozen. */

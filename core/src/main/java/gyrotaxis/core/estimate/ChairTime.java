@@ -8,10 +8,10 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.install.Hooked;
-import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.Knot;
@@ -112,8 +112,8 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
         EnumMap<Stage, Estimate> m = new EnumMap<>(Stage.class);
         m.put(Stage.SPLITTING, speeds.splitSecondsPerShare().times((split + fillShares) / SECONDS));
         boolean isOff = foundation.hasCapHookedOff();
-        Map<Boolean, List<Station>> byPlace =
-                hooked.stations().stream().collect(Collectors.partitioningBy(s -> isOff && s.role() == Role.CAP));
+        Map<Boolean, List<Station>> byPlace = hooked.stations().stream()
+                .collect(Collectors.partitioningBy(s -> isOff && s.id().row().section() == Section.CAP));
         putIfAny(m, Stage.HOOKING_CAP, hooking(byPlace.getOrDefault(true, List.of()), speeds));
         m.put(Stage.BRAIDING, sum(foundation.rows().stream().map(r -> braiding(job.scalp(), r, speeds))));
         putIfAny(

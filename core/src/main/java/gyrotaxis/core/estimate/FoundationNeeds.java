@@ -97,7 +97,7 @@ public final class FoundationNeeds {
         foundation
                 .cap()
                 .ifPresent(c -> needs.add(new Need(
-                        c.isWideMesh() ? "mesh cap, wide holes" : "mesh cap, fine holes",
+                        "mesh cap, " + c.mesh().words(),
                         Estimate.exactly(Scalp.areaMm2(c.area())),
                         Quantity.Kind.AREA_MM2,
                         Material.CAP,

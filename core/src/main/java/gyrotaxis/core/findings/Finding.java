@@ -54,6 +54,7 @@ public record Finding(Code code, Severity severity, Place place, Sentence reason
         KNOT_SLIPS,
         KNOT_SHOWS,
         BEARING_CONTESTED,
+        HOLES_TOO_FINE,
         SCALP_SHOWS,
         NOT_AS_FULL,
         TOO_FULL,

@@ -5,8 +5,11 @@ import static gyrotaxis.core.quantity.Quantity.part;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.Back;
+import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
@@ -58,6 +61,30 @@ final class KnotFindings {
         slips();
         shows();
         contested();
+        holes();
+    }
+
+    /** A share that was wished for may be larger than the holes of a cap take; what goes in whole is thin. */
+    private void holes() {
+        Foundation foundation = list.laid.foundation();
+        Optional<Station> tooLarge = foundation.cap().stream()
+                .flatMap(c -> hooked.stations().stream()
+                        .filter(s -> s.id().row().section() == Section.CAP
+                                && !hooked.hairOf(s).goesInWhole()
+                                && s.share().parts() < c.mesh().leastParts()))
+                .findFirst();
+        if (tooLarge.isEmpty() || !(brief.foundation().back() instanceof Back.Capped c)) {
+            return;
+        }
+        Share share = tooLarge.get().share();
+        list.add(
+                Code.HOLES_TOO_FINE,
+                Severity.WARNING,
+                new Place.AtStation(tooLarge.get().id()),
+                "The cap has fine holes, and a " + share.words() + " goes through them badly.",
+                List.of(new Remedy(
+                        "Take a cap with wide holes",
+                        brief.withFoundation(brief.foundation().withBack(c.meshed(true))))));
     }
 
     private void lost() {

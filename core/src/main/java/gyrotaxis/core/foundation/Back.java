@@ -133,6 +133,11 @@ public sealed interface Back {
             return new Capped(otherRows, edgeMm, isWideMesh, isHookedOff, isOnCombs, coversFront);
         }
 
+        /** The same with other holes. */
+        public Capped meshed(boolean isWide) {
+            return new Capped(rows, edgeMm, isWide, isHookedOff, isOnCombs, coversFront);
+        }
+
         @Override
         public Family family() {
             return Family.CAPPED;

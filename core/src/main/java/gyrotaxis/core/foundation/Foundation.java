@@ -6,6 +6,7 @@ import gyrotaxis.core.quantity.Require;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -53,14 +54,24 @@ public record Foundation(
         Require.atLeast(0, setBackMm, "setBackMm", "mm");
     }
 
-    /** The rows of one section, by number. */
-    public List<Row> rowsOf(Section section) {
-        return rows.stream().filter(r -> r.id().section() == section).toList();
+    /** All that loops can be hooked to: the rows, and the lines of cap and mesh, which nobody braids. */
+    public List<Row> carriers() {
+        return Stream.of(
+                        rows.stream(),
+                        cap.stream().flatMap(c -> c.lines().stream()),
+                        mesh.stream().map(MeshPiece::line))
+                .flatMap(Function.identity())
+                .toList();
     }
 
-    /** A row by its name. */
+    /** The rows, or lines of mesh, of one section, by number. */
+    public List<Row> rowsOf(Section section) {
+        return carriers().stream().filter(r -> r.id().section() == section).toList();
+    }
+
+    /** A row, or a line of mesh, by its name. */
     public Optional<Row> row(RowId id) {
-        return rows.stream().filter(r -> r.id().equals(id)).findFirst();
+        return carriers().stream().filter(r -> r.id().equals(id)).findFirst();
     }
 
     /**

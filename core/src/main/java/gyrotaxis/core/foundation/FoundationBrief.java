@@ -202,6 +202,24 @@ public record FoundationBrief(
                 tails);
     }
 
+    /** The same with or without mesh sewn over gaps. */
+    public FoundationBrief withMesh(boolean over) {
+        return new FoundationBrief(
+                frontRows,
+                back,
+                joins,
+                earLineBehindMm,
+                earLineLeanMm,
+                parts,
+                flanks,
+                rim,
+                overlaysMm,
+                over,
+                feedsFibre,
+                edits,
+                tails);
+    }
+
     private FoundationBrief copy(
             int rows,
             Back b,

@@ -10,6 +10,8 @@ public enum RowUse {
     UNDER_CAP,
     /** Carries sewn wefts, counted by length. */
     WEFTED,
+    /** A line of holes in a cap or a piece of mesh: loops are hooked to it, and nobody braids it. */
+    MESH,
     /** A plait that hangs free; one share is drawn over it at its base. */
     PLAITED
 }

@@ -15,7 +15,9 @@ public enum Section {
     TIE("cross-tie row", "T", false),
     BACK("back row", "B", true),
     LEVEL("level row", "L", false),
-    SPIRAL("spiral", "S", false);
+    SPIRAL("spiral", "S", false),
+    CAP("cap line", "N", false),
+    PATCH("mesh line", "K", false);
 
     private final String words;
     private final String letter;
@@ -45,7 +47,7 @@ public enum Section {
     /** How a tail that is sent into one of its rows by choice goes in; empty for rows too thin to take one. */
     public Optional<TailEnd> takesTail() {
         return switch (this) {
-            case INDIVIDUAL -> Optional.empty();
+            case INDIVIDUAL, CAP, PATCH -> Optional.empty();
             // A level row lies across the tails that come down to it: they go under it.
             case LEVEL -> Optional.of(TailEnd.THREADED);
             default -> Optional.of(TailEnd.FED);

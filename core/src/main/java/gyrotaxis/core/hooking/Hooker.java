@@ -145,7 +145,7 @@ public final class Hooker {
 
     private List<Station> inOrder(List<Station> stations) {
         Map<RowId, List<Station>> byRow = stations.stream().collect(Collectors.groupingBy(s -> s.id().row()));
-        return foundation.rows().stream()
+        return foundation.carriers().stream()
                 .flatMap(r -> StationPlacer.numbered(byRow.getOrDefault(r.id(), List.of())).stream())
                 .toList();
     }

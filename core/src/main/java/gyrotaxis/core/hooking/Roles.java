@@ -2,6 +2,7 @@ package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Method;
@@ -35,8 +36,10 @@ final class Roles {
      * hooked at the rim is perimeter, whether a braid follows it or not.
      */
     Role role(Row row, boolean isFirst, double along, Vec2 at, int part) {
-        if (row.use() == RowUse.UNDER_CAP) {
-            return Role.CAP;
+        if (row.use() == RowUse.MESH) {
+            // A cap that begins at the hairline is hooked there as rows are.
+            boolean isEdge = row.id().section() == Section.CAP && row.id().number() == 1 && isInFront(at);
+            return isEdge ? Role.HAIRLINE : Role.CAP;
         }
         return switch (row.id().section()) {
             case PERIMETER -> Role.PERIMETER;
@@ -55,8 +58,16 @@ final class Roles {
     }
 
     private boolean isAtRim(Vec2 at) {
-        double reach = scalp.hairline().chartAt(Math.atan2(at.x(), at.y())).norm();
-        return reach - at.norm() < RIM_MM;
+        return toHairlineMm(at) < RIM_MM;
+    }
+
+    private boolean isInFront(Vec2 at) {
+        return isAtRim(at)
+                && Math.abs(Math.atan2(at.x(), at.y())) < scalp.hairline().cornerRad();
+    }
+
+    private double toHairlineMm(Vec2 at) {
+        return scalp.hairline().chartAt(Math.atan2(at.x(), at.y())).norm() - at.norm();
     }
 
     /**

@@ -1,6 +1,8 @@
 package gyrotaxis.core.hooking;
 
+import gyrotaxis.core.foundation.Cap;
 import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.Mesh;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
@@ -23,9 +25,6 @@ import java.util.List;
 
 /** How far apart shares are hooked, place by place along a row. */
 final class Spacing {
-    /** On a mesh cap, mm: its share is as large as sits about so far from the next. */
-    private static final double CAP_MM = 35;
-
     /**
      * So much more widely than on rows, no unit: a cap is hooked off its edge, and less of its hair leaves the head at once. Measured
      * in the model: at the spacing of rows a head with a cap over its back came out 1.11 to 1.21 as full, with every texture.
@@ -145,8 +144,8 @@ final class Spacing {
     private Local local(Row row, Vec2 at, double frontToNape, double strip) {
         Zone zone = Zone.at(frontToNape);
         Share share = hooking.setting(zone).share();
-        if (row.use() == RowUse.UNDER_CAP) {
-            return onCap(zone, share, hooking.spacingMm(frontToNape, strip));
+        if (row.use() == RowUse.MESH) {
+            return onMesh(meshOf(row), zone, share, hooking.spacingMm(frontToNape, strip));
         }
         Local usual = tied(zone, share, hooking.spacingMm(frontToNape, strip) / hooking.usualSpacingMm(frontToNape));
         double mm = usual.mm * hooking.usualSpacingMm(frontToNape);
@@ -186,19 +185,29 @@ final class Spacing {
         return new Local(spacing, share);
     }
 
+    /** A piece of mesh over a gap is of the fine kind. */
+    private Mesh meshOf(Row line) {
+        return foundation
+                .cap()
+                .filter(c -> c.lines().contains(line))
+                .map(Cap::mesh)
+                .orElse(Mesh.FINE);
+    }
+
     /**
-     * On a cap spacing is given by its mesh, so the share follows: as large as gives its area the hair that is wished for, nearest to
-     * the usual spacing; what that is off, the spacing makes up for.
+     * On mesh the spacing is given by its holes, so the share follows: as large as gives its area the hair that is wished for, nearest
+     * to the mesh's own spacing, and no larger than goes through; what that is off, the spacing makes up for.
      */
-    private Local onCap(Zone zone, Share share, double spacing) {
+    private Local onMesh(Mesh mesh, Zone zone, Share share, double spacing) {
+        double usual = mesh.apartMm();
         double mm = spacing * CAP_WIDER;
         int parts = share.parts();
         if (brief.wish(zone).share().isEmpty() && !goesInWhole) {
-            while (parts % 2 == 0 && mm * 2 / CAP_MM < CAP_MM / mm) {
+            while (parts % 2 == 0 && parts / 2 >= mesh.leastParts() && mm * 2 / usual < usual / mm) {
                 mm *= 2;
                 parts /= 2;
             }
-            while (parts * 2 <= Share.MOST_PARTS && mm / CAP_MM > CAP_MM / (mm / 2)) {
+            while (parts * 2 <= Share.MOST_PARTS && (parts < mesh.leastParts() || mm / usual > usual / (mm / 2))) {
                 mm /= 2;
                 parts *= 2;
             }

@@ -39,8 +39,8 @@ import java.util.stream.IntStream;
  * next row toward the midline. On a mirrored foundation the left side takes as many as the right, and where it can be lies as its
  * mirror image. Deterministic; linear in rows, quadratic in stations per row.
  *
- * <p>Rows that are shown or carry wefts are not hooked; an individual takes one share. Rows under a cap are hooked as if the
- * mesh above were not there: the mesh has its holes where rows could be. {@link Spacing} says how close, {@link Stagger} where exactly,
+ * <p>Rows that are shown, carry wefts or lie under a cap are not hooked; an individual takes one share. A cap is hooked in lines of its
+ * own, piece of mesh too. {@link Spacing} says how close, {@link Stagger} where exactly,
  * {@link Roles} what each is there for; here they are put together, row by row from the midline outward. Beside a
  * worn part, where one ends and where rows cross, stations are closer or added. Rows of another section are not looked at.
  */
@@ -63,6 +63,9 @@ public final class StationPlacer {
 
     /** Every other station has one in base hair beside it. ASSUMPTION: base hair is for filling between, not for a second row. */
     private static final int BASE_EVERY = 2;
+
+    /** So many shares close the seam of a cap. */
+    private static final int SEAM_SHARES = 3;
 
     /** How far from the plait base hair is taken, mm. ASSUMPTION: the width of a hook. */
     private static final double BASE_BESIDE_MM = 2.5;
@@ -132,7 +135,8 @@ public final class StationPlacer {
             placeSection(foundation.rowsOf(section));
         }
         placeExtras();
-        return foundation.rows().stream()
+        closeSeam();
+        return foundation.carriers().stream()
                 .flatMap(r -> numbered(placed.getOrDefault(r.id(), List.of())).stream())
                 .toList();
     }
@@ -177,6 +181,30 @@ public final class StationPlacer {
                 placed.put(row.id(), all);
             }
         }
+    }
+
+    /** Where hooked rows end before a cap there is a gap: two or three shares at their ends fall across it. */
+    private void closeSeam() {
+        if (foundation.cap().isEmpty()) {
+            return;
+        }
+        List<Row> ends = foundation.rowsOf(Section.FRONT).stream()
+                .filter(r -> r.use() == RowUse.HOOKED
+                        && (r.joins().isPresent() || r.lead().isPresent()))
+                .toList();
+        int n = Math.min(SEAM_SHARES, ends.size());
+        for (int i = 0; i < n; i++) {
+            ends.subList(i * ends.size() / n, (i + 1) * ends.size() / n).stream()
+                    .max(Comparator.comparingDouble(this::bareEndMm))
+                    .ifPresent(r -> addUnlessNear(r, 1));
+        }
+    }
+
+    /** How far the last share of a row sits before its end, mm. */
+    private double bareEndMm(Row row) {
+        List<Station> on = placed.getOrDefault(row.id(), List.of());
+        return row.lengthMm()
+                - on.stream().mapToDouble(Station::alongRowMm).max().orElse(0);
     }
 
     private void addUnlessNear(Row row, double at) {
@@ -251,7 +279,7 @@ public final class StationPlacer {
     }
 
     private static boolean isHooked(Row row) {
-        return row.use() != RowUse.SHOWN && row.use() != RowUse.WEFTED;
+        return row.use() == RowUse.HOOKED || row.use() == RowUse.PLAITED || row.use() == RowUse.MESH;
     }
 
     /**
@@ -271,7 +299,9 @@ public final class StationPlacer {
         }
         double[] counts = Beside.Turns.has(row)
                 ? wound(row, along, m)
-                : Stagger.lay(m, beside(row, along, m, inner.filter(r -> !flanks.isBetween(r.id(), row.id()))));
+                : row.use() == RowUse.MESH && inner.isEmpty()
+                        ? centred(m)
+                        : Stagger.lay(m, beside(row, along, m, inner.filter(r -> !flanks.isBetween(r.id(), row.id()))));
         List<Station> list = stations(row, along, spots(row.path(), along, counts));
         boolean isAlike = model.size() == list.size();
         placed.put(
@@ -281,6 +311,11 @@ public final class StationPlacer {
                                 .mapToObj(i -> list.get(i).taking(model.get(i).share()))
                                 .toList()
                         : list);
+    }
+
+    /** A line of mesh has two like ends. */
+    private static double[] centred(int m) {
+        return IntStream.range(0, m).mapToDouble(k -> k + 0.5).toArray();
     }
 
     private DoubleUnaryOperator beside(Row row, Spacing.Along along, int m, Optional<Row> inner) {

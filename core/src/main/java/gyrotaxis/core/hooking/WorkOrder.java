@@ -71,7 +71,7 @@ public final class WorkOrder {
 
     private List<WorkStep> steps(Method.Order order) {
         Map<Stage, List<Piece>> pieces = new EnumMap<>(Stage.class);
-        for (Row row : foundation.rows()) {
+        for (Row row : foundation.carriers()) {
             Map<Stage, List<Station>> here = new EnumMap<>(Stage.class);
             for (Station s : byRow.getOrDefault(row.id(), List.of())) {
                 here.computeIfAbsent(stage(row, s, order), k -> new ArrayList<>())
@@ -177,7 +177,7 @@ public final class WorkOrder {
     private Stage stage(Row row, Station share, Method.Order order) {
         List<Station> on = byRow.getOrDefault(row.id(), List.of());
         Section section = row.id().section();
-        if (row.use() == RowUse.UNDER_CAP && foundation.hasCapHookedOff()) {
+        if (section == Section.CAP && foundation.hasCapHookedOff()) {
             return Stage.CAP;
         }
         if (section == Section.PERIMETER || row.use() == RowUse.PLAITED) {
@@ -186,7 +186,7 @@ public final class WorkOrder {
         if (on.stream().anyMatch(s -> s.role() == Role.PART)) {
             return Stage.PARTS;
         }
-        boolean isFront = section == Section.FRONT;
+        boolean isFront = section == Section.FRONT || section == Section.PATCH && share.zone() == Zone.FRONT;
         if (!isFront && section != Section.MIDDLE && section != Section.OVERLAY) {
             boolean isLater =
                     order == Method.Order.HALF_THE_BACK && share.space().z() > halfUpMm;

@@ -8,6 +8,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.foundation.Mesh;
 import gyrotaxis.core.foundation.MeshPiece;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
@@ -18,7 +19,6 @@ import gyrotaxis.core.geometry.ChordCurve;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
-import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.OwnHair;
@@ -29,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Lays the foundation that a brief asks for.
@@ -276,21 +277,28 @@ public final class RowLayout {
     }
 
     private CoonsPatch backPatch(CrossLine last) {
+        return behind(last.path(), last.leftEndRad(), last.rightEndRad());
+    }
+
+    /** All between a line from side to side and the nape. */
+    private CoonsPatch behind(Path line, double leftRad, double rightRad) {
         double corner = rim.cornerRad();
         return new CoonsPatch(
-                new ChordCurve(last.path()),
+                new ChordCurve(line),
                 new ChordCurve(rim.between(rim.field, 2 * Math.PI - corner, corner)),
-                rim.side(last.leftEndRad(), -corner),
-                rim.side(last.rightEndRad(), corner));
+                rim.side(leftRad, -corner),
+                rim.side(rightRad, corner));
     }
 
     private Optional<Cap> cap(CrossLine last) {
         if (!(brief.back() instanceof Back.Capped c)) {
             return Optional.empty();
         }
+        Mesh mesh = c.isWideMesh() ? Mesh.WIDE : Mesh.FINE;
         if (c.coversFront()) {
-            Path front = rim.between(rim.field, -rim.templeRad(), rim.templeRad());
-            return Optional.of(new Cap(front, rim.outline(rim.field), c.isWideMesh(), c.isHookedOff(), c.isOnCombs()));
+            double temple = rim.templeRad();
+            Path front = rim.between(rim.field, -temple, temple);
+            return Optional.of(cap(c, mesh, front, -temple, temple, rim.outline(rim.field)));
         }
         double behind = brief.overlaysMm().isEmpty()
                 ? c.edgeMm()
@@ -300,30 +308,33 @@ public final class RowLayout {
         double left = edge.leftEndRad() + 2 * Math.PI;
         List<Vec2> round = rim.between(rim.field, edge.rightEndRad(), left).chart();
         area.addAll(round.subList(1, round.size() - 1));
-        return Optional.of(new Cap(edge.path(), area, c.isWideMesh(), c.isHookedOff(), c.isOnCombs()));
+        return Optional.of(cap(c, mesh, edge.path(), edge.leftEndRad(), edge.rightEndRad(), area));
+    }
+
+    private Cap cap(Back.Capped c, Mesh mesh, Path edge, double leftRad, double rightRad, List<Vec2> area) {
+        List<Row> lines = new MeshLines(scalp).of(behind(edge, leftRad, rightRad), mesh);
+        return new Cap(edge, area, lines, mesh, c.isHookedOff(), c.isOnCombs());
     }
 
     private List<MeshPiece> mesh(List<LaidPart> parts) {
         if (!brief.meshesGaps()) {
             return List.of();
         }
-        List<MeshPiece> pieces = new ArrayList<>();
+        List<Vec2> gaps = new ArrayList<>();
         for (Crossing c : draft.crossings) {
             if (c.over().section() != Section.OVERLAY) {
-                pieces.add(piece(c.chart()));
+                gaps.add(c.chart());
             }
         }
         for (LaidPart p : parts) {
             List<Vec2> line = p.path().chart();
             if (p.asked().lengthMm().isPresent()) {
-                pieces.add(piece(line.get(line.size() - 1)));
+                gaps.add(line.get(line.size() - 1));
             }
         }
-        return pieces;
-    }
-
-    private MeshPiece piece(Vec2 at) {
-        Vec3 space = scalp.chart().lift(at);
-        return new MeshPiece(at, space, MeshPiece.RADIUS_MM);
+        MeshLines lines = new MeshLines(scalp);
+        return IntStream.range(0, gaps.size())
+                .mapToObj(i -> lines.piece(gaps.get(i), i + 1))
+                .toList();
     }
 }

@@ -63,7 +63,7 @@ public final class WorkSheetWriter {
     private WorkSheetWriter(InstallPlan plan) {
         this.plan = plan;
         this.stations = plan.stations().stream().collect(Collectors.toMap(Station::id, Function.identity()));
-        this.rows = plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Function.identity()));
+        this.rows = plan.foundation().carriers().stream().collect(Collectors.toMap(Row::id, Function.identity()));
     }
 
     /** The worksheet of a plan. */
@@ -82,7 +82,7 @@ public final class WorkSheetWriter {
         return new WorkSheet(
                 supplies(),
                 plan.scalp().outline().chart(),
-                plan.foundation().rows().stream().map(WorkSheetWriter::row).toList(),
+                plan.foundation().carriers().stream().map(WorkSheetWriter::row).toList(),
                 shares,
                 steps,
                 tails(),

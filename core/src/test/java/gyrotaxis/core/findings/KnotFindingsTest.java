@@ -6,6 +6,7 @@ import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.Row;
@@ -191,5 +192,19 @@ class KnotFindingsTest {
 
     private List<Finding> worn(InstallPlan plan, Way way) {
         return WornFindings.of(plan, planner.wear(plan, Worn.as(way)));
+    }
+
+    @Test
+    void aWishedShareThatIsTooLargeForFineHolesIsSaidAndWideOnesTakeIt() {
+        InstallBrief capped = brief(Texture.DEEP_WAVE);
+        capped = capped.withFoundation(capped.foundation().withBack(new Back.Capped(6, 20, false, false)));
+        assertThat(said(capped, Code.HOLES_TOO_FINE)).isEmpty();
+        InstallBrief wished = capped.withHooking(capped.hooking().taking(Zone.BACK, Share.WHOLE));
+        Finding finding = said(wished, Code.HOLES_TOO_FINE).orElseThrow();
+        assertThat(finding.reason().toString()).contains("whole loop");
+        Remedy wide = finding.remedies().get(0);
+        assertThat(said(wide.brief(), Code.HOLES_TOO_FINE)).isEmpty();
+        InstallBrief twists = brief(Texture.SHORT_TWIST).withFoundation(capped.foundation());
+        assertThat(said(twists, Code.HOLES_TOO_FINE)).isEmpty();
     }
 }

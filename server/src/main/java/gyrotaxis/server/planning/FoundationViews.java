@@ -25,7 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -110,9 +109,12 @@ final class FoundationViews {
         Map<RowId, Long> stations =
                 plan.stations().stream().collect(Collectors.groupingBy(s -> s.id().row(), Collectors.counting()));
         Map<RowId, RowPull> pull = plan.pull().stream().collect(Collectors.toMap(RowPull::row, Function.identity()));
-        return plan.foundation().rows().stream()
-                .map(r ->
-                        row(r, stations.getOrDefault(r.id(), 0L).intValue(), Objects.requireNonNull(pull.get(r.id()))))
+        // Nobody's hair holds a line of mesh, so nothing pulls on it.
+        return plan.foundation().carriers().stream()
+                .map(r -> row(
+                        r,
+                        stations.getOrDefault(r.id(), 0L).intValue(),
+                        pull.getOrDefault(r.id(), new RowPull(r.id(), 0, 1, 0, false, false))))
                 .toList();
     }
 

@@ -65,7 +65,7 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
 
     static StationViews of(InstallPlan plan) {
         Map<RowId, Row> rows =
-                plan.foundation().rows().stream().collect(Collectors.toMap(Row::id, Function.identity()));
+                plan.foundation().carriers().stream().collect(Collectors.toMap(Row::id, Function.identity()));
         Map<Likeness, Integer> places = new HashMap<>();
         List<DrawnView.StationKind> kinds = new ArrayList<>();
         List<DrawnView.Station> views = new ArrayList<>();

@@ -1,0 +1,103 @@
+package gyrotaxis.core.laying;
+
+import gyrotaxis.core.foundation.Mesh;
+import gyrotaxis.core.foundation.MeshPiece;
+import gyrotaxis.core.foundation.Row;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.geometry.CoonsPatch;
+import gyrotaxis.core.geometry.Path;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Lays the lines of holes that loops are hooked to where mesh carries them, level and as far apart as the mesh is hooked. What lies
+ * beneath plays no part.
+ */
+final class MeshLines {
+    /** The first line of a cap lies so far behind its edge, mm: its hair covers the seam. ASSUMPTION: a thumb's nail. */
+    private static final double SEAM_MM = 8;
+
+    private static final int STEPS = 48;
+
+    /** Nobody braids a line of holes: what a row needs to say of its thickness, mm. */
+    private static final double THREAD_MM = 1;
+
+    /** Outer points of the strip of a piece of mesh. */
+    private static final int RIM = 24;
+
+    /** A line across a piece ends so far inside its seam, as a part of its radius. */
+    private static final double INSIDE = 0.8;
+
+    private final Scalp scalp;
+
+    MeshLines(Scalp scalp) {
+        this.scalp = scalp;
+    }
+
+    /**
+     * The lines of a cap, from its edge back.
+     *
+     * @param area u from its edge to the nape, v from the client's left to her right
+     */
+    List<Row> of(CoonsPatch area, Mesh mesh) {
+        List<Vec2> down = new ArrayList<>();
+        for (int k = 0; k <= STEPS; k++) {
+            down.add(area.at((double) k / STEPS, 0.5));
+        }
+        double depthMm = Path.lifted(down, scalp.chart()).lengthMm();
+        double first = Math.min(0.5, SEAM_MM / depthMm);
+        // The last lies half a space above the nape.
+        int n = Math.max(2, (int) Math.round((depthMm - SEAM_MM) / mesh.apartMm() + 0.5));
+        double apart = (1 - first) / (n - 0.5);
+        List<Row> lines = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            double at = first + i * apart;
+            double from = i == 0 ? 0 : at - apart / 2;
+            double to = Math.min(1, at + apart / 2);
+            lines.add(line(new RowId(Section.CAP, i + 1), across(area, at), strip(area, from, to)));
+        }
+        return lines;
+    }
+
+    /** A piece of mesh with one level line across it. */
+    MeshPiece piece(Vec2 at, int number) {
+        Vec3 middle = scalp.chart().lift(at);
+        double r = MeshPiece.RADIUS_MM;
+        List<Vec2> rim = new ArrayList<>();
+        for (int k = 0; k < RIM; k++) {
+            double turn = 2 * Math.PI * k / RIM;
+            rim.add(at.plus(new Vec2(Math.sin(turn), Math.cos(turn)).times(r)));
+        }
+        List<Vec2> across = new ArrayList<>();
+        for (int k = 0; k <= RIM; k++) {
+            across.add(at.plus(new Vec2(INSIDE * r * (2.0 * k / RIM - 1), 0)));
+        }
+        return new MeshPiece(at, middle, r, line(new RowId(Section.PATCH, number), across, rim));
+    }
+
+    private Row line(RowId id, List<Vec2> line, List<Vec2> strip) {
+        return Row.of(id, Path.lifted(line, scalp.chart()), strip, THREAD_MM).used(RowUse.MESH);
+    }
+
+    private static List<Vec2> across(CoonsPatch area, double u) {
+        List<Vec2> line = new ArrayList<>();
+        for (int k = 0; k <= STEPS; k++) {
+            line.add(area.at(u, (double) k / STEPS));
+        }
+        return line;
+    }
+
+    private static List<Vec2> strip(CoonsPatch area, double from, double to) {
+        List<Vec2> rim = new ArrayList<>(across(area, from));
+        List<Vec2> back = across(area, to);
+        for (int k = back.size() - 1; k >= 0; k--) {
+            rim.add(back.get(k));
+        }
+        return rim;
+    }
+}
