@@ -1414,7 +1414,7 @@ export interface components {
             earLine: number[];
             hairlineGrips: components["schemas"]["Mark"][];
             landmarks: components["schemas"]["Mark"][];
-            mesh: number[];
+            mesh: number[][];
             outline: number[];
             regions: components["schemas"]["RegionView"][];
         };

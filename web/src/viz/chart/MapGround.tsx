@@ -14,10 +14,6 @@ export function BackTone({ plan, palette }: { plan: Drawn; palette: MapPalette }
 export function CapMark({ plan, palette }: { plan: Drawn; palette: MapPalette }) {
   const mesh = plan.map.mesh;
   if (plan.map.cap.length === 0 && mesh.length === 0) return null;
-  const pieces = Array.from({ length: mesh.length / 3 }, (_, i) => ({
-    ...toPicture(mesh[3 * i] ?? 0, mesh[3 * i + 1] ?? 0),
-    r: mesh[3 * i + 2] ?? 0,
-  }));
   return (
     <g>
       {plan.map.cap.length > 0 && (
@@ -26,10 +22,10 @@ export function CapMark({ plan, palette }: { plan: Drawn; palette: MapPalette })
           <path d={pathData(plan.map.cap, true)} fill="none" strokeWidth={1.4} />
         </g>
       )}
-      {pieces.map((p) => (
-        <g key={`${p.x}/${p.y}`} stroke={palette.bead}>
-          <Hatch line={ring(p.x, p.y, p.r)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
-          <circle cx={p.x} cy={p.y} r={p.r} fill="none" strokeWidth={1.2} />
+      {mesh.map((rim, i) => (
+        <g key={i} stroke={palette.bead}>
+          <Hatch line={points(rim)} turns={[45, -45]} gapMm={4} strokeWidth={0.7} />
+          <path d={pathData(rim, true)} fill="none" strokeWidth={1.2} />
         </g>
       ))}
       {meshLines(plan).map((line) => (
@@ -46,14 +42,6 @@ export function CapMark({ plan, palette }: { plan: Drawn; palette: MapPalette })
     </g>
   );
 }
-
-const RING_POINTS = 24;
-
-const ring = (x: number, y: number, r: number) =>
-  Array.from({ length: RING_POINTS }, (_, i) => {
-    const t = (2 * Math.PI * i) / RING_POINTS;
-    return { x: x + r * Math.sin(t), y: y + r * Math.cos(t) };
-  });
 
 export function Ears({ plan, palette }: { plan: Drawn; palette: MapPalette }) {
   return plan.map.landmarks

@@ -185,7 +185,7 @@ export function PatternTab() {
           onChange={(feedsFibre) => change('fibre', (b) => withFoundation(b, { feedsFibre }))}
         />
         <Tick
-          words="sew mesh where rows cross or end"
+          words="sew mesh where rows cross, end or lie far apart"
           isOn={foundation.meshesGaps}
           onChange={(meshesGaps) => change('mesh gaps', (b) => withFoundation(b, { meshesGaps }))}
         />

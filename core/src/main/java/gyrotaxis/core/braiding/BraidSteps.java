@@ -165,13 +165,17 @@ public final class BraidSteps {
     }
 
     private void mesh() {
-        if (!foundation.mesh().isEmpty()) {
+        long strips =
+                foundation.mesh().stream().filter(m -> !m.between().isEmpty()).count();
+        long gaps = foundation.mesh().size() - strips;
+        if (gaps > 0) {
+            add(Kind.MESH, "Sew mesh over the " + (gaps == 1 ? "gap" : gaps + " gaps") + " where rows cross or end.");
+        }
+        if (strips > 0) {
             add(
                     Kind.MESH,
-                    "Sew mesh over the "
-                            + (foundation.mesh().size() == 1
-                                    ? "gap"
-                                    : foundation.mesh().size() + " gaps") + " where rows cross or end.");
+                    "Sew " + (strips == 1 ? "a strip" : strips + " strips")
+                            + " of mesh between the rows that lie far apart.");
         }
         foundation
                 .cap()

@@ -5,6 +5,7 @@ import gyrotaxis.core.braiding.Braiding;
 import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.foundation.Foundation;
+import gyrotaxis.core.foundation.MeshPiece;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
@@ -212,9 +213,7 @@ public record ChairTime(Map<Stage, Estimate> minutes) {
                 .filter(c -> !c.isOnCombs())
                 .map(c -> c.edge().lengthMm())
                 .orElse(0.0);
-        double mesh = foundation.mesh().stream()
-                .mapToDouble(p -> 2 * Math.PI * p.radiusMm())
-                .sum();
+        double mesh = foundation.mesh().stream().mapToDouble(MeshPiece::seamMm).sum();
         return wefts + cap + mesh;
     }
 

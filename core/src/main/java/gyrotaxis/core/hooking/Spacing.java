@@ -115,7 +115,8 @@ final class Spacing {
             double step = Math.max(0, Math.min(at[i], to) - Math.max(at[i - 1], from));
             Vec3 middle = path.space().get(i - 1).lerp(path.space().get(i), 0.5);
             Vec2 flat = path.chart().get(i - 1).lerp(path.chart().get(i), 0.5);
-            Local local = local(row, flat, scalp.frontToNape(middle), (strips[i - 1] + strips[i]) / 2);
+            double strip = (strips[i - 1] + strips[i]) / 2 - onMeshMm(row, flat);
+            Local local = local(row, flat, scalp.frontToNape(middle), Math.max(Strips.LEAST_MM, strip));
             n[i] = n[i - 1] + step / local.mm;
             wanted += (at[i] - at[i - 1]) / local.mm;
             if (i == 1) {
@@ -141,11 +142,19 @@ final class Spacing {
         return new Along(n, shares);
     }
 
+    /** What mesh between rows takes over of the strip of one of them. */
+    private double onMeshMm(Row row, Vec2 at) {
+        return foundation.mesh().stream()
+                .mapToDouble(m -> m.takesMm(row.id(), at, row.path()))
+                .sum();
+    }
+
     private Local local(Row row, Vec2 at, double frontToNape, double strip) {
         Zone zone = Zone.at(frontToNape);
         Share share = hooking.setting(zone).share();
         if (row.use() == RowUse.MESH) {
-            return onMesh(meshOf(row), zone, share, hooking.spacingMm(frontToNape, strip));
+            double wider = row.id().section() == Section.CAP ? CAP_WIDER : 1;
+            return onMesh(meshOf(row), zone, share, wider * hooking.spacingMm(frontToNape, strip));
         }
         Local usual = tied(zone, share, hooking.spacingMm(frontToNape, strip) / hooking.usualSpacingMm(frontToNape));
         double mm = usual.mm * hooking.usualSpacingMm(frontToNape);
@@ -200,7 +209,7 @@ final class Spacing {
      */
     private Local onMesh(Mesh mesh, Zone zone, Share share, double spacing) {
         double usual = mesh.apartMm();
-        double mm = spacing * CAP_WIDER;
+        double mm = spacing;
         int parts = share.parts();
         if (brief.wish(zone).share().isEmpty() && !goesInWhole) {
             while (parts % 2 == 0 && parts / 2 >= mesh.leastParts() && mm * 2 / usual < usual / mm) {

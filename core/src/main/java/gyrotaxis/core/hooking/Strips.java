@@ -13,7 +13,7 @@ import java.util.List;
  */
 final class Strips {
     /** A strip that narrows to nothing is taken as so wide, mm: no share sits on less than its knot. */
-    private static final double LEAST_MM = 6;
+    static final double LEAST_MM = 6;
 
     private static final double NOWHERE = 1e-9;
 

@@ -35,6 +35,9 @@ final class BackLayout {
 
     private static final int CROSS_STEPS = 24;
 
+    /** How far under an upright's strip a cross-tie reaches, as a part of its width: up to the plait itself. */
+    private static final double UNDER = 0.45;
+
     /** Where a row that no other joins begins, as a part of the width: it takes a little from both sides. */
     private static final double NO_WIDTH = 0.06;
 
@@ -285,8 +288,8 @@ final class BackLayout {
                 lowerTie,
                 (t, c) -> between.at(CROSS_DEPTH + half * (1 + c), 1 - t),
                 new Lane(t -> 0, t -> 0.5, t -> 1, Lane.Spec.even()));
-        draft.rows.add(upper.led(Row.Lead.fed(rightUpright, 0.6)));
-        draft.rows.add(lower);
+        draft.rows.add(reaching(upper, between, CROSS_DEPTH + half / 2, false).led(Row.Lead.fed(rightUpright, 0.6)));
+        draft.rows.add(reaching(lower, between, CROSS_DEPTH + half * 1.5, true));
         RowId left = new RowId(Section.CROSSED, 1);
         RowId right = new RowId(Section.CROSSED, 2);
         draft.rows.add(crossed(left, between, false).led(Row.Lead.fed(upperTie, 1 - CROSS_FROM)));
@@ -294,6 +297,17 @@ final class BackLayout {
         draft.crossings.add(new Crossing(left, right, between.at(CROSS_DEPTH / 2, 0.5)));
         RowId[] groupsInto = {leftUpright, left, right, rightUpright};
         joinAbove(g -> groupsInto[g]);
+    }
+
+    /** A cross-tie begins and ends under the uprights, though it gathers only what lies between their strips. */
+    private Row reaching(Row tie, RowMaker.Place between, double depth, boolean fromRight) {
+        double under = UNDER * UPRIGHT / (1 - 2 * UPRIGHT);
+        List<Vec2> line = new ArrayList<>();
+        for (int k = 0; k <= RowMaker.STEPS; k++) {
+            double t = -under + (1 + 2 * under) * k / RowMaker.STEPS;
+            line.add(between.at(depth, fromRight ? 1 - t : t));
+        }
+        return tie.along(Path.lifted(line, scalp.chart()));
     }
 
     private static Lane lane(double from, double to) {

@@ -9,10 +9,11 @@ import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
-import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Lays the lines of holes that loops are hooked to where mesh carries them, level and as far apart as the mesh is hooked. What lies
@@ -21,6 +22,16 @@ import java.util.List;
 final class MeshLines {
     /** The first line of a cap lies so far behind its edge, mm: its hair covers the seam. ASSUMPTION: a thumb's nail. */
     private static final double SEAM_MM = 8;
+
+    /**
+     * Rows so far from each other have mesh between them, mm.
+     *
+     * @see "ASSUMPTION: beyond four fingers the hair of both rows leaves the middle to fills"
+     */
+    static final double FAR_MM = 62;
+
+    /** Nobody sews on a shorter strip, mm. ASSUMPTION: three fingers. */
+    private static final double SHORTEST_MM = 45;
 
     private static final int STEPS = 48;
 
@@ -64,20 +75,68 @@ final class MeshLines {
         return lines;
     }
 
-    /** A piece of mesh with one level line across it. */
-    MeshPiece piece(Vec2 at, int number) {
-        Vec3 middle = scalp.chart().lift(at);
+    /** A round piece of mesh over a gap, with one level line across it. */
+    MeshPiece over(Vec2 gap, int number) {
         double r = MeshPiece.RADIUS_MM;
         List<Vec2> rim = new ArrayList<>();
         for (int k = 0; k < RIM; k++) {
             double turn = 2 * Math.PI * k / RIM;
-            rim.add(at.plus(new Vec2(Math.sin(turn), Math.cos(turn)).times(r)));
+            rim.add(gap.plus(new Vec2(Math.sin(turn), Math.cos(turn)).times(r)));
         }
         List<Vec2> across = new ArrayList<>();
         for (int k = 0; k <= RIM; k++) {
-            across.add(at.plus(new Vec2(INSIDE * r * (2.0 * k / RIM - 1), 0)));
+            across.add(gap.plus(new Vec2(INSIDE * r * (2.0 * k / RIM - 1), 0)));
         }
-        return new MeshPiece(at, middle, r, line(new RowId(Section.PATCH, number), across, rim));
+        Row line = line(new RowId(Section.PATCH, number), across, rim);
+        return new MeshPiece(rim, 2 * Math.PI * r, line, Set.of());
+    }
+
+    /**
+     * Strips of mesh between rows that lie far from each other, half as wide as the rows lie apart: there alone are they sewn on.
+     *
+     * @param rows side by side, in order
+     * @param first number of the first strip
+     */
+    List<MeshPiece> between(List<Row> rows, int first) {
+        List<MeshPiece> pieces = new ArrayList<>();
+        for (int i = 1; i < rows.size(); i++) {
+            Row left = rows.get(i - 1);
+            Row right = rows.get(i);
+            boolean runsBack = left.path().start().distance(right.path().start())
+                    > left.path().start().distance(right.path().end());
+            Path other = runsBack ? right.path().reversed() : right.path();
+            strip(left, right, other, first + pieces.size()).ifPresent(pieces::add);
+        }
+        return pieces;
+    }
+
+    private Optional<MeshPiece> strip(Row left, Row right, Path other, int number) {
+        List<Vec2> near = new ArrayList<>();
+        List<Vec2> middle = new ArrayList<>();
+        List<Vec2> far = new ArrayList<>();
+        for (int k = 0; k <= STEPS; k++) {
+            double t = (double) k / STEPS;
+            Vec2 a = left.path().chartAt(t * left.lengthMm());
+            Vec2 b = other.chartAt(t * other.lengthMm());
+            if (scalp.chart().lift(a).distance(scalp.chart().lift(b)) >= FAR_MM) {
+                near.add(a.lerp(b, 0.25));
+                middle.add(a.lerp(b, 0.5));
+                far.add(a.lerp(b, 0.75));
+            }
+        }
+        // Where rows come together at one end, a strip ends there; it has no holes in itself.
+        if (middle.size() < 2 || Path.lifted(middle, scalp.chart()).lengthMm() < SHORTEST_MM) {
+            return Optional.empty();
+        }
+        List<Vec2> rim = new ArrayList<>(near);
+        for (int k = far.size() - 1; k >= 0; k--) {
+            rim.add(far.get(k));
+        }
+        Row line = line(new RowId(Section.PATCH, number), middle, rim);
+        List<Vec2> seam = new ArrayList<>(rim);
+        seam.add(rim.get(0));
+        return Optional.of(
+                new MeshPiece(rim, Path.lifted(seam, scalp.chart()).lengthMm(), line, Set.of(left.id(), right.id())));
     }
 
     private Row line(RowId id, List<Vec2> line, List<Vec2> strip) {

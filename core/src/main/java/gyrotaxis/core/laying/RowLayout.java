@@ -29,7 +29,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * Lays the foundation that a brief asks for.
@@ -333,8 +332,14 @@ public final class RowLayout {
             }
         }
         MeshLines lines = new MeshLines(scalp);
-        return IntStream.range(0, gaps.size())
-                .mapToObj(i -> lines.piece(gaps.get(i), i + 1))
-                .toList();
+        List<MeshPiece> pieces = new ArrayList<>();
+        gaps.forEach(gap -> pieces.add(lines.over(gap, pieces.size() + 1)));
+        for (Section section : List.of(Section.MIDDLE, Section.BACK, Section.LEVEL)) {
+            List<Row> rows = draft.of(section).stream()
+                    .filter(r -> r.use() == RowUse.HOOKED)
+                    .toList();
+            pieces.addAll(lines.between(rows, pieces.size() + 1));
+        }
+        return pieces;
     }
 }

@@ -13,6 +13,9 @@ import java.util.List;
  *
  * <p>In polar terms about the middle of the map, with ρ from 0 on the edge to 1 there: over the turns t the row's outer border
  * is ρ = (t − 1)/n and its inner one t/n, both kept within [0, 1], so that the strips of its turns cover the field exactly.
+ *
+ * <p>The first turn follows the edge round ears and temples; further in nobody braids its corners any more, so the shape passes over into
+ * that of the edge without all that turns faster than twice round the head (its Fourier series to the second harmonic).
  */
 final class SpiralLayout {
     /** The middle of the map, a finger's breadth from the crown: from there every line out meets the hairline once. */
@@ -21,15 +24,34 @@ final class SpiralLayout {
     private static final int STEPS_PER_TURN = 120;
     private static final int STEPS_PER_STRIP = 60;
 
+    /** From here inward a turn is as round as it gets, as a part of the way in. ASSUMPTION: looked at on maps. */
+    private static final double ROUND_FROM = 0.4;
+
+    private static final int HARMONICS = 2;
+    private static final int SAMPLES = 360;
+
     private final Scalp scalp;
     private final Rim rim;
     private final int turns;
+    /** Cosines and sines of the round shape, mm, by harmonic. */
+    private final double[] cos = new double[HARMONICS + 1];
+
+    private final double[] sin = new double[HARMONICS + 1];
 
     SpiralLayout(Scalp scalp, Rim rim, double pitchMm) {
         this.scalp = scalp;
         this.rim = rim;
         double radius = Math.sqrt(Scalp.areaMm2(rim.outline(rim.field)) / Math.PI);
         this.turns = Math.max(2, (int) Math.round(radius / pitchMm));
+        for (int i = 0; i < SAMPLES; i++) {
+            double theta = 2 * Math.PI * i / SAMPLES;
+            double r = rim.at(rim.field, theta).norm();
+            for (int k = 0; k <= HARMONICS; k++) {
+                double weight = (k == 0 ? 1.0 : 2.0) / SAMPLES;
+                cos[k] += weight * r * Math.cos(k * theta);
+                sin[k] += weight * r * Math.sin(k * theta);
+            }
+        }
     }
 
     void addTo(Draft draft, RowMaker maker) {
@@ -70,6 +92,15 @@ final class SpiralLayout {
 
     /** From the nape on, toward the client's right. */
     private Vec2 at(double t, double rho) {
-        return rim.at(rim.field, Math.PI - 2 * Math.PI * t).lerp(MIDDLE, rho);
+        double theta = Math.PI - 2 * Math.PI * t;
+        Vec2 edge = rim.at(rim.field, theta);
+        double round = 0;
+        for (int k = 0; k <= HARMONICS; k++) {
+            round += cos[k] * Math.cos(k * theta) + sin[k] * Math.sin(k * theta);
+        }
+        double in = Math.min(1, rho / ROUND_FROM);
+        double roundness = in * in * (3 - 2 * in);
+        double scale = 1 + roundness * (round / edge.norm() - 1);
+        return MIDDLE.lerp(edge, (1 - rho) * scale);
     }
 }

@@ -156,9 +156,36 @@ class MeshTest {
         assertThat(f.mesh()).hasSize(2);
         assertThat(f.mesh())
                 .allSatisfy(m -> assertThat(more)
-                        .anyMatch(s ->
-                                s.id().row().equals(m.line().id()) && s.chart().distance(m.chart()) < m.radiusMm()));
+                        .anyMatch(s -> s.id().row().equals(m.line().id()) && Polygons.contains(m.rim(), s.chart())));
         Foundation bare = RowLayout.lay(HEAD, without, OwnHair.ordinary());
         assertThat(loops(more)).isGreaterThan(loops(StationPlacer.place(HEAD, bare, USUAL)));
+    }
+
+    /** Where rows behind are few the hair is spread: as much of it, at more places, and the rows carry less of it. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3})
+    void meshBetweenFewRowsSpreadsTheSameHair(int rows) {
+        FoundationBrief few = FoundationBrief.of(14, rows, 12);
+        Foundation bare = RowLayout.lay(HEAD, few, OwnHair.ordinary());
+        Foundation meshed = RowLayout.lay(HEAD, few.withMesh(true), OwnHair.ordinary());
+        List<Station> before = StationPlacer.place(HEAD, bare, USUAL);
+        List<Station> after = StationPlacer.place(HEAD, meshed, USUAL);
+        assertThat(meshed.mesh()).hasSize(rows - 1);
+        assertThat(after.size()).isGreaterThanOrEqualTo(before.size() + 5 * (rows - 1));
+        assertThat(loops(after)).isCloseTo(loops(before), within(0.06 * loops(before)));
+        for (Row row : meshed.rowsOf(Section.BACK)) {
+            assertThat(loops(on(after, row))).isLessThan(0.85 * loops(on(before, row)));
+        }
+    }
+
+    private static List<Station> on(List<Station> all, Row row) {
+        return all.stream().filter(s -> s.id().row().equals(row.id())).toList();
+    }
+
+    @Test
+    void rowsThatLieNearEachOtherNeedNoMesh() {
+        assertThat(RowLayout.lay(HEAD, FoundationBrief.of(14, 6, 12).withMesh(true), OwnHair.ordinary())
+                        .mesh())
+                .isEmpty();
     }
 }

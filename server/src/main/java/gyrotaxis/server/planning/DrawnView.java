@@ -48,7 +48,7 @@ record DrawnView(
                 f.tails());
     }
 
-    /** The flat map; {@code cap} is empty where there is none, {@code mesh} holds x, y, radius of each piece. */
+    /** The flat map; {@code cap} is empty where there is none, {@code mesh} holds the rim of each piece. */
     record Map(
             List<Double> outline,
             List<Double> braidedEdge,
@@ -58,7 +58,7 @@ record DrawnView(
             List<RegionView> regions,
             List<CrossingView> crossings,
             List<Double> cap,
-            List<Double> mesh) {}
+            List<List<Double>> mesh) {}
 
     /** A landmark on the map. */
     record Mark(String name, String words, double x, double y) {}

@@ -72,10 +72,7 @@ final class FoundationViews {
                                 tenth(c.chart().y())))
                         .toList(),
                 plan.foundation().cap().map(Cap::area).map(Flat::points).orElse(List.of()),
-                plan.foundation().mesh().stream()
-                        .flatMap(m ->
-                                Stream.of(tenth(m.chart().x()), tenth(m.chart().y()), tenth(m.radiusMm())))
-                        .toList());
+                plan.foundation().mesh().stream().map(m -> points(m.rim())).toList());
     }
 
     /** Where the hairline is taken hold of: the corners at the temples, and the peak. */
