@@ -7,6 +7,7 @@ import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -19,6 +20,15 @@ final class RowEnds {
 
     /** A half row runs over to the row that takes it in by so much of the way; its tail is the rest. */
     private static final double REACHES = 0.75;
+
+    /** A row no further to the side than this, mm, joins where the other begins. ASSUMPTION: a finger. */
+    private static final double ASIDE_MM = 18;
+
+    /** Each mm further out enters so many mm later. */
+    private static final double SLANT = 0.8;
+
+    /** And none later than after this part of the other. */
+    private static final double LATEST_JOIN = 0.3;
 
     private final RowMaker maker;
     private final Draft draft;
@@ -101,6 +111,46 @@ final class RowEnds {
         double k = u * (line.size() - 1);
         int i = Math.min(line.size() - 2, (int) k);
         return line.get(i).lerp(line.get(i + 1), k - i);
+    }
+
+    /**
+     * A row that lies far to the side of the one it joins would have to run straight across to where that begins; it is braided on
+     * slantwise instead, and enters that one along its way: the further out, the later.
+     *
+     * @param bends where each row bends, as parts of its length
+     */
+    void enterAlong(double[] bends) {
+        for (int i = 0; i < lanes.size(); i++) {
+            Lane lane = lanes.get(i);
+            Row row = draft.get(new RowId(Section.FRONT, i + 1));
+            if (row.joins().isEmpty()
+                    || lane.spec().isReversed()
+                    || !lane.spec().runsThrough()) {
+                continue;
+            }
+            Path into = draft.get(row.joins().get()).path();
+            Vec2 own = front.at(1, lane.middle().applyAsDouble(1));
+            double asideMm = maker.scalp().chart().lift(own).distance(into.start());
+            if (asideMm > ASIDE_MM) {
+                double along = Math.min(LATEST_JOIN * into.lengthMm(), SLANT * (asideMm - ASIDE_MM));
+                draft.replace(row.along(slanting(lane, bends[i], own, into.chartAt(along))));
+            }
+        }
+    }
+
+    /** Along the lane up to its bend, then in one curve past the end of the lane to where it enters. */
+    private Path slanting(Lane lane, double from, Vec2 own, Vec2 entry) {
+        Vec2 start = front.at(from, lane.middle().applyAsDouble(from));
+        List<Vec2> line = new ArrayList<>();
+        for (int k = 0; k <= RowMaker.STEPS; k++) {
+            double u = (double) k / RowMaker.STEPS;
+            double t = Math.max(0, (u - from) / (1 - from));
+            line.add(
+                    t == 0
+                            ? front.at(u, lane.middle().applyAsDouble(u))
+                            : start.lerp(own, t).lerp(own.lerp(entry, t), t));
+        }
+        return Path.lifted(line, maker.scalp().chart());
     }
 
     /** A row braided toward the hairline ends there and joins nothing. */

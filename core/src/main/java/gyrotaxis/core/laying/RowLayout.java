@@ -167,6 +167,7 @@ public final class RowLayout {
         ends.endHalfRows(division, specs);
         new OverlayLayout(brief, rim, maker, edits, this::line).addTo(draft, overlays);
         behind.lay(brief.back());
+        ends.enterAlong(bends);
         ends.endTurnedRows();
 
         if (brief.back() instanceof Back.Capped c && c.coversFront()) {

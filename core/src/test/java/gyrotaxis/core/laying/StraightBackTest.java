@@ -16,9 +16,13 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -26,6 +30,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
@@ -112,13 +117,34 @@ class StraightBackTest {
         }
     }
 
-    @Test
-    void everyFrontRowEndsWhereItsBackRowBegins() {
-        Foundation f = RowLayout.lay(SCALPS.get(2), FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
-        for (Row row : f.rowsOf(Section.FRONT)) {
-            Row behind = f.rowsOf(Section.BACK).get(row.joins().orElseThrow().number() - 1);
-            Vec2 end = row.path().chart().get(row.path().chart().size() - 1);
-            assertThat(end.distance(behind.path().chart().get(0))).isLessThan(0.01);
+    /** What lies in front of it joins a row where it begins; what lies further out enters it later, and never behind a third. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3, 5, 8, 14})
+    void everyFrontRowEndsOnItsBackRowTheLaterTheFurtherOutItLies(int behind) {
+        Foundation f = RowLayout.lay(SCALPS.get(2), FoundationBrief.of(14, behind, 12), OwnHair.ordinary());
+        for (Row back : f.rowsOf(Section.BACK)) {
+            Map<Double, Double> left = new TreeMap<>();
+            Map<Double, Double> right = new TreeMap<>();
+            for (Row row : f.rowsOf(Section.FRONT)) {
+                if (row.joins().equals(Optional.of(back.id()))) {
+                    Vec2 end = row.path().chart().get(row.path().chart().size() - 1);
+                    double at = back.path().nearest(end);
+                    assertThat(back.path().chartAt(at * back.lengthMm()).distance(end))
+                            .isLessThan(0.01);
+                    assertThat(at).isLessThan(0.31);
+                    double aside = row.path().chart().get(16).x()
+                            - back.path().chart().get(0).x();
+                    (aside < 0 ? left : right).put(Math.abs(aside), at);
+                }
+            }
+            assertThat(new ArrayList<>(left.values())).isSorted();
+            assertThat(new ArrayList<>(right.values())).isSorted();
+        }
+        if (behind == 14) {
+            assertThat(f.rowsOf(Section.FRONT)).allSatisfy(row -> {
+                Row back = f.row(row.joins().orElseThrow()).orElseThrow();
+                assertThat(row.path().end().distance(back.path().start())).isLessThan(0.01);
+            });
         }
     }
 
