@@ -2229,6 +2229,7 @@ export interface components {
             endWords: string;
             /** Format: double */
             entryMm: number;
+            halves: number[][];
             into: string | null;
             /** @enum {string} */
             origin: "PATTERN" | "SUGGESTED" | "CHOSEN";

@@ -14,7 +14,7 @@ const HEAD_MM = 4;
 
 /**
  * A tail: a thin thread that ends in what secures it. An arrow into a plait (fed), dashes (threaded), a bar across
- * (laid down), a cross-stitch (sewn), a pin, a bar (banded), a knot (ponytail), an open ring (loose).
+ * (laid down), a cross-stitch (sewn), a pin, a double bar with its two halves threaded off (banded), a knot (ponytail), an open ring (loose).
  */
 export const TailMark = memo(function TailMark({ tail, path, palette }: Props) {
   const [from, to] = points(tail.thread);
@@ -24,10 +24,26 @@ export const TailMark = memo(function TailMark({ tail, path, palette }: Props) {
   if (!end) return null;
   return (
     <g fill="none" stroke={palette.tail} strokeWidth={1.8} strokeLinecap="round">
+      {tail.halves.map((half, i) => (
+        <Half key={i} half={half} palette={palette} />
+      ))}
       <EndSign end={tail.end} x={end.x} y={end.y + 2} bead={palette.bead} ink={palette.tail} />
     </g>
   );
 });
+
+/** Half of a banded tail, threaded under a row beside. */
+function Half({ half, palette }: { half: number[]; palette: MapPalette }) {
+  const [from, to] = points(half);
+  if (!from || !to) return null;
+  const line = `M${from.x} ${from.y}L${to.x} ${to.y}`;
+  return (
+    <>
+      <path d={line} stroke={palette.bead} strokeWidth={3} />
+      <path d={line} strokeWidth={1.2} strokeDasharray="3 2.6" />
+    </>
+  );
+}
 
 function EndSign(props: {
   end: Drawn['tails'][number]['end'];

@@ -46,8 +46,8 @@ const PLAN = {
   hairs: [{ name: 'Ebb Loose', colour: 'ink' }],
   parts: [{ index: 0, number: 1, path: [0, 105, 0, 40], narrowestMm: 6, isOpen: false }],
   tails: [
-    { row: 'F1', end: 'FED', into: 'F2', bulk: 2, thread: [-20, 10, 20, 40] },
-    { row: 'F2', end: 'LOOSE', into: null, bulk: 1, thread: [] },
+    { row: 'F1', end: 'FED', into: 'F2', bulk: 2, thread: [-20, 10, 20, 40], halves: [] },
+    { row: 'F2', end: 'LOOSE', into: null, bulk: 1, thread: [], halves: [] },
   ],
 } as unknown as Plan;
 

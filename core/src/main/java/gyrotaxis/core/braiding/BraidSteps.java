@@ -158,10 +158,18 @@ public final class BraidSteps {
                         steps.size() + 1,
                         Kind.SECURE,
                         List.of(t.row()),
-                        capital(t.row().words()) + ": its end is " + t.end().words() + ".",
+                        capital(t.row().words()) + ": its end is " + t.end().words() + under(t) + ".",
                         0));
             }
         }
+    }
+
+    private static String under(Tail t) {
+        return t.halves().isEmpty()
+                ? ""
+                : t.halves().stream()
+                        .map(h -> h.under().words())
+                        .collect(Collectors.joining(" and ", " under ", ", and stitched"));
     }
 
     private void mesh() {

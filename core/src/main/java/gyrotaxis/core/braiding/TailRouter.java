@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Sends every tail somewhere: as chosen by hand, as the pattern leads it, or else where it adds the least bulk.
@@ -118,6 +119,9 @@ public final class TailRouter {
             }
         }
         suggest();
+        List.copyOf(tails.values()).stream()
+                .filter(t -> t.end() == TailEnd.BANDED)
+                .forEach(t -> tails.put(t.row(), t.split(halves(row(t.row()).orElseThrow()))));
         weigh();
         List<Tail> inOrder = foundation.rows().stream()
                 .filter(r -> r.joins().isEmpty())
@@ -171,6 +175,40 @@ public final class TailRouter {
         tails.put(row.id(), reaches ? tail : Tail.apart(row.id(), TailEnd.TOO_SHORT, Origin.PATTERN));
     }
 
+    /** One half to either side: under the nearest row there, or both to one side where there is no other. */
+    private List<Tail.Half> halves(Row row) {
+        List<Vec2> line = row.path().chart();
+        Vec2 end = line.get(line.size() - 1);
+        Vec2 way = end.minus(line.get(line.size() - 2));
+        List<Tail.Half> near = foundation.rows().stream()
+                .filter(r -> !r.id().equals(row.id()) && r.use() != RowUse.PLAITED && r.use() != RowUse.SHOWN)
+                .map(r -> half(row, end, r))
+                .filter(h -> h.thread().lengthMm() <= reachMm)
+                .sorted(Comparator.comparingDouble(h -> h.thread().lengthMm()))
+                .toList();
+        Optional<Tail.Half> first = near.stream().findFirst();
+        Optional<Tail.Half> other = first.flatMap(f -> near.stream()
+                .filter(h -> side(way, h) != side(way, f))
+                .findFirst()
+                .or(() -> near.stream().skip(1).findFirst()));
+        return Stream.of(first, other).flatMap(Optional::stream).toList();
+    }
+
+    private static Tail.Half half(Row row, Vec2 end, Row under) {
+        double along = under.path().nearest(end) * under.lengthMm();
+        Path way = new Path(
+                List.of(end, under.path().chartAt(along)),
+                List.of(row.path().end(), under.path().spaceAt(along)));
+        return new Tail.Half(under.id(), along, way);
+    }
+
+    /** To which side of the way a row runs a half goes. */
+    private static boolean side(Vec2 way, Tail.Half half) {
+        List<Vec2> line = half.thread().chart();
+        Vec2 to = line.get(1).minus(line.get(0));
+        return way.x() * to.y() - way.y() * to.x() > 0;
+    }
+
     private Optional<Row> row(RowId id) {
         return Optional.ofNullable(rows.get(id));
     }
@@ -180,7 +218,7 @@ public final class TailRouter {
         Path thread = new Path(
                 List.of(flat.get(flat.size() - 1), into.path().chartAt(entryMm)),
                 List.of(row.path().end(), into.path().spaceAt(entryMm)));
-        return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), 1, origin);
+        return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), List.of(), 1, origin);
     }
 
     /** A place on a receiving row that can take one tail; a fine one only that of an individual. */
@@ -386,6 +424,11 @@ public final class TailRouter {
             boolean liesHere = gathers ? t.entryMm() <= at.entryMm() : Math.abs(t.entryMm() - at.entryMm()) < reach;
             if (t.into().equals(Optional.of(into.id())) && liesHere) {
                 sum += Math.pow(row(t.row()).orElseThrow().braidWidthMm() / own, 2);
+            }
+            for (Tail.Half h : t.halves()) {
+                if (h.under().equals(into.id()) && Math.abs(h.alongMm() - at.entryMm()) < grip) {
+                    sum += Math.pow(row(t.row()).orElseThrow().braidWidthMm() / own, 2) / 2;
+                }
             }
         }
         return sum;

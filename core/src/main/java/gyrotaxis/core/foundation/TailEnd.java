@@ -12,8 +12,8 @@ public enum TailEnd {
     STITCHED("stitched down", "stitch", false, true),
     /** Pinned flat. */
     PINNED("pinned", "pin", false, true),
-    /** Gathered with its neighbours and banded, split in two and each half threaded away. */
-    BANDED("banded with its neighbours", "band", false, true),
+    /** Banded, split in two, and each half threaded under a row beside. */
+    BANDED("banded and split in two, each half threaded away", "band", false, true),
     /** For very short hair: gathered into a low ponytail. */
     PONYTAIL("gathered in a low ponytail", "ponytail", false, true),
     /** Loose, to be secured. */

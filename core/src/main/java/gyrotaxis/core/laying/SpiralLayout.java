@@ -7,6 +7,7 @@ import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Winds one row from the edge of the field to the crown.
@@ -25,7 +26,7 @@ final class SpiralLayout {
     private static final int STEPS_PER_STRIP = 60;
 
     /** From here inward a turn is as round as it gets, as a part of the way in. ASSUMPTION: looked at on maps. */
-    private static final double ROUND_FROM = 0.4;
+    private static final double ROUND_FROM = 0.6;
 
     private static final int HARMONICS = 2;
     private static final int SAMPLES = 360;
@@ -38,20 +39,40 @@ final class SpiralLayout {
 
     private final double[] sin = new double[HARMONICS + 1];
 
+    /** What the round shape is scaled by to lie within the edge: else turns would be pressed together where the ears come in. */
+    private final double inscribed;
+
     SpiralLayout(Scalp scalp, Rim rim, double pitchMm) {
         this.scalp = scalp;
         this.rim = rim;
         double radius = Math.sqrt(Scalp.areaMm2(rim.outline(rim.field)) / Math.PI);
         this.turns = Math.max(2, (int) Math.round(radius / pitchMm));
+        double[] edge = IntStream.range(0, SAMPLES)
+                .mapToDouble(i -> rim.at(rim.field, theta(i)).norm())
+                .toArray();
         for (int i = 0; i < SAMPLES; i++) {
-            double theta = 2 * Math.PI * i / SAMPLES;
-            double r = rim.at(rim.field, theta).norm();
             for (int k = 0; k <= HARMONICS; k++) {
                 double weight = (k == 0 ? 1.0 : 2.0) / SAMPLES;
-                cos[k] += weight * r * Math.cos(k * theta);
-                sin[k] += weight * r * Math.sin(k * theta);
+                cos[k] += weight * edge[i] * Math.cos(k * theta(i));
+                sin[k] += weight * edge[i] * Math.sin(k * theta(i));
             }
         }
+        this.inscribed = IntStream.range(0, SAMPLES)
+                .mapToDouble(i -> edge[i] / round(theta(i)))
+                .min()
+                .orElse(1);
+    }
+
+    private static double theta(int sample) {
+        return 2 * Math.PI * sample / SAMPLES;
+    }
+
+    private double round(double theta) {
+        double round = 0;
+        for (int k = 0; k <= HARMONICS; k++) {
+            round += cos[k] * Math.cos(k * theta) + sin[k] * Math.sin(k * theta);
+        }
+        return round;
     }
 
     void addTo(Draft draft, RowMaker maker) {
@@ -94,13 +115,9 @@ final class SpiralLayout {
     private Vec2 at(double t, double rho) {
         double theta = Math.PI - 2 * Math.PI * t;
         Vec2 edge = rim.at(rim.field, theta);
-        double round = 0;
-        for (int k = 0; k <= HARMONICS; k++) {
-            round += cos[k] * Math.cos(k * theta) + sin[k] * Math.sin(k * theta);
-        }
         double in = Math.min(1, rho / ROUND_FROM);
         double roundness = in * in * (3 - 2 * in);
-        double scale = 1 + roundness * (round / edge.norm() - 1);
+        double scale = 1 + roundness * (inscribed * round(theta) / edge.norm() - 1);
         return MIDDLE.lerp(edge, (1 - rho) * scale);
     }
 }

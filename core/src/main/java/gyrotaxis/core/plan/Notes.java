@@ -306,7 +306,14 @@ public final class Notes {
         return switch (t.end()) {
             case THREADED, STITCHED, LOOSE, TOO_SHORT -> "; stitched with thread of another colour";
             case PINNED -> "; take the pin out first";
-            case BANDED, PONYTAIL -> "; cut the band, not the hair";
+            case BANDED ->
+                t.halves().isEmpty()
+                        ? "; cut the band, not the hair"
+                        : t.halves().stream()
+                                .map(h -> h.under().words())
+                                .collect(Collectors.joining(
+                                        " and ", "; its halves lie under ", "; cut the band, not the hair"));
+            case PONYTAIL -> "; cut the band, not the hair";
             case FED, LAID -> "";
         };
     }

@@ -171,8 +171,8 @@ class TailRouterTest {
     @Test
     void refusesTailsThatContradictThemselves() {
         assertThatIllegalArgumentException()
-                .isThrownBy(
-                        () -> new Tail(back(1), TailEnd.FED, Optional.empty(), 0, Optional.empty(), 1, Origin.CHOSEN));
+                .isThrownBy(() -> new Tail(
+                        back(1), TailEnd.FED, Optional.empty(), 0, Optional.empty(), List.of(), 1, Origin.CHOSEN));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> new TailChoice(back(1), TailEnd.STITCHED, Optional.of(back(2)), 0.5));
         assertThatIllegalArgumentException().isThrownBy(() -> TailChoice.secured(back(1), TailEnd.FED));
@@ -193,5 +193,36 @@ class TailRouterTest {
 
     private static Foundation straight(int front, int back, double hairMm) {
         return RowLayout.lay(HEAD, FoundationBrief.of(front, back, 10), hair(hairMm));
+    }
+
+    /** One half under the row on either side, nearest to the end; and what it adds there is half of what the whole would. */
+    @Test
+    void aBandedTailIsSplitAndEachHalfThreadedUnderARowBeside() {
+        Foundation f = straight(14, 6, 150);
+        Braiding b = TailRouter.route(f, List.of(TailChoice.secured(back(3), TailEnd.BANDED)), hair(150));
+        Tail banded = b.tails().stream()
+                .filter(t -> t.row().equals(back(3)))
+                .findFirst()
+                .orElseThrow();
+        assertThat(banded.halves()).extracting(Tail.Half::under).containsExactlyInAnyOrder(back(2), back(4));
+        assertThat(banded.halves()).allSatisfy(h -> {
+            Row under = f.row(h.under()).orElseThrow();
+            assertThat(h.thread().start())
+                    .isEqualTo(f.row(back(3)).orElseThrow().path().end());
+            assertThat(h.thread().end().distance(under.path().spaceAt(h.alongMm())))
+                    .isLessThan(1e-9);
+        });
+        assertThat(b.tails())
+                .filteredOn(t -> t.end() != TailEnd.BANDED)
+                .allMatch(t -> t.halves().isEmpty());
+    }
+
+    @Test
+    void whereTheTailIsTooShortItsHalvesStayWhereTheyAre() {
+        Foundation f = straight(14, 6, 50);
+        Braiding b = TailRouter.route(f, List.of(TailChoice.secured(back(3), TailEnd.BANDED)), hair(50));
+        assertThat(b.tails())
+                .filteredOn(t -> t.row().equals(back(3)))
+                .allMatch(t -> t.halves().isEmpty());
     }
 }

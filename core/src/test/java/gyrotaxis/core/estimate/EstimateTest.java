@@ -205,7 +205,14 @@ class EstimateTest {
         assertThat(minuteForEverything(brief).minutes().get(Stage.SECURING).likely())
                 .isCloseTo(2 * threaded + 1, within(1e-6));
         Tail banded = new Tail(
-                rows.rows().get(0).id(), TailEnd.BANDED, Optional.empty(), 0, Optional.empty(), 1, Tail.Origin.CHOSEN);
+                rows.rows().get(0).id(),
+                TailEnd.BANDED,
+                Optional.empty(),
+                0,
+                Optional.empty(),
+                List.of(),
+                1,
+                Tail.Origin.CHOSEN);
         assertThat(ChairTime.securing(HookedHeads.MEDIUM, rows, banded, aMinuteForEach(0))
                         .likely())
                 .isCloseTo(3, within(1e-9));

@@ -184,7 +184,8 @@ record DrawnView(
             double at,
             double bulk,
             Tail.Origin origin,
-            List<Double> thread) {}
+            List<Double> thread,
+            List<List<Double>> halves) {}
 
     /** The head seen from one side. */
     record View(

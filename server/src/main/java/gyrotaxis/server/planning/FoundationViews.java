@@ -192,7 +192,8 @@ final class FoundationViews {
                 hundredth(t.entryMm() / receiving),
                 tenth(t.bulk()),
                 t.origin(),
-                t.thread().map(p -> points(p.chart())).orElse(List.of()));
+                t.thread().map(p -> points(p.chart())).orElse(List.of()),
+                t.halves().stream().map(h -> points(h.thread().chart())).toList());
     }
 
     List<DrawnView.View> views() {
