@@ -1,4 +1,4 @@
-import { Moon, Ruler, Sun } from 'lucide-react';
+import { Languages, Moon, Ruler, Sun } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useEffect } from 'react';
 import { NavLink, Outlet } from 'react-router';
@@ -8,6 +8,11 @@ import { usePrefs } from '../ui/prefs';
 import { Switch } from '../ui/Switch';
 
 const PLACES = ['book', 'bench', 'chair', 'shelf', 'practice'] as const;
+
+const ENGLISH = [
+  { value: 'GB', words: 'fringe, fibre' },
+  { value: 'US', words: 'bangs, fiber' },
+] as const;
 
 const UNITS: { value: LengthUnit; words: string }[] = [
   { value: 'cm', words: 'cm' },
@@ -43,20 +48,24 @@ export function Frame() {
         </div>
         <Popover.Root>
           <Popover.Trigger
-            aria-label="Lengths and light"
-            className="grid size-11 shrink-0 place-items-center rounded-md hover:bg-sheet lg:hidden"
+            aria-label="Lengths, light and words"
+            className="grid size-11 shrink-0 place-items-center rounded-md hover:bg-sheet lg:size-9"
           >
-            <Ruler size={18} aria-hidden />
+            <Ruler size={18} aria-hidden className="lg:hidden" />
+            <Languages size={17} aria-hidden className="hidden lg:block" />
           </Popover.Trigger>
           <Popover.Portal>
             <Popover.Content
               sideOffset={4}
               collisionPadding={8}
-              aria-label="Lengths and light"
+              aria-label="Lengths, light and words"
               className="z-30 flex flex-wrap items-center gap-2 rounded-lg border border-edge bg-sheet p-3 shadow-xl"
             >
-              <Units />
-              <Light />
+              <div className="flex flex-wrap items-center gap-2 lg:hidden">
+                <Units />
+                <Light />
+              </div>
+              <Words />
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
@@ -73,6 +82,18 @@ function Units() {
       {unit === 'fingers' && <FingerField />}
       <Switch label="Lengths in" value={unit} options={UNITS} onChoose={(u) => set({ unit: u })} />
     </>
+  );
+}
+
+function Words() {
+  const { english, set } = usePrefs();
+  return (
+    <Switch
+      label="English"
+      value={english}
+      options={ENGLISH}
+      onChoose={(e) => set({ english: e })}
+    />
   );
 }
 

@@ -15,7 +15,7 @@ export function Switch<T extends string>({ label, value, options, onChoose }: Pr
       aria-label={label}
       value={value}
       onValueChange={(v) => v && onChoose(v as T)}
-      className="inline-flex overflow-hidden rounded-md border border-edge"
+      className="inline-flex max-w-full shrink-0 overflow-hidden rounded-md border border-edge"
     >
       {options.map((o) => (
         <ToggleGroup.Item

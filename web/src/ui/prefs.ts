@@ -3,6 +3,8 @@ import { persist } from 'zustand/middleware';
 import { formatLength, lengthParts, type LengthUnit } from '../lib/length';
 import { sentence, type Piece } from '../lib/sentence';
 
+import { spelt, type English } from '../lib/english';
+
 export type Theme = 'light' | 'dark';
 
 interface Prefs {
@@ -10,6 +12,8 @@ interface Prefs {
   /** Width of this stylist's finger, mm. */
   fingerMm: number;
   theme: Theme;
+  /** Fringe or bangs, fibre or fiber. */
+  english: English;
   /** Whether the map is turned over for somebody who faces the client. */
   isTurned: boolean;
   /** Folds that this stylist keeps open. */
@@ -23,6 +27,7 @@ export const usePrefs = create<Prefs>()(
       unit: 'cm',
       fingerMm: 18,
       theme: 'light',
+      english: 'GB',
       isTurned: false,
       folds: {},
       set: (change) => set(change),
@@ -35,15 +40,19 @@ export const usePrefs = create<Prefs>()(
 export function useLengths() {
   const unit = usePrefs((p) => p.unit);
   const fingerMm = usePrefs((p) => p.fingerMm);
+  const english = usePrefs((p) => p.english);
   return {
     unit,
     fingerMm,
     say: (mm: number) => formatLength(mm, unit, fingerMm),
     parts: (mm: number) => lengthParts(mm, unit, fingerMm),
     /** A sentence of the server with its figures in this unit. */
-    sentence: (pieces: Piece[]) => sentence(pieces, unit, fingerMm),
+    sentence: (pieces: Piece[]) => spelt(sentence(pieces, unit, fingerMm), english),
     /** What the server said about a field: with its figures in this unit, where it has any. */
     told: (refused: { message: string; words: Piece[] }) =>
-      refused.words.length > 0 ? sentence(refused.words, unit, fingerMm) : refused.message,
+      spelt(
+        refused.words.length > 0 ? sentence(refused.words, unit, fingerMm) : refused.message,
+        english,
+      ),
   };
 }

@@ -1,12 +1,19 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
+import { speltThroughout } from '../lib/english';
+import { usePrefs } from '../ui/prefs';
 import { Button } from '../ui/Button';
 import { WordsContext, wordsQuery } from './useWords';
 
 /** Shows what stands within once it is known what everything is called. */
 export function WordsGate({ children }: { children: ReactNode }) {
   const words = useQuery(wordsQuery());
-  if (words.data) return <WordsContext value={words.data}>{children}</WordsContext>;
+  const english = usePrefs((p) => p.english);
+  const spoken = useMemo(
+    () => words.data && speltThroughout(words.data, english),
+    [words.data, english],
+  );
+  if (spoken) return <WordsContext value={spoken}>{children}</WordsContext>;
   return (
     <main className="grid h-full place-items-center p-8">
       <div className="max-w-md text-center" role="status">

@@ -1414,9 +1414,11 @@ export interface components {
             earLine: number[];
             hairlineGrips: components["schemas"]["Mark"][];
             landmarks: components["schemas"]["Mark"][];
+            left: string;
             mesh: number[][];
             outline: number[];
             regions: components["schemas"]["RegionView"][];
+            right: string;
         };
         Mark: {
             name: string;
@@ -2289,6 +2291,7 @@ export interface components {
             rim: number[];
             rows: components["schemas"]["ViewRow"][];
             stations: number[];
+            words: string;
         };
         ViewRow: {
             /** Format: double */

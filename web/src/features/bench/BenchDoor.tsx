@@ -17,7 +17,7 @@ export function BenchDoor() {
           <p className="mt-3 mb-5 text-lg text-soft">
             {plans.isError
               ? plans.error.message
-              : 'Here a plan is laid out: her head, the parts she shows, the rows under them, which hair, how many loops, each with its knot; and what it comes to in packs, time and money.'}
+              : 'Here a plan is laid out: the head, the parts that show, the rows under them, which hair, how many loops, each with its knot; and what it comes to in packs, time and money.'}
           </p>
           <Link to="/book" className="underline">
             Choose a client in the book

@@ -108,13 +108,13 @@ export function ClientDialog({
         </div>
         <div className="grid grid-cols-[8rem_8rem_1fr] gap-4">
           <Choice
-            label="Her own hair grows"
+            label="How full is the hair?"
             value={draft.ownHair.density}
             options={densities}
             onChoose={(density) => set({ ownHair: { ...draft.ownHair, density } })}
           />
           <LengthField
-            label="Her own hair hangs"
+            label="How long is it?"
             value={draft.ownHair.lengthMm}
             onChange={(lengthMm) => set({ ownHair: { ...draft.ownHair, lengthMm } })}
             unread={unreadHair}
@@ -122,7 +122,7 @@ export function ClientDialog({
             error={problem?.at('ownHair.lengthMm')?.message}
           />
           <fieldset>
-            <legend className="text-sm text-soft">Seen on her scalp</legend>
+            <legend className="text-sm text-soft">Seen on the scalp</legend>
             <div className="flex flex-wrap gap-x-4 gap-y-1">
               {conditions.map(({ value: c, words }) => (
                 <label key={c} className="flex items-center gap-1.5">
@@ -148,7 +148,7 @@ export function ClientDialog({
           </fieldset>
         </div>
         <TextArea
-          label="What she wants"
+          label="What is wanted"
           value={draft.wishes}
           onChange={(e) => set({ wishes: e.target.value })}
           error={problem?.at('wishes')?.message}
@@ -166,14 +166,14 @@ export function ClientDialog({
         )}
         <div className="flex items-center gap-3">
           <Button look="main" type="submit" disabled={save.isPending}>
-            {client ? 'Keep the change' : 'Write her down'}
+            {client ? 'Keep the change' : 'Put in the book'}
           </Button>
           <Button onClick={onClose}>Leave it</Button>
           <span className="grow" />
           {client &&
             (isSure ? (
               <Button look="grave" onClick={() => erase.mutate()}>
-                Yes, erase her heads and plans too
+                Yes, erase heads and plans too
               </Button>
             ) : (
               <Button look="grave" onClick={() => setSure(true)}>

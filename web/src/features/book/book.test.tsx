@@ -101,9 +101,9 @@ describe('ClientDialog', () => {
     type('Name', 'Oriel Tamblyn');
     type('Round the head', '55,5');
     type('Front to nape', '14 in');
-    type('Her own hair hangs', '10 fingers');
+    type('How long is it?', '10 fingers');
     fireEvent.click(screen.getByLabelText('thin edges'));
-    press('Write her down');
+    press('Put in the book');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
     const [sent] = requestsTo('POST /api/clients');
     expect(sent?.body).toMatchObject({
@@ -116,7 +116,7 @@ describe('ClientDialog', () => {
   it('sends nothing while a measure cannot be read', () => {
     show();
     type('Round the head', 'about 55');
-    press('Write her down');
+    press('Put in the book');
     expect(requestsTo('POST /api/clients')).toEqual([]);
     expect(screen.getByRole('alert').textContent).toContain('Write a length');
   });
@@ -131,11 +131,11 @@ describe('ClientDialog', () => {
     });
     const onClose = show();
     type('Round the head', '30');
-    type('What she wants', 'Full, with a left part.');
-    press('Write her down');
+    type('What is wanted', 'Full, with a left part.');
+    press('Put in the book');
     await screen.findByText('Round the head must be between 43.0 cm and 69.0 cm.');
     expect(screen.getByText('A name is needed.')).toBeTruthy();
-    expect((screen.getByLabelText('What she wants') as HTMLTextAreaElement).value).toContain(
+    expect((screen.getByLabelText('What is wanted') as HTMLTextAreaElement).value).toContain(
       'left',
     );
     expect(onClose).not.toHaveBeenCalled();
@@ -158,7 +158,7 @@ describe('ClientDialog', () => {
     const onClose = show(client);
     press('Erase');
     expect(requestsTo(`DELETE /api/clients/${client.id}`)).toEqual([]);
-    press('Yes, erase her heads and plans too');
+    press('Yes, erase heads and plans too');
     await waitFor(() => expect(onClose).toHaveBeenCalled());
   });
 });

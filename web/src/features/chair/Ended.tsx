@@ -48,7 +48,7 @@ export function Ended({ shown, outlook, tell }: Props) {
         {outlook?.now && (
           <p>
             {outlook.now.covers
-              ? 'It covers in every way she wears it.'
+              ? 'It covers however it is worn.'
               : `${plural(outlook.now.gaps.length, 'place')} where skin shows, worn ${outlook.now.wayWords}.`}
           </p>
         )}

@@ -164,7 +164,7 @@ export function ScalpChart(props: Props) {
         )}
         {props.children}
       </g>
-      {layers.names && <Sides palette={palette} isTurned={isTurned} />}
+      {layers.names && <Sides plan={plan} palette={palette} isTurned={isTurned} />}
       {layers.names && <Names plan={plan} palette={palette} isTurned={isTurned} />}
       {layers.cover && props.worn && props.hasLegend !== false && (
         <CoverLegend palette={palette} x={SHEET.x + 8} y={SHEET.y + SHEET.height - 84} />
@@ -188,7 +188,7 @@ function pickRow(e: MouseEvent, onRow: Props['onRow']) {
 }
 
 /** Left and right are the client's, and stay readable when the map is turned over. */
-function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }) {
+function Sides({ plan, palette, isTurned }: LayerProps) {
   const side = (words: string, sign: 1 | -1) => (
     <text
       x={sign * 164}
@@ -204,8 +204,8 @@ function Sides({ palette, isTurned }: { palette: MapPalette; isTurned: boolean }
   );
   return (
     <>
-      {side(isTurned ? 'her right' : 'her left', -1)}
-      {side(isTurned ? 'her left' : 'her right', 1)}
+      {side(isTurned ? plan.map.right : plan.map.left, -1)}
+      {side(isTurned ? plan.map.left : plan.map.right, 1)}
     </>
   );
 }

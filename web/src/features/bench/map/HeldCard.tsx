@@ -22,7 +22,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
     const kind = kindOf(plan, station);
     return (
       <Card
-        title={`${rowOfStation.words}, station ${station.id.split('/')[1]}`}
+        title={`${rowOfStation.words}, share ${station.id.split('/')[1]}`}
         isWide
         isOnLeft={station.x * (isTurned ? -1 : 1) > 0 && station.y < 0}
       >
@@ -52,7 +52,7 @@ export function HeldCard({ plan }: { plan: Plan }) {
         <Fact name="length" words={lengths.say(row.lengthMm)} />
         <Fact name="gathers" words={`${lengths.say(row.stripWidthMm)} wide`} />
         <Fact name="plait about" words={lengths.say(row.braidWidthMm)} />
-        <Fact name="hooked" words={plural(row.stations, 'station')} />
+        <Fact name="hooked" words={plural(row.stations, 'share')} />
         <Fact
           name="carries"
           words={`${row.gramsPerCm.toFixed(1)} of ${row.limitGramsPerCm.toFixed(1)} g/cm`}

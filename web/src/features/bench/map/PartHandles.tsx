@@ -6,6 +6,7 @@ import { useLengths } from '../../../ui/prefs';
 import { Grip } from './Grip';
 import { withPart } from '../draft/edits/partEdits';
 import { useBench } from '../draft/useBench';
+import { useSaid } from '../draft/useSaid';
 
 const STEP_MM = 5;
 const FINE_MM = 1;
@@ -51,6 +52,7 @@ function PartGrips({ part, isTurned }: Props) {
   const parts = useBench((b) => b.brief.foundation.parts);
   const change = useBench((b) => b.change);
   const lengths = useLengths();
+  const said = useSaid();
   const taken = useRef<Asked>({ start: 0, slant: 0, bow: 0, length: 0, isWhole: true });
   const asked = parts?.[part.index];
   const line = points(part.path);
@@ -74,7 +76,7 @@ function PartGrips({ part, isTurned }: Props) {
     const others = parts.filter((_, i) => i !== part.index).map((p) => -(p.startMm ?? 0));
     return [0, ...others].find((at) => Math.abs(mm - at) < SNAP_MM) ?? mm;
   };
-  const side = now.start === 0 ? '' : ` to her ${now.start < 0 ? 'left' : 'right'}`;
+  const side = now.start === 0 ? '' : said(` to her ${now.start < 0 ? 'left' : 'right'}`);
   return (
     <g>
       <Grip

@@ -96,7 +96,7 @@ export function RowHandles({ plan, isTurned, onTake, onHold: holdRow }: Props) {
             tabIndex={row.id === first ? 0 : -1}
             role="button"
             aria-pressed={row.id === heldRow}
-            aria-label={`${row.words}, ${lengths.say(row.lengthMm)}, ${plural(row.stations, 'station')}`}
+            aria-label={`${row.words}, ${lengths.say(row.lengthMm)}, ${plural(row.stations, 'share')}`}
             onClick={() => onTake(row.id)}
             onPointerDown={(e) => {
               e.currentTarget.setPointerCapture(e.pointerId);

@@ -26,13 +26,6 @@ import { useWorn } from '../plan/useWorn';
 
 const HeadInTheRound = lazy(() => import('./HeadInTheRound'));
 
-const VIEW_WORDS: Record<string, string> = {
-  back: 'from behind',
-  top: 'from above',
-  left: 'her left',
-  right: 'her right',
-};
-
 /** The scalp, as large as the screen allows, with the views beside it; drawn anew only for a new plan. */
 export const Stage = memo(function Stage() {
   const { plan } = useComputed();
@@ -184,7 +177,7 @@ const Views = memo(function Views({ of, heldRow, isTurned, isLegendOn }: ViewsPr
             key={v.from}
             view={v}
             palette={SCREEN}
-            words={VIEW_WORDS[v.from] ?? v.from}
+            words={v.words}
             heldRow={heldRow}
             isTurned={isTurned}
           />

@@ -9,7 +9,7 @@ import { fileName, offerFile } from '../paper/offerFile';
 import { useBench } from '../draft/useBench';
 
 const LAYERS: { key: keyof Layers; words: string }[] = [
-  { key: 'stations', words: 'stations' },
+  { key: 'stations', words: 'shares' },
   { key: 'order', words: 'braiding' },
   { key: 'bulk', words: 'bulk' },
   { key: 'pull', words: 'pull' },

@@ -54,7 +54,7 @@ describe('Findings', () => {
     });
     expect(screen.getAllByRole('article').map((a) => a.textContent)).toEqual([
       '■ Stop. Broken skin.',
-      '▲ Mind. Tender.',
+      '▲ Careful. Tender.',
       '○ Note. Coated.',
     ]);
   });
@@ -132,7 +132,7 @@ describe('Findings', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Rows 2' }));
     expect(bench.getState().step).toBe('foundation');
     expect(screen.getAllByRole('article').map((a) => a.textContent)).toEqual([
-      '▲ Mind. Thick.',
+      '▲ Careful. Thick.',
       '○ Note. Long.',
     ]);
   });

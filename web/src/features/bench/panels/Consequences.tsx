@@ -47,7 +47,7 @@ export const Consequences = memo(function Consequences({ className }: { classNam
       <div className="flex border-b border-line">
         <SmallFigure label="hair costs" figure={formatMoney(l.costMinor, l.currency)} />
         <SmallFigure label="weighs" figure={`${Math.round(l.weightGrams / 5) * 5} g`} />
-        <SmallFigure label="stations" figure={String(l.stations)} />
+        <SmallFigure label="shares" figure={String(l.stations)} />
       </div>
       <div className="flex border-b border-line">
         <SmallFigure label="greatest bulk" figure={`${l.greatestBulk.toFixed(1)}×`} />

@@ -12,7 +12,7 @@ import { BenchContext, useBench, useComputed, useRead } from '../draft/useBench'
 
 const MARKS: Record<Finding['severity'], { sign: string; words: string; look: string }> = {
   STOP: { sign: '■', words: 'Stop', look: 'border-chalk bg-chalk-wash' },
-  WARNING: { sign: '▲', words: 'Mind', look: 'border-chalk' },
+  WARNING: { sign: '▲', words: 'Careful', look: 'border-chalk' },
   HINT: { sign: '○', words: 'Note', look: 'border-line' },
 };
 

@@ -27,7 +27,7 @@ const STEPS_TOP = 160;
 const LINE_MM = 5;
 const VIEW_MM = 54;
 const VIEWS_LEFT = PAGE.width - PAGE.margin - VIEW_MM;
-const VIEW_WORDS: Record<string, string> = { back: 'from behind', left: 'her left' };
+const VIEWS: readonly string[] = ['back', 'left'];
 const COLUMN_MM = 94;
 
 /** The sheet that hangs beside the chair: map, views, order of braiding and legend on one A4 page. */
@@ -112,10 +112,10 @@ const lead = (plan: Plan): string =>
 
 function Views({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
   return plan.views
-    .filter((v) => v.from in VIEW_WORDS)
+    .filter((v) => VIEWS.includes(v.from))
     .map((v, i) => {
       const rim = boundsOf(v.rim);
-      const words = VIEW_WORDS[v.from];
+      const words = v.words;
       const y = 30 + i * 58;
       return (
         <g key={v.from}>

@@ -28,6 +28,8 @@ const PLAN = {
     crossings: [],
     cap: [],
     mesh: [],
+    left: 'her left',
+    right: 'her right',
     landmarks: [
       { name: 'FRONT_CENTRE', words: 'front', x: 0, y: 110 },
       { name: 'LEFT_EAR', words: 'left ear', x: -95, y: -20 },

@@ -4,11 +4,13 @@ import { Chips } from '../../../ui/Chips';
 import { Counter } from '../../../ui/Counter';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
+import { said as saidOf } from '../../../lib/pronoun';
 import { formatMinutes, plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { BenchLength } from './BenchLength';
 import { StepFold } from './StepFold';
 import { useBench, useFieldError } from '../draft/useBench';
+import { useSaid } from '../draft/useSaid';
 
 const USUAL_MINUTES = 180;
 const USUAL_YEARS = 30;
@@ -26,6 +28,7 @@ export function ClientStep() {
   const weeksError = useFieldError('consultation.weeks');
   const ageError = useFieldError('consultation.ageYears');
   const { say } = useLengths();
+  const said = useSaid();
 
   const setOwn = (what: Partial<Brief['ownHair']>) =>
     change(`own ${Object.keys(what).join()}`, (b) => ({
@@ -48,9 +51,9 @@ export function ClientStep() {
         onChoose={(ways) => ask({ ways })}
       />
       <Choose
-        label="It falls"
+        label="How it falls"
         value={asked.fall}
-        options={words.falls}
+        options={words.falls.map((f) => ({ ...f, words: said(f.words) }))}
         onChoose={(fall) => ask({ fall })}
       />
       <Counter
@@ -64,12 +67,15 @@ export function ClientStep() {
       <Choose
         label="Who installs"
         value={installer}
-        options={words.installers}
+        options={words.installers.map((i) => ({
+          ...i,
+          words: saidOf(i.words, asked.pronoun ?? 'SHE'),
+        }))}
         onChoose={(who) => change('installer', (b) => ({ ...b, installer: who }))}
       />
       {installer === 'STYLIST' && (
         <Choose
-          label="Spoken of as"
+          label="The client is"
           value={asked.pronoun ?? 'SHE'}
           options={words.pronouns}
           onChoose={(pronoun) => ask({ pronoun })}
@@ -77,24 +83,24 @@ export function ClientStep() {
       )}
       <StepFold
         id="client scalp"
-        title="Her scalp"
+        title={said('Her scalp')}
         tells={told(own?.conditions, words.conditions, 'nothing seen')}
         fields={['ownHair.conditions', 'consultation.ageYears']}
       >
         <Chips
-          label="Seen on her scalp"
+          label={said('Seen on her scalp')}
           values={own?.conditions ?? []}
           options={words.conditions}
           onChoose={(conditions) => setOwn({ conditions })}
         />
         <Tick
-          words="Her age was asked"
+          words={said('Her age was asked')}
           isOn={asked.ageYears !== null}
           onChange={(isOn) => ask({ ageYears: isOn ? USUAL_YEARS : null })}
         />
         {asked.ageYears !== null && (
           <Counter
-            label="How old is she?"
+            label={said('How old is she?')}
             value={asked.ageYears}
             min={limits.ageYears.min}
             max={limits.ageYears.max}
@@ -105,12 +111,12 @@ export function ClientStep() {
       </StepFold>
       <StepFold
         id="client hair"
-        title="Her own hair"
+        title={said('Her own hair')}
         tells={`${own ? wordOf(words.densities, own.density) : ''}, ${say(own?.lengthMm ?? 0)}`}
         fields={['ownHair.']}
       >
         <Choose
-          label="How full is her hair?"
+          label={said('How full is her hair?')}
           value={own?.density}
           options={words.densities}
           onChoose={(density) => setOwn({ density })}
@@ -142,18 +148,18 @@ export function ClientStep() {
       </StepFold>
       <StepFold
         id="client life"
-        title="Her life"
+        title={said('Her life')}
         tells={told(asked.habits, words.habits, 'nothing special')}
         fields={['consultation.habits']}
       >
         <Chips
-          label="She is used to"
+          label={said('She is used to')}
           values={asked.habits ?? []}
           options={words.habits}
           onChoose={(habits) => ask({ habits })}
         />
         <Tick
-          words="She wants a fringe"
+          words={said('She wants a fringe')}
           isOn={asked.hasFringe}
           onChange={(hasFringe) => ask({ hasFringe })}
         />
@@ -161,7 +167,7 @@ export function ClientStep() {
       <StepFold
         id="client chair"
         title="The chair"
-        tells={chairWords(asked, told(asked.finish, words.finishes, ''))}
+        tells={said(chairWords(asked, told(asked.finish, words.finishes, '')))}
         fields={['consultation.chairMinutes', 'consultation.ownPacks']}
       >
         <Chips
@@ -171,13 +177,13 @@ export function ClientStep() {
           onChoose={(finish) => ask({ finish })}
         />
         <Tick
-          words="Her time is limited"
+          words={said('Her time is limited')}
           isOn={asked.chairMinutes !== null}
           onChange={(isOn) => ask({ chairMinutes: isOn ? USUAL_MINUTES : null })}
         />
         {asked.chairMinutes !== null && (
           <Counter
-            label="Minutes she has"
+            label={said('Minutes she has')}
             value={asked.chairMinutes}
             min={limits.chairMinutes.min}
             max={limits.chairMinutes.max}
@@ -187,7 +193,7 @@ export function ClientStep() {
           />
         )}
         <Counter
-          label="Packs she brings"
+          label={said('Packs she brings')}
           value={asked.ownPacks}
           min={0}
           max={limits.ownPacks.max}
@@ -223,7 +229,7 @@ function Choose<T extends string>(props: {
   onChoose: (value: T) => void;
 }) {
   return (
-    <div className="flex items-center justify-between gap-2">
+    <div className="flex flex-wrap items-center justify-between gap-x-2 gap-y-1">
       <span className="text-sm text-soft">{props.label}</span>
       <Switch
         label={props.label}

@@ -14,6 +14,7 @@ import { BenchLength } from './BenchLength';
 import { StepFold } from './StepFold';
 import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
 import { useBench, useComputed, useRead } from '../draft/useBench';
+import { useSaid } from '../draft/useSaid';
 import { MeasureFields } from '../../../ui/MeasureFields';
 
 const USUAL_PEAK_MM = 10;
@@ -82,6 +83,7 @@ function HairlineEntries() {
   const hairline = useBench((b) => b.brief.head.hairline);
   const change = useBench((b) => b.change);
   const { napes } = useWords();
+  const said = useSaid();
   const hasPeak = hairline.peakDropMm !== null;
   const temple = (side: 'left' | 'right') => {
     const field = `${side}TempleMm` as const;
@@ -128,7 +130,7 @@ function HairlineEntries() {
         <>
           <BenchLength
             label="Peak from the midline"
-            hint="negative is to her left"
+            hint={said('negative is to her left')}
             path="head.hairline.peakPlaceMm"
             value={hairline.peakPlaceMm}
             onChange={(b, mm) => withHairline(b, { peakPlaceMm: mm })}
@@ -239,6 +241,7 @@ function Heads() {
   const head = useBench((b) => b.brief.head);
   const change = useBench((b) => b.change);
   const client = useQuery(clientQuery(clientId));
+  const said = useSaid();
   const queries = useQueryClient();
   const keep = useMutation({
     mutationFn: () => api.keepHead(clientId, head),
@@ -252,7 +255,7 @@ function Heads() {
   return (
     <StepFold
       id="head kept"
-      title="Her head in the book"
+      title={said('Her head in the book')}
       tells={kept ? `of ${formatDay(kept.takenAt)}` : 'not kept yet'}
     >
       <Choice
@@ -271,7 +274,7 @@ function Heads() {
         }}
       />
       <Button disabled={kept !== undefined || keep.isPending} onClick={() => keep.mutate()}>
-        <Save size={14} aria-hidden /> {kept ? 'Kept with her' : 'Keep as her head of today'}
+        <Save size={14} aria-hidden /> {said(kept ? 'Kept with her' : 'Keep as her head of today')}
       </Button>
       {keep.error && (
         <p role="alert" className="text-sm font-medium text-chalk">

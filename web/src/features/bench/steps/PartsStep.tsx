@@ -13,9 +13,11 @@ import { StepFold } from './StepFold';
 import { withFoundation } from '../draft/edits/foundationEdits';
 import { withPart, withParts } from '../draft/edits/partEdits';
 import { useBench, useComputed } from '../draft/useBench';
+import { useSaid } from '../draft/useSaid';
 
 /** The parts she will show: wearing parts come first, because rows are placed from them. */
 export function PartsStep() {
+  const said = useSaid();
   const { plan, problem } = useComputed();
   const parts = useBench((b) => b.brief.foundation.parts);
   const words = useWords();
@@ -26,7 +28,7 @@ export function PartsStep() {
   return (
     <>
       <div>
-        <p className="mb-1 text-sm text-soft">Add a part she will show</p>
+        <p className="mb-1 text-sm text-soft">{said('Add a part she will show')}</p>
         <div className="flex gap-2">
           {words.parts.map((k) => (
             <Button
@@ -90,6 +92,7 @@ interface EntryProps {
 }
 
 function PartEntry({ index, part, laid }: EntryProps) {
+  const said = useSaid();
   const change = useBench((b) => b.change);
   const { problem } = useComputed();
   const { limits, partEnds, flanks } = useWords();
@@ -131,8 +134,8 @@ function PartEntry({ index, part, laid }: EntryProps) {
           (part.startMm ?? 0) === 0
             ? 'on the midline'
             : (part.startMm ?? 0) < 0
-              ? 'to her left'
-              : 'to her right'
+              ? said('to her left')
+              : said('to her right')
         }
         value={part.startMm}
         onChange={(mm) => edit({ startMm: mm })}

@@ -14,7 +14,7 @@ export function Turner() {
       >
         <RotateCw size={18} aria-hidden />{' '}
         <span className="max-sm:sr-only">
-          {stance === 'facing' ? 'facing her' : `I stand ${WHERE[stance]}`}
+          {stance === 'facing' ? 'facing the client' : `I stand ${WHERE[stance]}`}
         </span>
       </button>
       <button
@@ -30,7 +30,7 @@ export function Turner() {
 }
 
 const WHERE = {
-  behind: 'behind her',
-  'her left': 'at her left',
-  'her right': 'at her right',
+  behind: 'behind',
+  'her left': 'at the left',
+  'her right': 'at the right',
 } as const;

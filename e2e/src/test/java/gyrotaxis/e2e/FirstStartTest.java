@@ -55,7 +55,7 @@ class FirstStartTest {
         enter(page, "Round the head", "56");
         enter(page, "Front to nape", "36");
         enter(page, "Ear to ear over the top", "33");
-        button(page, "Write her down").click();
+        button(page, "Put in the book").click();
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("plan").setExact(true))

@@ -170,7 +170,7 @@ class HookingBrowserTest {
         bench.field("Keep this one as").fill("Quick ball");
         bench.button("Keep the method").click();
         assertThat(bench.button("Quick ball")).isVisible();
-        bench.unfold("Her figures");
+        bench.unfold("Your own figures");
         Locator hour = bench.field("An hour in the chair, EUR");
         hour.fill("a lot");
         assertThat(page.getByText("Write an amount, such as 35")).isVisible();

@@ -82,7 +82,7 @@ class PlacesTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New client"))
                 .click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        Locator write = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Write her down"));
+        Locator write = dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put in the book"));
         dialog.getByLabel("Round the head").fill("22 in");
         dialog.getByLabel("Front to nape").fill("3");
         write.click();

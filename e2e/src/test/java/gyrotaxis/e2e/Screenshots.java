@@ -44,7 +44,7 @@ class Screenshots {
     void parts(Page page) {
         open(page, "Prize giving silk");
         page.keyboard().press("p");
-        layer(page, "stations");
+        layer(page, "shares");
         take(page, "bench-parts");
     }
 
@@ -99,7 +99,7 @@ class Screenshots {
         page.keyboard().press("Enter");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("One row"))
                 .click();
-        layer(page, "stations");
+        layer(page, "shares");
         layer(page, "bulk");
         page.mouse().move(640, 20);
         take(page, "bench-one-row");

@@ -48,7 +48,7 @@ export function MethodTab() {
       </StepFold>
       <StepFold
         id="method figures"
-        title="Her figures"
+        title="Your own figures"
         tells={`${method.reservePercent} % kept back`}
         fields={['hooking.method.']}
       >
@@ -83,7 +83,7 @@ export function MethodTab() {
           onChange={(marginPercent) => change('margin', (b) => withMethod(b, { marginPercent }))}
         />
         <Counter
-          label="Time she takes, % of usual"
+          label="Time you take, % of usual"
           value={method.pacePercent}
           min={limits.pacePercent.min}
           max={limits.pacePercent.max}

@@ -8,6 +8,7 @@ import { Tick } from '../../../../ui/Tick';
 import { BenchLength } from '../BenchLength';
 import { withRim } from '../../draft/edits/foundationEdits';
 import { useBench } from '../../draft/useBench';
+import { useSaid } from '../../draft/useSaid';
 
 const LINES = [
   { value: '0', words: 'none' },
@@ -87,6 +88,7 @@ function Singles() {
   const rim = useBench((b) => b.brief.foundation.rim);
   const change = useBench((b) => b.change);
   const { limits, stretches } = useWords();
+  const said = useSaid();
   const set = (stretch: Stretch, lines: number, count: number) =>
     change(`singles ${stretch}`, (b) =>
       withRim(b, {
@@ -99,7 +101,8 @@ function Singles() {
   return (
     <section aria-label="Singles" className="flex flex-col gap-2">
       <h3 className="border-b border-line font-semibold">Singles at the rim</h3>
-      {stretches.map(({ value, words }) => {
+      {stretches.map(({ value, words: ofHer }) => {
+        const words = said(ofHer);
         const run = rim.singles.find((s) => s.stretch === value);
         const lines = run?.lines ?? 0;
         const count = run?.count ?? USUAL_COUNT;

@@ -12,12 +12,10 @@ import { plural } from '../../../../lib/time';
 import { BenchLength } from '../BenchLength';
 import { StepFold } from '../StepFold';
 import { useBench, useComputed, useFieldError, useRead } from '../../draft/useBench';
+import { useSaid } from '../../draft/useSaid';
 import { Patterns } from './Patterns';
 
-const SIDES = [
-  { value: 'left', words: 'her left' },
-  { value: 'right', words: 'her right' },
-] as const;
+const SIDES = ['left', 'right'] as const;
 
 /** Which pattern is braided, with its few figures. */
 export function PatternTab() {
@@ -32,6 +30,8 @@ export function PatternTab() {
   const frontError = useFieldError('foundation.frontRows');
   const backError = useFieldError('foundation.backRows');
   const words = useWords();
+  const said = useSaid();
+  const installer = useBench((b) => b.brief.installer);
   const { limits } = words;
   const family = words.families.find((f) => f.value === back.family);
   const read = useRead();
@@ -117,7 +117,7 @@ export function PatternTab() {
               <Switch
                 label="First level row starts on"
                 value={back.startsOnRight ? 'right' : 'left'}
-                options={SIDES}
+                options={SIDES.map((s) => ({ value: s, words: said(`her ${s}`) }))}
                 onChoose={(s) =>
                   change('first level row', (b) => withBack(b, { startsOnRight: s === 'right' }))
                 }
@@ -155,7 +155,11 @@ export function PatternTab() {
               onChange={(isWideMesh) => change('mesh', (b) => withBack(b, { isWideMesh }))}
             />
             <Tick
-              words="hooked off the head, before she comes"
+              words={
+                installer === 'SELF'
+                  ? 'hooked off the head, beforehand'
+                  : said('hooked off the head, before she comes')
+              }
               isOn={back.isHookedOff}
               onChange={(isHookedOff) => change('hooked off', (b) => withBack(b, { isHookedOff }))}
             />
@@ -180,7 +184,7 @@ export function PatternTab() {
         )}
         {family.hasFront && <Overlays />}
         <Tick
-          words="feed a little fibre into the rows"
+          words={said('feed a little fibre into the rows')}
           isOn={foundation.feedsFibre}
           onChange={(feedsFibre) => change('fibre', (b) => withFoundation(b, { feedsFibre }))}
         />

@@ -19,6 +19,7 @@ import {
   type RowDone,
 } from '../../draft/edits/foundationEdits';
 import { useBench, useComputed } from '../../draft/useBench';
+import { useSaid } from '../../draft/useSaid';
 
 const MOVE_MM = 3;
 const WIDER = 1.2;
@@ -56,6 +57,7 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
   const change = useBench((b) => b.change);
   const lengths = useLengths();
   const { limits } = useWords();
+  const said = useSaid();
   const edit = (done: RowDone) =>
     change(`edit ${done.kind} ${row.id}`, (b) => withEdit(b, row.id, done));
   const move = (mm: number) =>
@@ -71,10 +73,10 @@ function HeldRow({ plan, row }: { plan: Plan; row: PlanRow }) {
         </p>
       </div>
       <div className="grid grid-cols-2 gap-1">
-        <Key words={isLevel ? 'up' : 'to her left'} onPress={() => move(-MOVE_MM)}>
+        <Key words={isLevel ? 'up' : said('to her left')} onPress={() => move(-MOVE_MM)}>
           <ArrowLeft size={14} aria-hidden />
         </Key>
-        <Key words={isLevel ? 'down' : 'to her right'} onPress={() => move(MOVE_MM)}>
+        <Key words={isLevel ? 'down' : said('to her right')} onPress={() => move(MOVE_MM)}>
           <ArrowRight size={14} aria-hidden />
         </Key>
         <Key words="wider" onPress={() => edit({ kind: 'RESIZE', factor: WIDER })} />

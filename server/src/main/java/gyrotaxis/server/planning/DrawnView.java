@@ -48,7 +48,7 @@ record DrawnView(
                 f.tails());
     }
 
-    /** The flat map; {@code cap} is empty where there is none, {@code mesh} holds the rim of each piece. */
+    /** The flat map; {@code left} and {@code right} are what the client's sides are called; {@code cap} is empty where there is none, {@code mesh} holds the rim of each piece. */
     record Map(
             List<Double> outline,
             List<Double> braidedEdge,
@@ -58,7 +58,9 @@ record DrawnView(
             List<RegionView> regions,
             List<CrossingView> crossings,
             List<Double> cap,
-            List<List<Double>> mesh) {}
+            List<List<Double>> mesh,
+            String left,
+            String right) {}
 
     /** A landmark on the map. */
     record Mark(String name, String words, double x, double y) {}
@@ -189,7 +191,12 @@ record DrawnView(
 
     /** The head seen from one side. */
     record View(
-            String from, List<Double> rim, List<List<Double>> hairline, List<ViewRow> rows, List<Double> stations) {}
+            String from,
+            String words,
+            List<Double> rim,
+            List<List<Double>> hairline,
+            List<ViewRow> rows,
+            List<Double> stations) {}
 
     /** What of a row is in sight. */
     record ViewRow(String id, double braidWidthMm, List<List<Double>> pieces) {}

@@ -72,7 +72,13 @@ final class FoundationViews {
                                 tenth(c.chart().y())))
                         .toList(),
                 plan.foundation().cap().map(Cap::area).map(Flat::points).orElse(List.of()),
-                plan.foundation().mesh().stream().map(m -> points(m.rim())).toList());
+                plan.foundation().mesh().stream().map(m -> points(m.rim())).toList(),
+                said("her left"),
+                said("her right"));
+    }
+
+    private String said(String words) {
+        return plan.brief().pronoun().said(words);
     }
 
     /** Where the hairline is taken hold of: the corners at the temples, and the peak. */
@@ -206,6 +212,14 @@ final class FoundationViews {
         SuperEllipsoid s = scalp.surface();
         return new DrawnView.View(
                 from.name().toLowerCase(Locale.ROOT),
+                said(
+                        switch (from) {
+                            case BACK -> "from behind";
+                            case TOP -> "from above";
+                            case LEFT -> "her left";
+                            case RIGHT -> "her right";
+                            case FRONT -> "from the front";
+                        }),
                 points(from.outline(s, RIM_POINTS)),
                 Flat.pieces(from.visible(s, thinned(scalp.outline().space()))),
                 plan.foundation().rows().stream()
