@@ -26,3 +26,9 @@ export const formatDay = (instant: string): string =>
     month: 'short',
     year: 'numeric',
   });
+
+/** A day of the weeks to come: Fri 4 Dec. */
+export const formatWeekday = (day: string): string =>
+  new Date(`${day}T12:00:00`)
+    .toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
+    .replace(',', '');

@@ -842,6 +842,11 @@ export interface components {
             tails: components["schemas"]["TailView"][];
             views: components["schemas"]["View"][];
         };
+        DueView: {
+            /** Format: date */
+            day: string;
+            words: string;
+        };
         EditBody: {
             /** Format: double */
             endsAt: number | null;
@@ -1524,6 +1529,7 @@ export interface components {
             ahead: components["schemas"]["CoursePoint"][];
             /** Format: int64 */
             arrived: number;
+            due: components["schemas"]["DueView"][];
             goingOn: components["schemas"]["ShownView"] | null;
             gone: components["schemas"]["CoursePoint"][];
             hair: components["schemas"]["HairOutlook"][];

@@ -1,5 +1,5 @@
 import type { Outlook } from '../../api/types';
-import { exactMinutes, formatMinutes, plural } from '../../lib/time';
+import { exactMinutes, formatMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
 import type { Tell } from './visit/telling';
@@ -52,6 +52,7 @@ export function Ended({ shown, outlook, tell }: Props) {
               : `${plural(outlook.now.gaps.length, 'place')} where skin shows, worn ${outlook.now.wayWords}.`}
           </p>
         )}
+        {outlook && outlook.due.length > 0 && <Due due={outlook.due} />}
         <Written state={state} />
         {state.pictures.length > 0 && (
           <ul className="flex flex-wrap gap-2">
@@ -71,6 +72,25 @@ export function Ended({ shown, outlook, tell }: Props) {
         </button>
       </section>
     </div>
+  );
+}
+
+/** What comes next, and on which day. */
+function Due({ due }: { due: Outlook['due'] }) {
+  return (
+    <section aria-label="What comes next">
+      <h3 className="mb-1 text-lg font-semibold">What comes next</h3>
+      <ol className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
+        {due.map((d) => (
+          <li key={d.day} className="col-span-2 grid grid-cols-subgrid items-baseline">
+            <time dateTime={d.day} className="text-lg font-semibold whitespace-nowrap">
+              {formatWeekday(d.day)}
+            </time>
+            <span>{d.words}</span>
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }
 

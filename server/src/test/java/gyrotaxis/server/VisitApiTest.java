@@ -17,6 +17,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.Collections;
@@ -211,6 +212,11 @@ class VisitApiTest {
         assertThat(then.at("/now/exposed").asDouble())
                 .isLessThan(before.at("/now/exposed").asDouble());
         assertThat(then.path("options").size()).isZero();
+        LocalDate day = LocalDate.parse(
+                api.get("/api/visits/" + id).json().at("/visit/day").asString());
+        JsonNode last = then.path("due").get(then.path("due").size() - 1);
+        assertThat(last.path("words").asString()).startsWith("take it down");
+        assertThat(LocalDate.parse(last.path("day").asString())).isAfterOrEqualTo(day.plusWeeks(1));
         JsonNode fills = api.get("/api/visits/" + id + "/fills").json();
         assertThat(fills.path("trials").size()).isPositive();
         assertThat(fills.path("fills"))

@@ -2,6 +2,11 @@ package gyrotaxis.core.care;
 
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.quantity.Require;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 
 /**
  * When an install wants looking after.
@@ -39,6 +44,29 @@ public record Afterwards(int slipCheckDay, int frizzTrimDay, int touchUpWeek) {
         int week = (int) Math.ceil(SHOWS_MM / (GROWS_MM_A_DAY * DAYS));
         return new Afterwards(slip, isUncovered ? frizz - SOONER_DAYS : frizz, matsEasily ? week - 1 : week);
     }
+
+    /**
+     * What falls due after an install, in order of the day.
+     *
+     * @param installed the day of the install
+     * @param weeks how long it is to be worn, at least 1
+     */
+    public List<Due> due(LocalDate installed, int weeks) {
+        Require.atLeast(1, weeks, "weeks", "");
+        LocalDate down = installed.plusWeeks(weeks);
+        List<Due> due = new ArrayList<>();
+        due.add(new Due(installed.plusDays(slipCheckDay), "look for knots that slid and refill them"));
+        due.add(new Due(installed.plusDays(frizzTrimDay), "first trim of stray frizz"));
+        due.add(new Due(installed.plusWeeks(touchUpWeek), "the hairline has grown out: touch it up, or take it down"));
+        // What would come after it is taken down comes never.
+        due.removeIf(d -> !d.day().isBefore(down));
+        due.add(new Due(down, "take it down, and let the scalp rest before the next"));
+        due.sort(Comparator.comparing(Due::day));
+        return List.copyOf(due);
+    }
+
+    /** What falls due on a day. */
+    public record Due(LocalDate day, String words) {}
 
     /** How far her own hair has grown by the end of a week, mm. */
     public static double grownMm(int week) {

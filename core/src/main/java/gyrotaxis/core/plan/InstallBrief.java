@@ -1,5 +1,6 @@
 package gyrotaxis.core.plan;
 
+import gyrotaxis.core.care.Afterwards;
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
@@ -141,6 +142,11 @@ public record InstallBrief(
     /** How she is spoken of; to herself, who installs on herself. */
     public Pronoun pronoun() {
         return installer == Installer.SELF ? Pronoun.YOU : consultation.pronoun();
+    }
+
+    /** When it will want looking after. */
+    public Afterwards afterwards() {
+        return Afterwards.of(hair.texture(), consultation.habits().contains(Habit.NO_SCARF), ownHair.matsEasily());
     }
 
     /** How fast it is worked. */

@@ -229,10 +229,7 @@ public final class Notes {
     /** When what is due, by texture, life and growth. */
     private void after() {
         Texture texture = plan.brief().hair().texture();
-        Afterwards after = Afterwards.of(
-                texture,
-                plan.brief().consultation().habits().contains(Habit.NO_SCARF),
-                plan.brief().ownHair().matsEasily());
+        Afterwards after = plan.brief().afterwards();
         double late = Loft.of(texture).at(Loft.LAST_DAY);
         String loft = late < 1 - CHANGES
                 ? "It loses volume within days: that is the hair, not the hooking."

@@ -10,6 +10,7 @@ import gyrotaxis.core.chair.Forecast;
 import gyrotaxis.core.chair.Happening.FillPlaced;
 import gyrotaxis.core.chair.Happening.KnotBeyond;
 import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
@@ -22,12 +23,14 @@ import gyrotaxis.server.visits.Views.ChairFillView;
 import gyrotaxis.server.visits.Views.ChairFillsView;
 import gyrotaxis.server.visits.Views.ChairTrialView;
 import gyrotaxis.server.visits.Views.CoursePoint;
+import gyrotaxis.server.visits.Views.DueView;
 import gyrotaxis.server.visits.Views.HairOutlook;
 import gyrotaxis.server.visits.Views.LikelyRange;
 import gyrotaxis.server.visits.Views.OptionView;
 import gyrotaxis.server.visits.Views.OutlookView;
 import gyrotaxis.server.visits.Views.ShownGap;
 import gyrotaxis.server.visits.Views.ShownView;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -67,7 +70,14 @@ class Outlook {
                 adjustments.map(Adjustments::mayStop).orElse(false),
                 adjustments
                         .map(a -> a.options().stream().map(Outlook::option).toList())
-                        .orElse(List.of()));
+                        .orElse(List.of()),
+                work.ready().head().map(h -> due(h.plan().brief(), work.day())).orElse(List.of()));
+    }
+
+    private static List<DueView> due(InstallBrief brief, LocalDate day) {
+        return brief.afterwards().due(day, brief.consultation().weeks()).stream()
+                .map(d -> new DueView(d.day(), d.words()))
+                .toList();
     }
 
     private static HairOutlook hair(Forecast.Hair h) {

@@ -135,6 +135,7 @@ final class Views {
      * What it will come to.
      *
      * @param arrived up to which event this was worked out
+     * @param due what comes after the install, in order of the day; empty if the head was not frozen with the sheet
      * @param goingOn what will show if she goes on for as long as there is hair; null if the head was not frozen with the sheet
      */
     record OutlookView(
@@ -148,7 +149,11 @@ final class Views {
             @Nullable @Schema(nullable = true) ShownView now,
             @Nullable @Schema(nullable = true) ShownView goingOn,
             boolean mayStop,
-            List<OptionView> options) {}
+            List<OptionView> options,
+            List<DueView> due) {}
+
+    /** What falls due on a day after the install. */
+    record DueView(LocalDate day, String words) {}
 
     /** One fill that is proposed. */
     record ChairFillView(

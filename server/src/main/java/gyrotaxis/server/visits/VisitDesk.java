@@ -261,11 +261,11 @@ public class VisitDesk {
     Work work(UUID id) {
         Visit visit = visit(id);
         List<KeptEvent> all = events(id, 0, Integer.MAX_VALUE);
-        return new Work(heads.of(visit.sheetId()), fit(all), last(all, 0));
+        return new Work(visit.day(), heads.of(visit.sheetId()), fit(all), last(all, 0));
     }
 
     /** A visit as it is worked. */
-    record Work(Heads.Ready ready, List<WorkEvent> events, long arrived) {
+    record Work(LocalDate day, Heads.Ready ready, List<WorkEvent> events, long arrived) {
         WorkState state() {
             return WorkState.of(ready.sheet(), events);
         }
