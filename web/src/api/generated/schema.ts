@@ -731,7 +731,7 @@ export interface components {
         };
         ChoiceStretch: {
             /** @enum {string} */
-            value: "FRONT" | "LEFT" | "RIGHT" | "NAPE";
+            value: "FRONT" | "LEFT" | "RIGHT" | "NAPE" | "PARTS";
             words: string;
         };
         ChoiceTailEnd: {
@@ -1867,7 +1867,7 @@ export interface components {
             /** Format: int32 */
             lines: number | null;
             /** @enum {string} */
-            stretch: "FRONT" | "LEFT" | "RIGHT" | "NAPE";
+            stretch: "FRONT" | "LEFT" | "RIGHT" | "NAPE" | "PARTS";
         };
         SavedPlanView: {
             brief: components["schemas"]["BriefBody"];

@@ -89,6 +89,10 @@ function Singles() {
   const change = useBench((b) => b.change);
   const { limits, stretches } = useWords();
   const said = useSaid();
+  const hasParts = useBench((b) => b.brief.foundation.parts.length > 0);
+  // Along a part only where there is one, or where they were asked for before it was taken out.
+  const isThere = ({ value }: { value: Stretch }) =>
+    value !== 'PARTS' || hasParts || rim.singles.some((s) => s.stretch === value);
   const set = (stretch: Stretch, lines: number, count: number) =>
     change(`singles ${stretch}`, (b) =>
       withRim(b, {
@@ -100,8 +104,8 @@ function Singles() {
     );
   return (
     <section aria-label="Singles" className="flex flex-col gap-2">
-      <h3 className="border-b border-line font-semibold">Singles at the rim</h3>
-      {stretches.map(({ value, words: ofHer }) => {
+      <h3 className="border-b border-line font-semibold">Singles</h3>
+      {stretches.filter(isThere).map(({ value, words: ofHer }) => {
         const words = said(ofHer);
         const run = rim.singles.find((s) => s.stretch === value);
         const lines = run?.lines ?? 0;
@@ -120,7 +124,7 @@ function Singles() {
             </div>
             {lines > 0 && !isByRow && (
               <Counter
-                label={`how many, ${words}`}
+                label={value === 'PARTS' ? 'how many on each side' : `how many, ${words}`}
                 value={count}
                 min={limits.singleCount.min}
                 max={limits.singleCount.max}

@@ -81,12 +81,13 @@ public record RimBrief(
         }
     }
 
-    /** Stretches of the hairline along which singles are set, each with its own lines. */
+    /** Stretches along which singles are set, each with its own lines: of the hairline, and both sides of every wearing part. */
     public enum Stretch {
         FRONT("the front", 0.31),
         LEFT("her left", 0.24),
         RIGHT("her right", 0.24),
-        NAPE("the nape", 0.21);
+        NAPE("the nape", 0.21),
+        PARTS("each part", 0);
 
         private final String words;
         private final double usualPart;
@@ -99,6 +100,11 @@ public record RimBrief(
         /** What a stylist calls it. */
         public String words() {
             return words;
+        }
+
+        /** Whether it lies along the hairline. */
+        public boolean isOfRim() {
+            return this != PARTS;
         }
 
         /** The stretches that somewhere takes in. */

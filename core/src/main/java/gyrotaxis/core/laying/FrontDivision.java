@@ -165,6 +165,16 @@ final class FrontDivision {
         return parts.size();
     }
 
+    /** How far along the rows beside a part do not yet bend toward those that they join. */
+    double straightUpTo(int part) {
+        return Math.min(endsAt[part], behind(part));
+    }
+
+    /** How far along the front section a part runs, in (0, 1]. */
+    double endsAt(int part) {
+        return endsAt[part];
+    }
+
     /**
      * From where on each row may bend toward the one it joins, as a part of its length, from the client's left: as usual, but not
      * before the parts beside it end.

@@ -15,7 +15,7 @@ import java.util.function.DoubleUnaryOperator;
  */
 final class LaneField {
     /** Fraction along over which a lane narrows before it ends. */
-    static final double NARROWING = 0.12;
+    static final double NARROWING = 0.18;
 
     /** What a neighbour keeps of its width when a lane is moved. */
     private static final double LEAST_PART = 0.3;

@@ -103,7 +103,7 @@ final class Rim {
         for (int i = 1; i <= Run.LINES.max(); i++) {
             int line = i;
             Set<Stretch> there = Arrays.stream(Stretch.values())
-                    .filter(st -> plaits.linesAlong(st) >= line)
+                    .filter(st -> st.isOfRim() && plaits.linesAlong(st) >= line)
                     .collect(Collectors.toSet());
             if (!there.isEmpty()) {
                 edge = edge.plus(there, plaits.baseMm());
@@ -177,6 +177,7 @@ final class Rim {
             case LEFT -> new double[] {-corner, -temple};
             case RIGHT -> new double[] {temple, corner};
             case NAPE -> new double[] {corner, round - corner};
+            case PARTS -> throw new IllegalArgumentException("parts do not run along the hairline");
         };
     }
 

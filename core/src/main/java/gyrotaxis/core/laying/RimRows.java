@@ -151,7 +151,7 @@ final class RimRows {
     private List<Base> lineOfBases(int line) {
         List<Base> bases = new ArrayList<>();
         for (Map.Entry<Stretch, Run> run : brief.individuals().runs().entrySet()) {
-            if (run.getValue().lines() <= line) {
+            if (run.getValue().lines() <= line || !run.getKey().isOfRim()) {
                 continue;
             }
             boolean[] goesOn = goesOn(run.getKey(), line);
@@ -182,12 +182,14 @@ final class RimRows {
             case RIGHT -> Stretch.FRONT;
             case NAPE -> Stretch.RIGHT;
             case LEFT -> Stretch.NAPE;
+            case PARTS -> Stretch.PARTS;
         };
         Stretch after = switch (stretch) {
             case FRONT -> Stretch.RIGHT;
             case RIGHT -> Stretch.NAPE;
             case NAPE -> Stretch.LEFT;
             case LEFT -> Stretch.FRONT;
+            case PARTS -> Stretch.PARTS;
         };
         return new boolean[] {singles.linesAlong(before) > line, singles.linesAlong(after) > line};
     }

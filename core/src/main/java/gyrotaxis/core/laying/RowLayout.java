@@ -130,7 +130,17 @@ public final class RowLayout {
         FrontDivision division = division(first);
         CoonsPatch front = division.patch();
         List<List<Lane.Spec>> specs = edits.apply(Section.FRONT, division.specs(), division.hairlineMm());
-        List<Lane> lanes = division.field(specs).lanes();
+        List<Lane> whole = division.field(specs).lanes();
+        PartSingles singles = new PartSingles(
+                scalp,
+                maker,
+                division,
+                brief.rim().individuals(),
+                whole,
+                specs.stream().map(List::size).toList(),
+                overlays.isEmpty()
+                        && (FoundationBrief.rowsOf(brief.back()) > 0 || brief.back() instanceof Back.CrossTied));
+        List<Lane> lanes = singles.carved(whole);
         List<Lane> through = new ArrayList<>();
         List<RowId> above = new ArrayList<>();
         for (int i = 0; i < lanes.size(); i++) {
@@ -169,6 +179,7 @@ public final class RowLayout {
         behind.lay(brief.back());
         ends.enterAlong(bends);
         ends.endTurnedRows();
+        singles.addTo(draft);
 
         if (brief.back() instanceof Back.Capped c && c.coversFront()) {
             coverFront();
@@ -176,12 +187,13 @@ public final class RowLayout {
         boolean isMirrored = scalp.hairline().isMirrored()
                 && brief.edits().isEmpty()
                 && brief.rim().individuals().isSymmetric()
+                && !singles.areAny()
                 && division.isSymmetric()
                 && behind.isSymmetric();
         if (isMirrored) {
             MirrorImage.imposeOn(draft);
         }
-        List<PartGap> gaps = PartGaps.between(draft.of(Section.FRONT), draft, bends);
+        List<PartGap> gaps = singles.between(PartGaps.between(draft.of(Section.FRONT), draft, bends), draft);
         List<LaidPart> parts = division.laid(gaps, specs);
         return finish(first, isMirrored, gaps, parts, cap(last));
     }

@@ -18,6 +18,8 @@ import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.PartEnd;
 import gyrotaxis.core.foundation.RimBrief;
 import gyrotaxis.core.foundation.RimBrief.Individuals;
+import gyrotaxis.core.foundation.RimBrief.Run;
+import gyrotaxis.core.foundation.RimBrief.Stretch;
 import gyrotaxis.core.foundation.RimBrief.Where;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -38,6 +40,7 @@ import gyrotaxis.core.scalp.ScalpPoint;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -88,7 +91,11 @@ class FamiliesTest {
                     .withPerimeter(Where.NAPE, 10),
             RimBrief.plain()
                     .withLeaveOut(Where.ALL_ROUND, 12)
-                    .withIndividuals(Individuals.along(Where.SIDES, 8, 1, 12, false)));
+                    .withIndividuals(Individuals.along(Where.SIDES, 8, 1, 12, false)),
+            RimBrief.plain()
+                    .withPerimeter(Where.NAPE, 10)
+                    .withIndividuals(new Individuals(
+                            Map.of(Stretch.PARTS, new Run(1, 6), Stretch.NAPE, new Run(1, 7)), 0, 10, false, true)));
 
     private static final List<List<WearingPart>> PARTINGS = List.of(
             List.of(),
