@@ -12,9 +12,13 @@ interface Props {
 
 const HEAD_MM = 4;
 
+/** A laid end is plaited thin, and vanishes under the edge of the row over it. */
+const LAID_MM = 3;
+const UNDER_MM = 4;
+
 /**
- * A tail: a thin thread that ends in what secures it. An arrow into a plait (fed), dashes (threaded), a bar across
- * (laid down), a cross-stitch (sewn), a pin, a double bar with its two halves threaded off (banded), a knot (ponytail), an open ring (loose).
+ * A tail: a thin thread that ends in what secures it. An arrow into a plait (fed), dashes (threaded), the plait itself, thinner, up to
+ * what lies over it (laid down), a cross-stitch (sewn), a pin, a double bar with its two halves threaded off (banded), a knot (ponytail), an open ring (loose).
  */
 export const TailMark = memo(function TailMark({ tail, path, palette }: Props) {
   const [from, to] = points(tail.thread);
@@ -99,8 +103,18 @@ function EnteringTail({ tail, from, to, palette }: EnteringProps) {
   const uy = (to.y - from.y) / length;
   const wing = (sign: 1 | -1) =>
     `M${to.x} ${to.y}l${(-ux - sign * uy * 0.6) * HEAD_MM} ${(-uy + sign * ux * 0.6) * HEAD_MM}`;
-  const bar = `M${to.x - uy * 4} ${to.y + ux * 4}L${to.x + uy * 4} ${to.y - ux * 4}`;
   const isChosen = tail.origin === 'CHOSEN';
+  if (tail.end === 'LAID') {
+    const shown = Math.max(0, length - UNDER_MM);
+    return (
+      <path
+        d={`M${from.x} ${from.y}l${ux * shown} ${uy * shown}`}
+        fill="none"
+        stroke={isChosen ? palette.tail : palette.plait}
+        strokeWidth={LAID_MM}
+      />
+    );
+  }
   return (
     <g fill="none" strokeLinecap="round">
       <path d={`M${from.x} ${from.y}L${to.x} ${to.y}`} stroke={palette.bead} strokeWidth={3.6} />
@@ -110,11 +124,7 @@ function EnteringTail({ tail, from, to, palette }: EnteringProps) {
         strokeWidth={isChosen ? 2.6 : 1.8}
         {...(tail.end === 'THREADED' && { strokeDasharray: '3 2.6' })}
       />
-      <path
-        d={tail.end === 'LAID' ? bar : `${wing(1)}${wing(-1)}`}
-        stroke={palette.tail}
-        strokeWidth={1.8}
-      />
+      <path d={`${wing(1)}${wing(-1)}`} stroke={palette.tail} strokeWidth={1.8} />
     </g>
   );
 }

@@ -136,10 +136,10 @@ function Views({ plan, isTurned }: { plan: Plan; isTurned: boolean }) {
     });
 }
 
-const SIGNS: { words: string; path: string; dash?: string }[] = [
+const SIGNS: { words: string; path: string; dash?: string; isPlait?: boolean }[] = [
   { words: 'fed into a plait', path: 'M0 0h8m-2 -1.4l2 1.4l-2 1.4' },
   { words: 'threaded under rows', path: 'M0 0h8m-2 -1.4l2 1.4l-2 1.4', dash: '1.4 1' },
-  { words: 'laid under an overlay', path: 'M0 0h8m0 -1.6v3.2' },
+  { words: 'laid under an overlay', path: 'M0 0h8', isPlait: true },
   { words: 'stitched down', path: 'M3 -1.6l3 3m0 -3l-3 3M3 2.4h3' },
   { words: 'loose: secure it', path: 'M3 0a1.6 1.6 0 1 0 3.2 0a1.6 1.6 0 1 0 -3.2 0' },
 ];
@@ -156,8 +156,8 @@ function Legend({ plan }: { plan: Plan }) {
           <path
             d={s.path}
             transform="translate(0 -1)"
-            stroke={PAPER.tail}
-            strokeWidth={0.6}
+            stroke={s.isPlait ? PAPER.plait : PAPER.tail}
+            strokeWidth={s.isPlait ? 1.4 : 0.6}
             fill="none"
             strokeDasharray={s.dash}
           />
