@@ -36,6 +36,12 @@ export const usePrefs = create<Prefs>()(
   ),
 );
 
+/** Spells the page's own words in the studio's English. */
+export function useSpelt(): (words: string) => string {
+  const english = usePrefs((p) => p.english);
+  return (words) => spelt(words, english);
+}
+
 /** Lengths in the unit this stylist speaks in. */
 export function useLengths() {
   const unit = usePrefs((p) => p.unit);

@@ -12,7 +12,7 @@ import { Fold } from '../../ui/Fold';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
 import { moneyProblem } from '../../ui/moneyProblem';
-import { useLengths } from '../../ui/prefs';
+import { useLengths, useSpelt } from '../../ui/prefs';
 import { Tick } from '../../ui/Tick';
 import { useWords } from '../../words';
 
@@ -108,6 +108,7 @@ const priceHint = (line: HairLine | undefined, priceMinor: number | null): strin
 export function LineDialog({ line, onClose }: { line: HairLine | undefined; onClose: () => void }) {
   const { textures, slips } = useWords();
   const { told } = useLengths();
+  const spelt = useSpelt();
   const [draft, setDraft] = useState(() => draftOf(line));
   const [texts, setTexts] = useState<
     Partial<Record<NumberField | 'price' | 'lengthMm' | 'curlMm' | 'sizes', string>>
@@ -210,7 +211,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
           {FIRST.map(number)}
           {number('loopsOnShelf')}
           <TextField
-            label="Colours, with commas between"
+            label={spelt('Colours, with commas between')}
             value={colours}
             onChange={(e) => {
               setColours(e.target.value);
@@ -289,7 +290,7 @@ export function LineDialog({ line, onClose }: { line: HairLine | undefined; onCl
               onChange={(hasBead) => set({ hasBead })}
             />
             <Tick
-              words="coated fibre"
+              words={spelt('coated fibre')}
               isOn={draft.isCoated}
               onChange={(isCoated) => set({ isCoated })}
             />

@@ -1,3 +1,4 @@
+import { useSpelt } from '../../../ui/prefs';
 import { RotateCcw } from 'lucide-react';
 import type { HairLine, Zone } from '../../../api/types';
 import { Button } from '../../../ui/Button';
@@ -11,6 +12,7 @@ const STEP_G = 0.5;
 
 /** Loose fibre, counted by weight: how thick its tufts are, and for which zones it is cut. */
 export function BulkEntry({ line }: { line: HairLine }) {
+  const spelt = useSpelt();
   const { limits, zones } = useWords();
   const tuftGrams = useBench((b) => b.brief.hooking.tuftGrams);
   const cutZones = useBench((b) => b.brief.hooking.cutZones);
@@ -29,8 +31,11 @@ export function BulkEntry({ line }: { line: HairLine }) {
       }),
     );
   return (
-    <section aria-label="Loose fibre" className="flex flex-col gap-2 border-t border-line pt-3">
-      <h3 className="font-semibold">Loose fibre</h3>
+    <section
+      aria-label={spelt('Loose fibre')}
+      className="flex flex-col gap-2 border-t border-line pt-3"
+    >
+      <h3 className="font-semibold">{spelt('Loose fibre')}</h3>
       <Counter
         label="A tuft, folded once"
         value={tuft}

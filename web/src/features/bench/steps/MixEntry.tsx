@@ -1,3 +1,4 @@
+import { useSpelt } from '../../../ui/prefs';
 import { useWords } from '../../../words';
 import { Plus, X } from 'lucide-react';
 import type { HairLine, Hooking, MixStrand } from '../../../api/types';
@@ -16,6 +17,7 @@ const FIRST_PERCENT = 20;
 
 /** Other lines or colours hooked in among the main hair. */
 export function MixEntry({ lines }: { lines: HairLine[] }) {
+  const spelt = useSpelt();
   const mix = useBench((b) => b.brief.hooking.mix);
   const mainId = useBench((b) => b.brief.hairLineId);
   const change = useBench((b) => b.change);
@@ -61,7 +63,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
         )}
       </div>
       {others.length === 0 && (
-        <p className="text-sm text-soft">One hair in one colour throughout.</p>
+        <p className="text-sm text-soft">{spelt('One hair in one colour throughout.')}</p>
       )}
       {others.length > 0 && (
         <Choice
@@ -127,6 +129,7 @@ interface StrandProps {
 }
 
 function Strand({ strand, index, how, lines, loops, onChange, onRemove }: StrandProps) {
+  const spelt = useSpelt();
   const at = `hooking.mix.others[${index}]`;
   const lineError = useFieldError(`${at}.hairLineId`);
   const colourError = useFieldError(`${at}.colour`);
@@ -157,7 +160,7 @@ function Strand({ strand, index, how, lines, loops, onChange, onRemove }: Strand
         </Button>
       </div>
       <Choice
-        label={`Colour of hair ${index + 2}`}
+        label={spelt(`Colour of hair ${index + 2}`)}
         value={strand.colour ?? ''}
         options={(line?.colours ?? []).map((c) => ({ value: c, words: c }))}
         onChoose={(colour) => onChange({ colour })}

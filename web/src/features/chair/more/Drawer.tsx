@@ -1,3 +1,4 @@
+import { useSpelt } from '../../../ui/prefs';
 import { Dialog } from 'radix-ui';
 import { X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
@@ -23,6 +24,7 @@ type Leaf = 'here on' | 'slipped' | 'opened' | 'left' | 'other hair' | 'note';
 
 /** Everything else that may happen, behind one key and with targets for wet hands. */
 export function Drawer({ isOpen, onClose, ...rest }: Props) {
+  const spelt = useSpelt();
   const [leaf, setLeaf] = useState<Leaf>();
   const [hasEntries, setEntries] = useState(false);
   const [isAsking, setAsking] = useState(false);
@@ -47,7 +49,7 @@ export function Drawer({ isOpen, onClose, ...rest }: Props) {
         >
           <div className="flex items-center justify-between">
             <Dialog.Title className="text-xl font-semibold">
-              {leaf ? TITLES[leaf] : 'What happened?'}
+              {leaf ? spelt(TITLES[leaf]) : 'What happened?'}
             </Dialog.Title>
             <Dialog.Close
               aria-label="Close"
@@ -85,6 +87,7 @@ interface AllProps extends Omit<Props, 'isOpen' | 'onClose'> {
 function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
   const { stages } = useWords();
   const prefs = useChairPrefs();
+  const spelt = useSpelt();
   const file = useRef<HTMLInputElement>(null);
   const { visit, state } = shown;
   if (!visit || !state) return null;
@@ -105,7 +108,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
         </Big>
         <Big onClick={() => open('opened')}>Opened a bundle</Big>
         <Big onClick={() => open('left')}>Counted what is left</Big>
-        <Big onClick={() => open('other hair')}>Took another hair or colour</Big>
+        <Big onClick={() => open('other hair')}>{spelt('Took another hair or colour')}</Big>
       </Group>
       <Group name="This row">
         {row ? (

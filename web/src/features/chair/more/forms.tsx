@@ -1,3 +1,4 @@
+import { useSpelt } from '../../../ui/prefs';
 import { useState, type ReactNode } from 'react';
 import { parseAmount } from '../../../lib/amount';
 import type { Happening, SheetShare, WorkSheet } from '../../../api/types';
@@ -231,11 +232,12 @@ export function OtherHairForm({ sheet, done }: FormProps) {
   const [supply, setSupply] = useState(0);
   const [line, setLine] = useState('');
   const [colour, setColour] = useState('');
+  const spelt = useSpelt();
   return (
     <>
       <Supply sheet={sheet} value={supply} onChoose={setSupply} />
       <Written label="Line" text={line} longest={80} onType={setLine} />
-      <Written label="Colour" text={colour} longest={80} onType={setColour} />
+      <Written label={spelt('Colour')} text={colour} longest={80} onType={setColour} />
       <Keep
         isOff={line.trim() === '' && colour.trim() === ''}
         onClick={() =>

@@ -4,7 +4,7 @@ import type { Plan, PlanStation } from '../../../../api/types';
 import { plural } from '../../../../lib/time';
 import { Button } from '../../../../ui/Button';
 import { Choice } from '../../../../ui/Field';
-import { useLengths } from '../../../../ui/prefs';
+import { useLengths, useSpelt } from '../../../../ui/prefs';
 import { Tick } from '../../../../ui/Tick';
 import { kindOf } from '../../../../viz/chart/beads';
 import { withHooking, withStationEdit, type StationDone } from '../../draft/edits/hookingEdits';
@@ -42,6 +42,7 @@ export function StationTab() {
 function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
   const change = useBench((b) => b.change);
   const lengths = useLengths();
+  const spelt = useSpelt();
   const kind = kindOf(plan, station);
   const { hold } = kind;
   const words = useWords();
@@ -117,7 +118,7 @@ function HeldStation({ plan, station }: { plan: Plan; station: PlanStation }) {
       )}
       {kind.knot === 'INVISIBLE' && (
         <Choice
-          label="Of the fibre goes through"
+          label={spelt('Of the fibre goes through')}
           value={String(kind.legPercent)}
           options={[...new Set([...words.legPercents, kind.legPercent])]
             .sort((a, b) => a - b)

@@ -108,7 +108,7 @@ export function PatternTab() {
       <StepFold
         id="rows more"
         title="More of the pattern"
-        tells={moreWords(foundation)}
+        tells={said(moreWords(foundation))}
         fields={['foundation.overlaysMm', 'foundation.back.']}
       >
         {family.value === 'SWITCHBACK' && (
