@@ -186,24 +186,15 @@ public record FoundationBrief(
 
     /** The same with or without fibre fed into the rows. */
     public FoundationBrief withFibreFed(boolean fed) {
-        return new FoundationBrief(
-                frontRows,
-                back,
-                joins,
-                earLineBehindMm,
-                earLineLeanMm,
-                parts,
-                flanks,
-                rim,
-                overlaysMm,
-                meshesGaps,
-                fed,
-                edits,
-                tails);
+        return with(meshesGaps, fed);
     }
 
     /** The same with or without mesh sewn over gaps. */
     public FoundationBrief withMesh(boolean over) {
+        return with(over, feedsFibre);
+    }
+
+    private FoundationBrief with(boolean mesh, boolean fibre) {
         return new FoundationBrief(
                 frontRows,
                 back,
@@ -214,8 +205,8 @@ public record FoundationBrief(
                 flanks,
                 rim,
                 overlaysMm,
-                over,
-                feedsFibre,
+                mesh,
+                fibre,
                 edits,
                 tails);
     }

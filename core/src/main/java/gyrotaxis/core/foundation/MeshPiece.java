@@ -1,7 +1,7 @@
 package gyrotaxis.core.foundation;
 
-import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 import java.util.Set;
@@ -32,15 +32,11 @@ public record MeshPiece(List<Vec2> rim, double seamMm, Row line, Set<RowId> betw
      * How much of the strip of a row beside it a piece takes over at a place of that row, mm: half of the way to its line.
      *
      * @param at on the row, on the map
+     * @param space the same place on the head
      */
-    public double takesMm(RowId row, Vec2 at, Path on) {
-        if (!between.contains(row)) {
-            return 0;
-        }
+    public double takesMm(RowId row, Vec2 at, Vec3 space) {
         double along = line.path().nearest(at);
-        boolean isBeside = along > 0 && along < 1;
-        return isBeside
-                ? line.path().spaceAt(along * line.lengthMm()).distance(on.spaceAt(on.nearest(at) * on.lengthMm())) / 2
-                : 0;
+        boolean isBeside = between.contains(row) && along > 0 && along < 1;
+        return isBeside ? line.path().spaceAt(along * line.lengthMm()).distance(space) / 2 : 0;
     }
 }

@@ -1,8 +1,8 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Cap;
+import gyrotaxis.core.foundation.Cap.Mesh;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.Mesh;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
@@ -22,6 +22,7 @@ import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** How far apart shares are hooked, place by place along a row. */
 final class Spacing {
@@ -101,13 +102,20 @@ final class Spacing {
         Path path = row.path();
         double[] at = path.distancesMm();
         double[] strips = Strips.widthsMm(row);
-        double end = at[at.length - 1];
+        double whole = at[at.length - 1];
+        // What lies under a cap is covered by that.
+        double end = row.use() == RowUse.HOOKED
+                ? foundation.cap().map(c -> c.openMm(row)).orElse(whole)
+                : whole;
         boolean isFromEdge = row.id().startsInFront();
         double from = isFromEdge ? Math.min(edgeMm, end / 2) : 0;
         double last = hooking.usualSpacingMm(scalp.frontToNape(path.space().get(at.length - 1)));
         double to = Math.max(
                 (from + end) / 2,
-                end - (row.joins().isEmpty() ? StationPlacer.EDGE_MM : last * (joinsAlone(row) ? 0.5 : 1)));
+                end
+                        - (row.joins().isEmpty() || end < whole
+                                ? StationPlacer.EDGE_MM
+                                : last * (joinsAlone(row) ? 0.5 : 1)));
         double[] n = new double[at.length];
         double wanted = 0;
         List<Share> shares = new ArrayList<>(at.length);
@@ -115,10 +123,10 @@ final class Spacing {
             double step = Math.max(0, Math.min(at[i], to) - Math.max(at[i - 1], from));
             Vec3 middle = path.space().get(i - 1).lerp(path.space().get(i), 0.5);
             Vec2 flat = path.chart().get(i - 1).lerp(path.chart().get(i), 0.5);
-            double strip = (strips[i - 1] + strips[i]) / 2 - onMeshMm(row, flat);
+            double strip = (strips[i - 1] + strips[i]) / 2 - onMeshMm(row, flat, middle);
             Local local = local(row, flat, scalp.frontToNape(middle), Math.max(Strips.LEAST_MM, strip));
             n[i] = n[i - 1] + step / local.mm;
-            wanted += (at[i] - at[i - 1]) / local.mm;
+            wanted += (Math.min(at[i], end) - Math.min(at[i - 1], end)) / local.mm;
             if (i == 1) {
                 shares.add(local.share);
             }
@@ -143,9 +151,9 @@ final class Spacing {
     }
 
     /** What mesh between rows takes over of the strip of one of them. */
-    private double onMeshMm(Row row, Vec2 at) {
+    private double onMeshMm(Row row, Vec2 at, Vec3 space) {
         return foundation.mesh().stream()
-                .mapToDouble(m -> m.takesMm(row.id(), at, row.path()))
+                .mapToDouble(m -> m.takesMm(row.id(), at, space))
                 .sum();
     }
 
@@ -153,8 +161,11 @@ final class Spacing {
         Zone zone = Zone.at(frontToNape);
         Share share = hooking.setting(zone).share();
         if (row.use() == RowUse.MESH) {
-            double wider = row.id().section() == Section.CAP ? CAP_WIDER : 1;
-            return onMesh(meshOf(row), zone, share, wider * hooking.spacingMm(frontToNape, strip));
+            Optional<Cap> cap = foundation.cap().filter(c -> row.id().section() == Section.CAP);
+            // A piece of mesh over a gap is of the fine kind.
+            Mesh mesh = cap.map(Cap::mesh).orElse(Mesh.FINE);
+            double wider = cap.isPresent() ? CAP_WIDER : 1;
+            return onMesh(mesh, zone, share, wider * hooking.spacingMm(frontToNape, strip));
         }
         Local usual = tied(zone, share, hooking.spacingMm(frontToNape, strip) / hooking.usualSpacingMm(frontToNape));
         double mm = usual.mm * hooking.usualSpacingMm(frontToNape);
@@ -192,15 +203,6 @@ final class Spacing {
             }
         }
         return new Local(spacing, share);
-    }
-
-    /** A piece of mesh over a gap is of the fine kind. */
-    private Mesh meshOf(Row line) {
-        return foundation
-                .cap()
-                .filter(c -> c.lines().contains(line))
-                .map(Cap::mesh)
-                .orElse(Mesh.FINE);
     }
 
     /**

@@ -1,8 +1,6 @@
 package gyrotaxis.core.hooking;
 
-import gyrotaxis.core.foundation.Crossing;
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.RowUse;
@@ -57,18 +55,6 @@ public final class StationPlacer {
 
     /** No row makes up for more than so many shares of its neighbours. */
     private static final double MOST_OWED = 0.5;
-
-    /** A gap with a station nearer than this needs no other, mm. ASSUMPTION: half a finger. */
-    private static final double NEAR_MM = 9;
-
-    /** Every other station has one in base hair beside it. ASSUMPTION: base hair is for filling between, not for a second row. */
-    private static final int BASE_EVERY = 2;
-
-    /** So many shares close the seam of a cap. */
-    private static final int SEAM_SHARES = 3;
-
-    /** How far from the plait base hair is taken, mm. ASSUMPTION: the width of a hook. */
-    private static final double BASE_BESIDE_MM = 2.5;
 
     /** What a spiral's drift from even spacing counts for, against one uneven gap. */
     private static final double DRIFT = 0.05;
@@ -134,8 +120,7 @@ public final class StationPlacer {
         for (Section section : Section.values()) {
             placeSection(foundation.rowsOf(section));
         }
-        placeExtras();
-        closeSeam();
+        new ExtraShares(scalp, foundation, placed, half()).place(brief.usesBaseHair());
         return foundation.carriers().stream()
                 .flatMap(r -> numbered(placed.getOrDefault(r.id(), List.of())).stream())
                 .toList();
@@ -152,78 +137,13 @@ public final class StationPlacer {
         return sorted;
     }
 
-    /** What closes gaps where rows cross and where parts end, and what goes into base hair. */
-    private void placeExtras() {
-        for (Crossing c : foundation.crossings()) {
-            foundation
-                    .row(c.over())
-                    .filter(StationPlacer::isHooked)
-                    .ifPresent(r -> addUnlessNear(r, r.path().nearest(c.chart())));
-        }
-        for (LaidPart part : foundation.parts()) {
-            Vec2 end = part.path().chart().get(part.path().chart().size() - 1);
-            for (RowId id : List.of(part.gap().left(), part.gap().right())) {
-                foundation
-                        .row(id)
-                        .filter(StationPlacer::isHooked)
-                        .ifPresent(r -> addUnlessNear(r, r.path().nearest(end)));
-            }
-        }
-        if (brief.usesBaseHair()) {
-            for (Row row : foundation.rows()) {
-                List<Station> on = placed.getOrDefault(row.id(), List.of());
-                List<Station> all = new ArrayList<>(on);
-                for (int i = 0; i < on.size(); i += BASE_EVERY) {
-                    if (on.get(i).zone() != Zone.NAPE && on.get(i).role() == Role.ROW) {
-                        all.add(beside(on.get(i), row));
-                    }
-                }
-                placed.put(row.id(), all);
-            }
-        }
-    }
-
-    /** Where hooked rows end before a cap there is a gap: two or three shares at their ends fall across it. */
-    private void closeSeam() {
-        if (foundation.cap().isEmpty()) {
-            return;
-        }
-        List<Row> ends = foundation.rowsOf(Section.FRONT).stream()
-                .filter(r -> r.use() == RowUse.HOOKED
-                        && (r.joins().isPresent() || r.lead().isPresent()))
-                .toList();
-        int n = Math.min(SEAM_SHARES, ends.size());
-        for (int i = 0; i < n; i++) {
-            ends.subList(i * ends.size() / n, (i + 1) * ends.size() / n).stream()
-                    .max(Comparator.comparingDouble(this::bareEndMm))
-                    .ifPresent(r -> addUnlessNear(r, 1));
-        }
-    }
-
-    /** How far the last share of a row sits before its end, mm. */
-    private double bareEndMm(Row row) {
-        List<Station> on = placed.getOrDefault(row.id(), List.of());
-        return row.lengthMm()
-                - on.stream().mapToDouble(Station::alongRowMm).max().orElse(0);
-    }
-
-    private void addUnlessNear(Row row, double at) {
-        double along = Math.min(row.lengthMm() - EDGE_MM, Math.max(EDGE_MM, at * row.lengthMm()));
-        List<Station> on = placed.getOrDefault(row.id(), List.of());
-        if (along <= 0 || on.stream().anyMatch(s -> Math.abs(s.alongRowMm() - along) < NEAR_MM)) {
-            return;
-        }
-        List<Station> all = new ArrayList<>(on);
-        all.add(at(row, along, Role.CROSSING, half()));
-        placed.put(row.id(), numbered(all));
-    }
-
     /** A half, or a whole of what cannot be split. */
     private Share half() {
         return goesInWhole ? Share.WHOLE : Share.HALF;
     }
 
-    private Station at(Row row, double along, Role role, Share share) {
+    /** One share by itself on a row. */
+    static Station at(Scalp scalp, Row row, double along, Role role, Share share) {
         Vec3 space = row.path().spaceAt(along);
         return Station.placed(
                 new StationId(row.id(), 1),
@@ -234,19 +154,6 @@ public final class StationPlacer {
                 role,
                 Station.NO_PART,
                 share);
-    }
-
-    /** Base hair is taken on the side away from the midline, close to the row. */
-    private Station beside(Station s, Row row) {
-        double out = row.braidWidthMm() / 2 + BASE_BESIDE_MM;
-        Vec2 before = row.path().chartAt(s.alongRowMm() - 1);
-        Vec2 after = row.path().chartAt(s.alongRowMm() + 1);
-        Vec2 along = after.minus(before);
-        double side = s.chart().x() < 0 ? -1 : 1;
-        Vec2 across = along.norm() < 1e-9 ? new Vec2(side, 0) : new Vec2(along.y(), -along.x()).times(1 / along.norm());
-        Vec2 chart = s.chart().plus(across.times(across.x() * side < 0 ? -out : out));
-        Vec3 space = scalp.chart().lift(chart);
-        return Station.placed(s.id(), s.alongRowMm() + 0.5, chart, space, s.zone(), Role.BASE, s.part(), half());
     }
 
     /**
@@ -278,7 +185,7 @@ public final class StationPlacer {
         }
     }
 
-    private static boolean isHooked(Row row) {
+    static boolean isHooked(Row row) {
         return row.use() == RowUse.HOOKED || row.use() == RowUse.PLAITED || row.use() == RowUse.MESH;
     }
 
@@ -443,7 +350,7 @@ public final class StationPlacer {
             all.set(1, list.get(1).taking(half()));
             return all;
         }
-        all.add(1, at(row, next, first.role(), half()).beside(first.part()));
+        all.add(1, at(scalp, row, next, first.role(), half()).beside(first.part()));
         return numbered(all);
     }
 

@@ -1,6 +1,6 @@
 package gyrotaxis.core.laying;
 
-import gyrotaxis.core.foundation.Mesh;
+import gyrotaxis.core.foundation.Cap.Mesh;
 import gyrotaxis.core.foundation.MeshPiece;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
@@ -9,6 +9,7 @@ import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
@@ -110,21 +111,29 @@ final class MeshLines {
         return pieces;
     }
 
+    /** Over the longest stretch on which two rows lie far apart. */
     private Optional<MeshPiece> strip(Row left, Row right, Path other, int number) {
+        int from = 0;
+        int to = -1;
+        for (int k = 0, begun = 0; k <= STEPS; k++) {
+            Vec3 a = left.path().spaceAt(left.lengthMm() * k / STEPS);
+            if (a.distance(other.spaceAt(other.lengthMm() * k / STEPS)) < FAR_MM) {
+                begun = k + 1;
+            } else if (k - begun > to - from) {
+                from = begun;
+                to = k;
+            }
+        }
         List<Vec2> near = new ArrayList<>();
         List<Vec2> middle = new ArrayList<>();
         List<Vec2> far = new ArrayList<>();
-        for (int k = 0; k <= STEPS; k++) {
-            double t = (double) k / STEPS;
-            Vec2 a = left.path().chartAt(t * left.lengthMm());
-            Vec2 b = other.chartAt(t * other.lengthMm());
-            if (scalp.chart().lift(a).distance(scalp.chart().lift(b)) >= FAR_MM) {
-                near.add(a.lerp(b, 0.25));
-                middle.add(a.lerp(b, 0.5));
-                far.add(a.lerp(b, 0.75));
-            }
+        for (int k = from; k <= to; k++) {
+            Vec2 a = left.path().chartAt(left.lengthMm() * k / STEPS);
+            Vec2 b = other.chartAt(other.lengthMm() * k / STEPS);
+            near.add(a.lerp(b, 0.25));
+            middle.add(a.lerp(b, 0.5));
+            far.add(a.lerp(b, 0.75));
         }
-        // Where rows come together at one end, a strip ends there; it has no holes in itself.
         if (middle.size() < 2 || Path.lifted(middle, scalp.chart()).lengthMm() < SHORTEST_MM) {
             return Optional.empty();
         }

@@ -209,10 +209,9 @@ final class PartSingles {
 
     private static Row intoRow(Row plait, Draft draft, Side s) {
         List<Vec2> line = plait.path().chart();
-        return draft.find(new RowId(Section.FRONT, s.lane() + 1))
-                .map(r -> plait.led(Row.Lead.fed(
-                        r.id(), Math.min(1, r.path().nearest(line.get(line.size() - 1)) + INTO))))
-                .orElse(plait);
+        Row row = draft.get(new RowId(Section.FRONT, s.lane() + 1));
+        double behind = row.path().nearest(line.get(line.size() - 1)) + INTO;
+        return plait.led(Row.Lead.fed(row.id(), Math.min(1, behind)));
     }
 
     private static Row intoNearest(Row plait, List<Row> inner) {

@@ -2,13 +2,13 @@ package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Cap;
+import gyrotaxis.core.foundation.Cap.Mesh;
 import gyrotaxis.core.foundation.Crossing;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.foundation.FoundationException.Wish;
 import gyrotaxis.core.foundation.LaidPart;
-import gyrotaxis.core.foundation.Mesh;
 import gyrotaxis.core.foundation.MeshPiece;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
@@ -131,21 +131,11 @@ public final class RowLayout {
         CoonsPatch front = division.patch();
         List<List<Lane.Spec>> specs = edits.apply(Section.FRONT, division.specs(), division.hairlineMm());
         List<Lane> whole = division.field(specs).lanes();
-        PartSingles singles = new PartSingles(
-                scalp,
-                maker,
-                division,
-                brief.rim().individuals(),
-                whole,
-                specs.stream().map(List::size).toList(),
-                overlays.isEmpty()
-                        && (FoundationBrief.rowsOf(brief.back()) > 0 || brief.back() instanceof Back.CrossTied));
-        List<Lane> lanes = singles.carved(whole);
         List<Lane> through = new ArrayList<>();
         List<RowId> above = new ArrayList<>();
-        for (int i = 0; i < lanes.size(); i++) {
-            if (lanes.get(i).spec().runsThrough()) {
-                through.add(lanes.get(i));
+        for (int i = 0; i < whole.size(); i++) {
+            if (whole.get(i).spec().runsThrough()) {
+                through.add(whole.get(i));
                 above.add(new RowId(Section.FRONT, i + 1));
             }
         }
@@ -162,6 +152,15 @@ public final class RowLayout {
                 brief.back(),
                 brief.joins());
         List<Optional<Double>> meetings = behind.meetings(brief.back());
+        PartSingles singles = new PartSingles(
+                scalp,
+                maker,
+                division,
+                brief.rim().individuals(),
+                whole,
+                specs.stream().map(List::size).toList(),
+                meetings.stream().anyMatch(Optional::isPresent));
+        List<Lane> lanes = singles.carved(whole);
         double[] bends = division.bendsFrom(specs);
         int next = 0;
         for (int i = 0; i < lanes.size(); i++) {

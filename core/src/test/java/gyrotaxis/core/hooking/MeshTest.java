@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Cap;
+import gyrotaxis.core.foundation.Cap.Mesh;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
-import gyrotaxis.core.foundation.Mesh;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.foundation.Section;
@@ -126,7 +126,7 @@ class MeshTest {
         assertThat(seam).hasSizeBetween(1, 3);
         assertThat(seam).allSatisfy(s -> {
             Row row = f.row(s.id().row()).orElseThrow();
-            assertThat(row.lengthMm() - s.alongRowMm()).isLessThan(6);
+            assertThat(f.cap().orElseThrow().openMm(row) - s.alongRowMm()).isLessThan(6);
         });
         Foundation whole = capped(14, 6, 0, false, true);
         assertThat(StationPlacer.place(HEAD, whole, USUAL)).noneMatch(s -> s.role() == Role.CROSSING);
@@ -187,5 +187,16 @@ class MeshTest {
         assertThat(RowLayout.lay(HEAD, FoundationBrief.of(14, 6, 12).withMesh(true), OwnHair.ordinary())
                         .mesh())
                 .isEmpty();
+    }
+
+    /** Rows that go under a cap before they join are hooked up to it and no further. */
+    @ParameterizedTest
+    @CsvSource({"14, 3, 0", "14, 3, 20", "20, 2, 0", "8, 5, 30"})
+    void nothingButItsOwnLinesIsHookedUnderACap(int front, int behind, double edgeMm) {
+        Foundation f = capped(front, behind, edgeMm, false, false);
+        List<Vec2> area = f.cap().orElseThrow().area();
+        assertThat(StationPlacer.place(HEAD, f, USUAL))
+                .filteredOn(s -> s.id().row().section() != Section.CAP)
+                .noneMatch(s -> Polygons.contains(area, s.chart()));
     }
 }
