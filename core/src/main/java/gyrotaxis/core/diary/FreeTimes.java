@@ -1,0 +1,219 @@
+package gyrotaxis.core.diary;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * When exactly this can be done.
+ *
+ * <p>Method: on each day, for each stylist and chair, what is left of her hours once all that is spoken for and the gap round it are
+ * taken out. In each stretch that is long enough, the time nearest to the one that was asked for. Where a whole day has no stretch that is
+ * long enough, two sittings of one stylist on that day and the next, or on that day alone. The hair is prepared at the latest time before
+ * at which the same stylist is free for long enough, but not on the same day unless there is no other.
+ */
+public final class FreeTimes {
+    /** ASSUMPTION: less than this is not worth sitting down for. */
+    static final Duration SHORTEST_SITTING = Duration.ofMinutes(60);
+
+    /** What a second sitting takes more: she is capped, clips and hair are laid out again. ASSUMPTION. */
+    static final Duration SETTLING = Duration.ofMinutes(10);
+
+    /** How long before an install its hair may be prepared, days. */
+    private static final int PREPARED_WITHIN_DAYS = 4;
+
+    private final Diary diary;
+    private final Wanted wanted;
+
+    private FreeTimes(Diary diary, Wanted wanted) {
+        this.diary = diary;
+        this.wanted = wanted;
+    }
+
+    /** The nearest free times, the best first, at most so many, no two on one day by one stylist. */
+    public static List<Offer> of(Diary diary, Wanted wanted, int most) {
+        return new FreeTimes(diary, wanted).offers(most);
+    }
+
+    private List<Offer> offers(int most) {
+        List<Offer> whole = new ArrayList<>();
+        List<Offer> parted = new ArrayList<>();
+        LocalDate first = diary.day(wanted.notBefore());
+        for (int d = 0; d < wanted.days(); d++) {
+            for (Stylist s : stylists()) {
+                Optional<Offer.Sitting> one = nearest(s, first.plusDays(d), wanted.length());
+                one.ifPresentOrElse(
+                        sitting -> whole.add(offer(List.of(sitting))), new InTwo(s, first.plusDays(d), parted)::add);
+            }
+        }
+        List<Offer> all = new ArrayList<>(whole.isEmpty() ? parted : inSight(whole, parted));
+        all.sort(Comparator.comparing((Offer o) -> off(o.first().span()))
+                .thenComparing(o -> o.first().span().from()));
+        return all.stream().limit(most).toList();
+    }
+
+    /** Two sittings are offered beside whole ones only where they come sooner than any. */
+    private static List<Offer> inSight(List<Offer> whole, List<Offer> parted) {
+        Instant soonest = whole.stream()
+                .map(o -> o.first().span().from())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        return Stream.concat(
+                        whole.stream(),
+                        parted.stream()
+                                .filter(o -> o.sittings().get(1).span().until().isBefore(soonest)))
+                .toList();
+    }
+
+    private List<Stylist> stylists() {
+        return diary.stylists().stream()
+                .filter(s ->
+                        wanted.stylist().isEmpty() || wanted.stylist().get().equals(s.id()))
+                .toList();
+    }
+
+    private Offer offer(List<Offer.Sitting> sittings) {
+        return new Offer(sittings, prepared(sittings.get(0)));
+    }
+
+    private Duration off(Span s) {
+        return Duration.between(wanted.near(), s.from()).abs();
+    }
+
+    private Optional<Offer.Sitting> nearest(Stylist s, LocalDate day, Duration length) {
+        return sittings(s, day, length).min(Comparator.comparing((Offer.Sitting o) -> off(o.span())));
+    }
+
+    /** In each stretch that is long enough, the time nearest to the one that was asked for. */
+    private Stream<Offer.Sitting> sittings(Stylist s, LocalDate day, Duration length) {
+        return places().flatMap(chair -> free(s, chair, day).stream()
+                .filter(f -> f.length().compareTo(length) >= 0)
+                .flatMap(f -> at(f, length).stream())
+                .map(span -> new Offer.Sitting(span, chair, s.id())));
+    }
+
+    private Optional<Span> at(Span free, Duration length) {
+        Instant latest = free.until().minus(length);
+        Instant begins = wanted.near().isBefore(free.from())
+                ? free.from()
+                : wanted.near().isAfter(latest) ? latest : wanted.near();
+        Instant said = Late.rounded(begins);
+        Instant fits = said.isAfter(latest) ? said.minus(Late.STEP) : said;
+        return fits.isBefore(free.from()) ? Optional.empty() : Optional.of(Span.of(fits, length));
+    }
+
+    private Stream<Optional<ChairId>> places() {
+        return wanted.occasion().takesChair() ? diary.chairs().stream().map(Optional::of) : Stream.of(Optional.empty());
+    }
+
+    /** What is left of a day for her and a chair, gaps kept. */
+    private List<Span> free(Stylist s, Optional<ChairId> chair, LocalDate day) {
+        List<Span> free = new ArrayList<>();
+        Optional<Span> hours =
+                s.hours().on(day, diary.zone()).filter(h -> h.until().isAfter(wanted.notBefore()));
+        if (hours.isEmpty()) {
+            return free;
+        }
+        Instant from = later(hours.get().from(), wanted.notBefore());
+        for (Appointment a : diary.appointments()) {
+            if (!a.stylist().equals(s.id()) && (chair.isEmpty() || !a.chair().equals(chair))) {
+                continue;
+            }
+            Instant closes =
+                    earlier(a.span().from().minus(diary.gap()), hours.get().until());
+            if (closes.isAfter(from)) {
+                free.add(new Span(from, closes));
+            }
+            from = later(from, a.span().until().plus(diary.gap()));
+        }
+        if (hours.get().until().isAfter(from)) {
+            free.add(new Span(from, hours.get().until()));
+        }
+        return free;
+    }
+
+    private static Instant later(Instant a, Instant b) {
+        return a.isAfter(b) ? a : b;
+    }
+
+    private static Instant earlier(Instant a, Instant b) {
+        return a.isBefore(b) ? a : b;
+    }
+
+    private Optional<Span> prepared(Offer.Sitting sitting) {
+        if (wanted.prepare().isZero()) {
+            return Optional.empty();
+        }
+        Stylist s = diary.stylist(sitting.stylist()).orElseThrow();
+        LocalDate day = diary.day(sitting.span().from());
+        for (int back = 1; back <= PREPARED_WITHIN_DAYS; back++) {
+            Optional<Span> before =
+                    latest(s, day.minusDays(back), sitting.span().from());
+            if (before.isPresent()) {
+                return before;
+            }
+        }
+        return latest(s, day, sitting.span().from());
+    }
+
+    private Optional<Span> latest(Stylist s, LocalDate day, Instant until) {
+        List<Span> free = free(s, Optional.empty(), day);
+        for (int i = free.size() - 1; i >= 0; i--) {
+            Instant ends = earlier(free.get(i).until(), until);
+            Instant begins =
+                    Late.rounded(ends.minus(wanted.prepare()).minus(Late.STEP).plusMillis(1));
+            if (!begins.isBefore(free.get(i).from()) && begins.isBefore(ends)) {
+                return Optional.of(Span.of(begins, wanted.prepare()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Two sittings that begin on a day. */
+    private final class InTwo {
+        private final Stylist stylist;
+        private final LocalDate day;
+        private final List<Offer> offers;
+
+        InTwo(Stylist stylist, LocalDate day, List<Offer> offers) {
+            this.stylist = stylist;
+            this.day = day;
+            this.offers = offers;
+        }
+
+        void add() {
+            Optional<Offer.Sitting> first = longest();
+            if (first.isEmpty()) {
+                return;
+            }
+            Duration rest = wanted.length().minus(first.get().span().length()).plus(SETTLING);
+            Duration second = rest.compareTo(SHORTEST_SITTING) < 0 ? SHORTEST_SITTING : rest;
+            Stream.of(day, day.plusDays(1), day.plusDays(2))
+                    .flatMap(d -> sittings(stylist, d, second))
+                    .filter(o -> !o.span().from().isBefore(first.get().span().until()))
+                    .min(Comparator.comparing((Offer.Sitting o) -> o.span().from()))
+                    .ifPresent(o -> offers.add(offer(List.of(first.get(), o))));
+        }
+
+        private Optional<Offer.Sitting> longest() {
+            return places().flatMap(c -> free(stylist, c, day).stream()
+                            .filter(f -> f.length().compareTo(SHORTEST_SITTING) >= 0)
+                            .map(f -> new Offer.Sitting(whole(f), c, stylist.id())))
+                    .max(Comparator.comparing((Offer.Sitting o) -> o.span().length()));
+        }
+
+        /** As much of a stretch as begins and ends at times that can be said, and as is needed. */
+        private Span whole(Span f) {
+            Instant from = Late.rounded(f.from());
+            Instant until = Late.rounded(f.until().minus(Late.STEP).plusMillis(1));
+            Duration most = wanted.length().minus(SHORTEST_SITTING);
+            Duration there = Duration.between(from, until);
+            return Span.of(from, there.compareTo(most) > 0 ? most : there);
+        }
+    }
+}
