@@ -35,7 +35,7 @@ class ArchitectureTest {
             Map.entry("wear", Set.of("hooking", "braiding")),
             Map.entry("estimate", Set.of("install", "braiding")),
             Map.entry("care", Set.of("install", "braiding")),
-            Map.entry("plan", Set.of("wear", "estimate", "care", "laying")),
+            Map.entry("plan", Set.of("wear", "estimate", "care", "laying", "diary")),
             Map.entry("findings", Set.of("plan")),
             Map.entry("balance", Set.of("plan")),
             Map.entry("compare", Set.of("plan")),

@@ -40,6 +40,23 @@ public final class FreeTimes {
         return new FreeTimes(diary, wanted).offers(most);
     }
 
+    /**
+     * When what is to be done before a moment can be done by somebody; empty if no time is left for it.
+     *
+     * @param length how long it takes; longer than 0
+     */
+    public static Optional<Span> preparation(
+            Diary diary, StylistId by, Instant before, Duration length, Instant notBefore) {
+        Wanted w = new Wanted(Occasion.PREPARE, length, Optional.of(by), before, notBefore, notBefore, length, 1);
+        return new FreeTimes(diary, w).prepared(by, before);
+    }
+
+    /** Whether what is prepared from a moment on is prepared for what begins at another, and not for something long after. */
+    public static boolean isPreparedFor(Diary diary, Span prepared, Instant begins) {
+        return !prepared.until().isAfter(begins)
+                && !diary.day(prepared.from()).plusDays(PREPARED_WITHIN_DAYS).isBefore(diary.day(begins));
+    }
+
     private List<Offer> offers(int most) {
         List<Offer> whole = new ArrayList<>();
         List<Offer> parted = new ArrayList<>();
@@ -91,7 +108,7 @@ public final class FreeTimes {
 
     /** In each stretch that is long enough, the time nearest to the one that was asked for. */
     private Stream<Offer.Sitting> sittings(Stylist s, LocalDate day, Duration length) {
-        return places().flatMap(chair -> free(s, chair, day).stream()
+        return places().flatMap(chair -> free(s, chair, day, wanted.notBefore()).stream()
                 .filter(f -> f.length().compareTo(length) >= 0)
                 .flatMap(f -> at(f, length).stream())
                 .map(span -> new Offer.Sitting(span, chair, s.id())));
@@ -112,14 +129,14 @@ public final class FreeTimes {
     }
 
     /** What is left of a day for her and a chair, gaps kept. */
-    private List<Span> free(Stylist s, Optional<ChairId> chair, LocalDate day) {
+    private List<Span> free(Stylist s, Optional<ChairId> chair, LocalDate day, Instant earliest) {
         List<Span> free = new ArrayList<>();
         Optional<Span> hours =
-                s.hours().on(day, diary.zone()).filter(h -> h.until().isAfter(wanted.notBefore()));
+                s.hours().on(day, diary.zone()).filter(h -> h.until().isAfter(earliest));
         if (hours.isEmpty()) {
             return free;
         }
-        Instant from = later(hours.get().from(), wanted.notBefore());
+        Instant from = later(hours.get().from(), earliest);
         for (Appointment a : diary.appointments()) {
             if (!a.stylist().equals(s.id()) && (chair.isEmpty() || !a.chair().equals(chair))) {
                 continue;
@@ -146,23 +163,25 @@ public final class FreeTimes {
     }
 
     private Optional<Span> prepared(Offer.Sitting sitting) {
-        if (wanted.prepare().isZero()) {
-            return Optional.empty();
-        }
-        Stylist s = diary.stylist(sitting.stylist()).orElseThrow();
-        LocalDate day = diary.day(sitting.span().from());
+        return wanted.prepare().isZero()
+                ? Optional.empty()
+                : prepared(sitting.stylist(), sitting.span().from());
+    }
+
+    private Optional<Span> prepared(StylistId by, Instant before) {
+        Stylist s = diary.stylist(by).orElseThrow();
+        LocalDate day = diary.day(before);
         for (int back = 1; back <= PREPARED_WITHIN_DAYS; back++) {
-            Optional<Span> before =
-                    latest(s, day.minusDays(back), sitting.span().from());
-            if (before.isPresent()) {
-                return before;
+            Optional<Span> time = latest(s, day.minusDays(back), before);
+            if (time.isPresent()) {
+                return time;
             }
         }
-        return latest(s, day, sitting.span().from());
+        return latest(s, day, before);
     }
 
     private Optional<Span> latest(Stylist s, LocalDate day, Instant until) {
-        List<Span> free = free(s, Optional.empty(), day);
+        List<Span> free = free(s, Optional.empty(), day, wanted.preparedFrom());
         for (int i = free.size() - 1; i >= 0; i--) {
             Instant ends = earlier(free.get(i).until(), until);
             Instant begins =
@@ -201,7 +220,7 @@ public final class FreeTimes {
         }
 
         private Optional<Offer.Sitting> longest() {
-            return places().flatMap(c -> free(stylist, c, day).stream()
+            return places().flatMap(c -> free(stylist, c, day, wanted.notBefore()).stream()
                             .filter(f -> f.length().compareTo(SHORTEST_SITTING) >= 0)
                             .map(f -> new Offer.Sitting(whole(f), c, stylist.id())))
                     .max(Comparator.comparing((Offer.Sitting o) -> o.span().length()));

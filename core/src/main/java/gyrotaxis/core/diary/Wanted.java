@@ -11,7 +11,8 @@ import java.util.Optional;
  * @param length how long it takes; longer than 0
  * @param stylist by whom; empty if by anybody
  * @param near about when
- * @param notBefore the earliest it can begin
+ * @param notBefore the earliest it may begin
+ * @param preparedFrom the earliest at which what is to be done beforehand can begin
  * @param prepare how long what is to be done beforehand takes; 0 if nothing is
  * @param days how many days to look through, in [1, {@link #MOST_DAYS}]
  */
@@ -21,6 +22,7 @@ public record Wanted(
         Optional<StylistId> stylist,
         Instant near,
         Instant notBefore,
+        Instant preparedFrom,
         Duration prepare,
         int days) {
     public static final int MOST_DAYS = 60;

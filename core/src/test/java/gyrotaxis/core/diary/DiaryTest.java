@@ -65,7 +65,7 @@ class DiaryTest {
 
     private static Wanted wanted(int minutes, Instant near) {
         return new Wanted(
-                Occasion.INSTALL, Duration.ofMinutes(minutes), Optional.empty(), near, near, Duration.ZERO, 14);
+                Occasion.INSTALL, Duration.ofMinutes(minutes), Optional.empty(), near, near, near, Duration.ZERO, 14);
     }
 
     @Test
@@ -186,6 +186,7 @@ class DiaryTest {
                 Duration.ofMinutes(240),
                 Optional.of(ORLA),
                 at(MONDAY.plusDays(1), 9, 0),
+                at(MONDAY.plusDays(1), 0, 0),
                 at(MONDAY, 9, 0),
                 Duration.ofMinutes(45),
                 14);
@@ -295,6 +296,7 @@ class DiaryTest {
                 Duration.ofMinutes(minutes),
                 r.nextBoolean() ? Optional.of(ORLA) : Optional.empty(),
                 at(MONDAY.plusDays(r.nextInt(3)), 12, 0),
+                at(MONDAY, 7, 3),
                 at(MONDAY, 7, 3),
                 Duration.ofMinutes(r.nextInt(2) * 40),
                 7);

@@ -1,7 +1,9 @@
 package gyrotaxis.server.book;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The clients of a studio and their heads. */
@@ -11,6 +13,9 @@ public interface Book {
 
     /** One client. */
     Optional<Client> client(UUID id);
+
+    /** What clients are called, by id. */
+    Map<UUID, String> names(Set<UUID> ids);
 
     /** Writes a new client down. */
     void add(Client client);

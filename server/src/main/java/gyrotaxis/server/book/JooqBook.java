@@ -24,6 +24,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
@@ -51,6 +52,14 @@ class JooqBook implements Book {
     @Override
     public Optional<Client> client(UUID id) {
         return db.selectFrom(CLIENT).where(CLIENT.ID.eq(id)).fetchOptional(JooqBook::client);
+    }
+
+    @Override
+    public Map<UUID, String> names(Set<UUID> ids) {
+        return db.select(CLIENT.ID, CLIENT.NAME)
+                .from(CLIENT)
+                .where(CLIENT.ID.in(ids))
+                .fetchMap(CLIENT.ID, CLIENT.NAME);
     }
 
     @Override

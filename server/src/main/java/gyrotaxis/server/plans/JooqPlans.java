@@ -10,6 +10,7 @@ import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.shelf.Shelf;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -37,6 +38,11 @@ class JooqPlans implements Plans, HairInUse {
     @Override
     public Optional<SavedPlan> find(UUID id) {
         return db.selectFrom(PLAN).where(PLAN.ID.eq(id)).fetchOptional(this::plan);
+    }
+
+    @Override
+    public Map<UUID, String> names(Set<UUID> ids) {
+        return db.select(PLAN.ID, PLAN.NAME).from(PLAN).where(PLAN.ID.in(ids)).fetchMap(PLAN.ID, PLAN.NAME);
     }
 
     @Override

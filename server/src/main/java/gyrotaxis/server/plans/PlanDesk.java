@@ -28,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -100,6 +101,18 @@ public class PlanDesk {
     @Transactional(readOnly = true)
     SavedPlanView find(UUID id) {
         return view(stored(id));
+    }
+
+    /** A plan, for those who count on it; empty if it is no longer kept. */
+    @Transactional(readOnly = true)
+    public Optional<Planned> planned(UUID id) {
+        return plans.find(id).map(p -> new Planned(p.id(), p.clientId(), p.name(), p.brief()));
+    }
+
+    /** What plans are called, by id. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> names(Set<UUID> ids) {
+        return plans.names(ids);
     }
 
     SavedPlanView begin(NewPlanBody body) {

@@ -1,7 +1,9 @@
 package gyrotaxis.server.plans;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The plans a studio keeps. */
@@ -11,6 +13,9 @@ interface Plans {
 
     /** One plan. */
     Optional<SavedPlan> find(UUID id);
+
+    /** What plans are called, by id. */
+    Map<UUID, String> names(Set<UUID> ids);
 
     /** Keeps a new plan. */
     void add(SavedPlan plan);

@@ -1,11 +1,13 @@
 package gyrotaxis.server.shared;
 
 import gyrotaxis.core.quantity.Interval;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.IntPredicate;
 import java.util.function.Supplier;
@@ -18,6 +20,11 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Fields {
     private static final double MM_PER_CM = 10;
+
+    /** What a book keeps, and what it plans. */
+    private static final int YEARS_BACK = 30;
+
+    private static final int YEARS_AHEAD = 3;
 
     /** The last two code points of every plane are no characters (Unicode, chapter 23.7). */
     private static final int LAST_OF_PLANE = 0xFFFE;
@@ -92,6 +99,23 @@ public final class Fields {
         return value;
     }
 
+    /** A day that a book can mean: some years back, and a few ahead. */
+    public LocalDate day(String field, String words, @Nullable LocalDate value, LocalDate today) {
+        if (value == null) {
+            problem(field, words + " is missing.");
+            return today;
+        }
+        if (value.isBefore(today.minusYears(YEARS_BACK)) || value.isAfter(today.plusYears(YEARS_AHEAD))) {
+            problem(
+                    field,
+                    words + " would be in the year " + value.getYear() + "; the book goes from "
+                            + today.minusYears(YEARS_BACK).getYear() + " to "
+                            + today.plusYears(YEARS_AHEAD).getYear() + ".");
+            return today;
+        }
+        return value;
+    }
+
     /** A currency by its three letters. */
     public Currency currency(String field, @Nullable String code) {
         try {
@@ -110,6 +134,11 @@ public final class Fields {
             problem(field, words + " is not chosen.");
             return null;
         }
+    }
+
+    /** An id that may be left away. */
+    public Optional<UUID> idIfAny(String field, String words, @Nullable String value) {
+        return value == null || value.isEmpty() ? Optional.empty() : Optional.ofNullable(id(field, words, value));
     }
 
     /** What was given, or what is usual. */
