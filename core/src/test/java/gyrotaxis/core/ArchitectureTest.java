@@ -34,6 +34,7 @@ class ArchitectureTest {
             Map.entry("hooking", Set.of("install")),
             Map.entry("wear", Set.of("hooking", "braiding")),
             Map.entry("estimate", Set.of("install", "braiding")),
+            Map.entry("stock", Set.of("estimate")),
             Map.entry("care", Set.of("install", "braiding")),
             Map.entry("plan", Set.of("wear", "estimate", "care", "laying", "diary")),
             Map.entry("findings", Set.of("plan")),

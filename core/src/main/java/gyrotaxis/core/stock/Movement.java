@@ -1,0 +1,20 @@
+package gyrotaxis.core.stock;
+
+import gyrotaxis.core.quantity.Require;
+
+/**
+ * Something came, or went.
+ *
+ * @param amount in the good's smallest measure; more than 0 if it came, less if it went
+ */
+public record Movement(Good good, Why why, long amount) {
+    /** More than this of anything no studio holds. */
+    public static final long MOST = 100_000_000;
+
+    public Movement {
+        Require.inRange((double) amount, -MOST, MOST, "amount", "");
+        if (!why.allows(amount)) {
+            throw new IllegalArgumentException("amount is " + amount + " but cannot be when it is " + why.words());
+        }
+    }
+}

@@ -1,0 +1,167 @@
+package gyrotaxis.core.stock;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What is on the shelf: the sum of all that came and went.
+ *
+ * @param amounts what there is of each good, in its smallest measure; goods of which nothing is left are missing
+ */
+public record Stock(Map<Good, Long> amounts) {
+    public Stock {
+        LinkedHashMap<Good, Long> some = new LinkedHashMap<>(amounts);
+        some.values().removeIf(n -> n == 0);
+        amounts = Collections.unmodifiableMap(some);
+    }
+
+    /** The sum of movements. */
+    public static Stock of(List<Movement> movements) {
+        LinkedHashMap<Good, Long> sum = new LinkedHashMap<>();
+        movements.forEach(m -> sum.merge(m.good(), m.amount(), Long::sum));
+        return new Stock(sum);
+    }
+
+    /** What there is of a good, in its smallest measure. */
+    public long of(Good good) {
+        return amounts.getOrDefault(good, 0L);
+    }
+
+    /** The same after more came and went. */
+    public Stock after(List<Movement> more) {
+        LinkedHashMap<Good, Long> sum = new LinkedHashMap<>(amounts);
+        more.forEach(m -> sum.merge(m.good(), m.amount(), Long::sum));
+        return new Stock(sum);
+    }
+
+    /** The first good of which less than nothing would be left; empty if all that goes is there. */
+    public Optional<Good> lacking(List<Movement> more) {
+        return after(more).amounts.entrySet().stream()
+                .filter(e -> e.getValue() < 0)
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
+    /** New loops and parts of loops of a line in a colour, packs that are not opened included, in parts of a loop. */
+    public long newParts(LineId line, String colour) {
+        return parts(line, colour, true);
+    }
+
+    /** Washed loops and parts of loops of a line in a colour, in parts of a loop. */
+    public long washedParts(LineId line, String colour) {
+        return parts(line, colour, false);
+    }
+
+    private long parts(LineId line, String colour, boolean isNew) {
+        long sum = 0;
+        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof Good.Packs p
+                    && isNew
+                    && p.line().equals(line)
+                    && p.colour().equals(colour)) {
+                sum += e.getValue() * p.loops() * Good.PARTS;
+            }
+            if (e.getKey() instanceof Good.Loops l
+                    && (l.grade() == Good.Grade.NEW) == isNew
+                    && l.line().equals(line)
+                    && l.colour().equals(colour)) {
+                sum += e.getValue();
+            }
+        }
+        return sum;
+    }
+
+    /**
+     * Opens a pack: it goes, its loops come.
+     *
+     * @param packs which
+     */
+    public static List<Movement> opening(Good.Packs packs) {
+        return List.of(
+                new Movement(packs, Why.OPENED, -1),
+                new Movement(
+                        new Good.Loops(packs.line(), packs.colour(), packs.lot(), Good.Grade.NEW),
+                        Why.OPENED,
+                        (long) packs.loops() * Good.PARTS));
+    }
+
+    /**
+     * What to move so that so much hair leaves the shelf: open loops of the lot first, then those of others, then packs are opened, the
+     * named lot first. What the shelf does not know of is counted as found, since it is in somebody's hand.
+     *
+     * @param lot the lot that is in hand; may be empty if nobody looked
+     * @param parts how much goes, in parts of a loop, at least 0
+     * @param loopsPerPack loops in a pack that is not known of
+     */
+    public List<Movement> taking(LineId line, String colour, String lot, long parts, int loopsPerPack) {
+        List<Movement> moves = new ArrayList<>();
+        long open = parts;
+        Stock left = this;
+        while (open > 0) {
+            Optional<Good.Loops> there = left.firstOpen(line, colour, lot);
+            if (there.isPresent()) {
+                long some = Math.min(open, left.of(there.get()));
+                open -= some;
+                left = left.moved(moves, List.of(new Movement(there.get(), Why.USED, -some)));
+                continue;
+            }
+            Good.Packs packs =
+                    left.firstPack(line, colour, lot).orElseGet(() -> new Good.Packs(line, colour, lot, loopsPerPack));
+            if (left.of(packs) == 0) {
+                left = left.moved(moves, List.of(new Movement(packs, Why.COUNTED, 1)));
+            }
+            left = left.moved(moves, opening(packs));
+        }
+        return moves;
+    }
+
+    private Stock moved(List<Movement> moves, List<Movement> more) {
+        moves.addAll(more);
+        return after(more);
+    }
+
+    private Optional<Good.Loops> firstOpen(LineId line, String colour, String lot) {
+        List<Good.Loops> open = new ArrayList<>();
+        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof Good.Loops l
+                    && e.getValue() > 0
+                    && l.grade() == Good.Grade.NEW
+                    && l.line().equals(line)
+                    && l.colour().equals(colour)) {
+                open.add(l);
+            }
+        }
+        // Once a pack of another lot is in hand, what is open of an older one is not what is used.
+        boolean isLotPacked = !lot.isEmpty() && firstPackOf(line, colour, lot).isPresent();
+        return open.stream()
+                .filter(l -> l.lot().equals(lot))
+                .findFirst()
+                .or(() -> isLotPacked ? Optional.empty() : open.stream().findFirst());
+    }
+
+    private Optional<Good.Packs> firstPack(LineId line, String colour, String lot) {
+        return firstPackOf(line, colour, lot)
+                .or(() -> packs(line, colour).stream().findFirst());
+    }
+
+    private Optional<Good.Packs> firstPackOf(LineId line, String colour, String lot) {
+        return packs(line, colour).stream().filter(p -> p.lot().equals(lot)).findFirst();
+    }
+
+    private List<Good.Packs> packs(LineId line, String colour) {
+        List<Good.Packs> packs = new ArrayList<>();
+        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof Good.Packs p
+                    && e.getValue() > 0
+                    && p.line().equals(line)
+                    && p.colour().equals(colour)) {
+                packs.add(p);
+            }
+        }
+        return packs;
+    }
+}
