@@ -1,5 +1,6 @@
 package gyrotaxis.core.balance;
 
+import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingBrief;
@@ -25,6 +26,7 @@ final class Choices {
     private static final int PAIR_REACH = 3;
 
     private static final double ALL_PERCENT = 100;
+    private static final double TINY = 1e-9;
 
     private static final int NOT_JUDGED = -1;
 
@@ -251,8 +253,8 @@ final class Choices {
             at(z, at[z]).shares().forEach((s, n) -> shares.merge(s, n, Integer::sum));
         }
         int placed = new LoopTally(shares).loops();
-        return placed
-                + (int) Math.ceil(placed * asked.hooking().method().terms().reservePercent() / ALL_PERCENT);
+        return (int) Math.ceil(placed * asked.learned().orUsual(Known.LOOPS) - TINY)
+                + (int) Math.ceil(placed * asked.reservePercent() / ALL_PERCENT);
     }
 
     /** The brief that asks for a combination. */

@@ -46,6 +46,16 @@ public record Afterwards(int slipCheckDay, int frizzTrimDay, int touchUpWeek) {
     }
 
     /**
+     * The same where it frizzes sooner or later than usual.
+     *
+     * @param factor of the usual days, greater than 0
+     */
+    public Afterwards frizzing(double factor) {
+        Require.atLeast(0.1, factor, "factor", "");
+        return new Afterwards(slipCheckDay, Math.max(1, (int) Math.round(frizzTrimDay * factor)), touchUpWeek);
+    }
+
+    /**
      * What falls due after an install, in order of the day.
      *
      * @param installed the day of the install

@@ -14,6 +14,7 @@ import java.util.List;
  *
  * @param hair which line
  * @param placedLoops whole loops that the stations take
+ * @param moreLoops loops that are used beyond those, as was learned; less than 0 if fewer are used
  * @param reserveLoops loops kept back for fills
  * @param shelfLoops loops already in hand
  * @param bought packs of each size to buy, largest size first; empty if the shelf has enough
@@ -23,6 +24,7 @@ import java.util.List;
 public record PackCount(
         HairLine hair,
         int placedLoops,
+        int moreLoops,
         int reserveLoops,
         int shelfLoops,
         List<Bought> bought,
@@ -39,6 +41,7 @@ public record PackCount(
     public static final int MOST_SHELF_LOOPS = 10_000;
 
     private static final double ALL_PERCENT = 100;
+    private static final double TINY = 1e-9;
 
     /**
      * Packs of one size.
@@ -74,16 +77,28 @@ public record PackCount(
      * @param placed whole loops that the stations take, at least 0
      */
     public static PackCount of(int placed, HairLine hair, int shelfLoops, int reservePercent) {
+        return of(placed, hair, shelfLoops, reservePercent, 1);
+    }
+
+    /**
+     * The same by somebody of whom it is known how much she uses.
+     *
+     * @param usedForEach loops out of their bundles for each that is planned, as a factor, greater than 0
+     */
+    public static PackCount of(int placed, HairLine hair, int shelfLoops, int reservePercent, double usedForEach) {
         Require.atLeast(0, placed, "placed", "loops");
         Require.inRange(shelfLoops, 0, MOST_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(reservePercent, 0, (int) ALL_PERCENT, "reservePercent", "%");
         int reserve = (int) Math.ceil(placed * reservePercent / ALL_PERCENT);
-        List<Bought> bought = cheapest(hair, Math.max(0, placed + reserve - shelfLoops));
+        Require.atLeast(0.01, usedForEach, "usedForEach", "");
+        int more = (int) Math.ceil(placed * usedForEach - TINY) - placed;
+        int needed = placed + more + reserve;
+        List<Bought> bought = cheapest(hair, Math.max(0, needed - shelfLoops));
         int loops = bought.stream().mapToInt(b -> b.count() * b.size().loops()).sum();
         Money cost = bought.stream()
                 .map(b -> b.size().price().times(b.count()))
                 .reduce(new Money(0, hair.packPrice().currency()), Money::plus);
-        return new PackCount(hair, placed, reserve, shelfLoops, bought, loops + shelfLoops - placed - reserve, cost);
+        return new PackCount(hair, placed, more, reserve, shelfLoops, bought, loops + shelfLoops - needed, cost);
     }
 
     /**
@@ -122,9 +137,9 @@ public record PackCount(
         return bought;
     }
 
-    /** Loops placed and kept back together. */
+    /** Loops used and kept back together. */
     public int neededLoops() {
-        return placedLoops + reserveLoops;
+        return placedLoops + moreLoops + reserveLoops;
     }
 
     /** Loops in the packs to buy. */

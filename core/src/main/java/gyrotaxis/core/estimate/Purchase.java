@@ -24,14 +24,19 @@ public record Purchase(List<PackCount> lines) {
         return lines.stream().mapToInt(PackCount::placedLoops).sum();
     }
 
+    /** Loops used beyond those, as was learned; less than 0 if fewer are. */
+    public int moreLoops() {
+        return lines.stream().mapToInt(PackCount::moreLoops).sum();
+    }
+
     /** Loops kept back for fills. */
     public int reserveLoops() {
         return lines.stream().mapToInt(PackCount::reserveLoops).sum();
     }
 
-    /** Loops placed and kept back together. */
+    /** Loops used and kept back together. */
     public int neededLoops() {
-        return placedLoops() + reserveLoops();
+        return placedLoops() + moreLoops() + reserveLoops();
     }
 
     /** Packs to buy. */

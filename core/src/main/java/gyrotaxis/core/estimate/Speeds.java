@@ -6,6 +6,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Require;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
@@ -68,16 +69,16 @@ public record Speeds(
                 new Estimate(3, 4.5, 7),
                 new Estimate(60, 100, 180));
 
-        private Small at(double factor) {
+        private Small at(double braiding, double finishing) {
             return new Small(
-                    band.times(factor),
-                    plait.times(factor),
-                    twist.times(factor),
-                    thread.times(factor),
-                    stitch.times(factor),
-                    pin.times(factor),
-                    separate.times(factor),
-                    trial.times(factor));
+                    band.times(braiding),
+                    plait.times(braiding),
+                    twist.times(braiding),
+                    thread.times(braiding),
+                    stitch.times(braiding),
+                    pin.times(braiding),
+                    separate.times(finishing),
+                    trial.times(finishing));
         }
     }
 
@@ -169,19 +170,36 @@ public record Speeds(
      */
     public Speeds at(double factor) {
         Require.atLeast(0.1, factor, "pace", "");
+        return by(Learned.NOTHING, factor);
+    }
+
+    /**
+     * The same by somebody of whom something was seen.
+     *
+     * @param learned what was; a factor of these
+     * @param pace how long she says she takes where nothing was, as a factor of these
+     */
+    public Speeds by(Learned learned, double pace) {
         EnumMap<Knot, Estimate> hook = new EnumMap<>(Knot.class);
-        hookSeconds.forEach((knot, seconds) -> hook.put(knot, seconds.times(factor)));
+        hookSeconds.forEach((knot, seconds) ->
+                hook.put(knot, seconds.times(learned.of(Known.of(knot)).orElse(pace))));
+        double hooking = Arrays.stream(Knot.values())
+                .flatMapToDouble(k -> learned.of(Known.of(k)).stream())
+                .average()
+                .orElse(pace);
+        double braiding = learned.of(Known.BRAIDING).orElse(pace);
+        double finishing = learned.of(Known.FINISHING).orElse(pace);
         EnumMap<Finish, Estimate> finish = new EnumMap<>(Finish.class);
-        finishMinutes.forEach((what, minutes) -> finish.put(what, minutes.times(factor)));
+        finishMinutes.forEach((what, minutes) -> finish.put(what, minutes.times(finishing)));
         return new Speeds(
                 installer,
-                pace * factor,
-                braidSecondsPerCm.times(factor),
-                splitSecondsPerShare.times(factor),
+                this.pace * hooking,
+                braidSecondsPerCm.times(braiding),
+                splitSecondsPerShare.times(learned.of(Known.SPLITTING).orElse(pace)),
                 hook,
-                passSeconds.times(factor),
-                small.at(factor),
-                sewSecondsPerCm.times(factor),
+                passSeconds.times(hooking),
+                small.at(braiding, finishing),
+                sewSecondsPerCm.times(braiding),
                 finish);
     }
 

@@ -137,6 +137,11 @@ public record HairLine(
                 sizes);
     }
 
+    /** How its volume changes while it is worn. */
+    public Loft loft() {
+        return Loft.of(texture).weekTimes(fibre.weekLoft());
+    }
+
     /** Whether its shares cannot be split. */
     public boolean goesInWhole() {
         return fibre.goesInWhole();

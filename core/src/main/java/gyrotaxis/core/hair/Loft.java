@@ -13,8 +13,11 @@ public record Loft(double toward, double days) {
     /** Hair is looked at on the day of the install up to two weeks later. */
     public static final int LAST_DAY = 14;
 
+    private static final double WEEK = 7;
+    private static final double LEAST = 0.1;
+
     public Loft {
-        Require.atLeast(0.1, toward, "toward", "");
+        Require.atLeast(LEAST, toward, "toward", "");
         Require.atLeast(0.1, days, "days", "d");
     }
 
@@ -29,6 +32,16 @@ public record Loft(double toward, double days) {
             case LOOSE_WAVE -> new Loft(0.68, 3);
             case SILKY_WAVE -> new Loft(0.6, 2.5);
         };
+    }
+
+    /**
+     * The same where the volume after a week is another.
+     *
+     * @param factor of what it would be by this course, greater than 0
+     */
+    public Loft weekTimes(double factor) {
+        double gone = 1 - Math.exp(-WEEK / days);
+        return new Loft(Math.max(LEAST, 1 + (at(WEEK) * factor - 1) / gone), days);
     }
 
     /**

@@ -104,7 +104,7 @@ public final class Hooker {
     private List<Hooked.Strand> hairs(HairLine main) {
         HairMix mix = brief.mix();
         List<Hooked.Strand> hairs = new ArrayList<>();
-        hairs.add(new Hooked.Strand(main, main.colours().get(0)));
+        hairs.add(new Hooked.Strand(main, brief.colourOf(main)));
         mix.others().forEach(s -> hairs.add(new Hooked.Strand(s.line(), s.colour())));
         for (int k = 0; mix.how() == HairMix.How.BLENDED && k < hairs.size(); k++) {
             HairLine line = hairs.get(k).line();
@@ -117,8 +117,7 @@ public final class Hooker {
             }
         }
         if (cutsSome()) {
-            hairs.add(new Hooked.Strand(
-                    asked(Wish.CUT, main::cutInHalf), main.colours().get(0)));
+            hairs.add(new Hooked.Strand(asked(Wish.CUT, main::cutInHalf), brief.colourOf(main)));
         }
         return hairs;
     }

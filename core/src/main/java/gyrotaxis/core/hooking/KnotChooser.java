@@ -65,6 +65,10 @@ record KnotChooser(Method method, Demand demand, Set<RowId> knotless) {
                 && !Hold.wouldLast(slip, share, tie, demand)) {
             tie = tie.passing(tie.passes() + 1);
         }
+        if (own.isEmpty() && knot.hasPasses() && demand.morePasses() != 0) {
+            int seen = tie.passes() + demand.morePasses();
+            tie = tie.passing(Math.max(least(role, knot), Math.min(Tie.USEFUL_PASSES, seen)));
+        }
         if (demand.isWindy() && role == Role.HAIRLINE) {
             tie = tie.holding(IN_WIND);
         }

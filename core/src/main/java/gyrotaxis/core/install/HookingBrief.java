@@ -1,6 +1,7 @@
 package gyrotaxis.core.install;
 
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.quantity.Require;
 import java.util.Collections;
@@ -24,6 +25,7 @@ import java.util.TreeSet;
  * @param usesBaseHair whether shares are hooked into base hair beside the rows too, for more cover
  * @param bulk how loose fibre is made ready
  * @param knotless rows that are hooked without any knot
+ * @param colour which of its colours the main hair has; empty for the first
  */
 public record HookingBrief(
         Method method,
@@ -33,7 +35,8 @@ public record HookingBrief(
         List<StationEdit> edits,
         boolean usesBaseHair,
         Bulk bulk,
-        Set<RowId> knotless) {
+        Set<RowId> knotless,
+        Optional<String> colour) {
     /** As many shares as a head has: each may be placed by hand. */
     public static final int MOST_EDITS = 200;
 
@@ -61,7 +64,15 @@ public record HookingBrief(
     /** The usual method and no wish. */
     public static HookingBrief usual() {
         return new HookingBrief(
-                Method.usual(), Map.of(), Map.of(), HairMix.none(), List.of(), false, Bulk.AS_IT_COMES, Set.of());
+                Method.usual(),
+                Map.of(),
+                Map.of(),
+                HairMix.none(),
+                List.of(),
+                false,
+                Bulk.AS_IT_COMES,
+                Set.of(),
+                Optional.empty());
     }
 
     /** What is wished for a zone. */
@@ -76,7 +87,7 @@ public record HookingBrief(
 
     /** The same by another method. */
     public HookingBrief by(Method other) {
-        return new HookingBrief(other, zones, partCloser, mix, edits, usesBaseHair, bulk, knotless);
+        return new HookingBrief(other, zones, partCloser, mix, edits, usesBaseHair, bulk, knotless, colour);
     }
 
     /** The same with another wish for a zone. */
@@ -84,7 +95,7 @@ public record HookingBrief(
         EnumMap<Zone, ZoneWish> all = new EnumMap<>(Zone.class);
         all.putAll(zones);
         all.put(zone, wish);
-        return new HookingBrief(method, all, partCloser, mix, edits, usesBaseHair, bulk, knotless);
+        return new HookingBrief(method, all, partCloser, mix, edits, usesBaseHair, bulk, knotless, colour);
     }
 
     /** The same with another share in a zone. */
@@ -96,31 +107,42 @@ public record HookingBrief(
     public HookingBrief closerBeside(int part, double closer) {
         TreeMap<Integer, Double> all = new TreeMap<>(partCloser);
         all.put(part, closer);
-        return new HookingBrief(method, zones, all, mix, edits, usesBaseHair, bulk, knotless);
+        return new HookingBrief(method, zones, all, mix, edits, usesBaseHair, bulk, knotless, colour);
     }
 
     /** The same with other hair mixed in. */
     public HookingBrief mixing(HairMix other) {
-        return new HookingBrief(method, zones, partCloser, other, edits, usesBaseHair, bulk, knotless);
+        return new HookingBrief(method, zones, partCloser, other, edits, usesBaseHair, bulk, knotless, colour);
     }
 
     /** The same with other changes by hand. */
     public HookingBrief withEdits(List<StationEdit> other) {
-        return new HookingBrief(method, zones, partCloser, mix, other, usesBaseHair, bulk, knotless);
+        return new HookingBrief(method, zones, partCloser, mix, other, usesBaseHair, bulk, knotless, colour);
     }
 
     /** The same with or without shares in base hair. */
     public HookingBrief usingBaseHair(boolean uses) {
-        return new HookingBrief(method, zones, partCloser, mix, edits, uses, bulk, knotless);
+        return new HookingBrief(method, zones, partCloser, mix, edits, uses, bulk, knotless, colour);
     }
 
     /** The same with loose fibre made ready otherwise. */
     public HookingBrief preparing(Bulk other) {
-        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, other, knotless);
+        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, other, knotless, colour);
     }
 
     /** The same with some rows hooked without any knot. */
     public HookingBrief withoutKnots(Set<RowId> rows) {
-        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, bulk, rows);
+        return new HookingBrief(method, zones, partCloser, mix, edits, usesBaseHair, bulk, rows, colour);
+    }
+
+    /** The same with the main hair in another colour. */
+    public HookingBrief in(String other) {
+        return new HookingBrief(
+                method, zones, partCloser, mix, edits, usesBaseHair, bulk, knotless, Optional.of(other));
+    }
+
+    /** The colour that a line is taken in: the one that was chosen, or its first if it has no such. */
+    public String colourOf(HairLine line) {
+        return colour.filter(line.colours()::contains).orElse(line.colours().get(0));
     }
 }

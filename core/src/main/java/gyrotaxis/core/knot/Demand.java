@@ -11,13 +11,22 @@ import gyrotaxis.core.quantity.Require;
  * @param isWindy whether she is out in the wind
  * @param goesUp whether it is drawn up
  * @param side to which side it is to fall: −1 her left, 1 her right, 0 neither
+ * @param morePasses how many passes more than usual the fibre was seen to need; less than 0 if it needs fewer
  */
-public record Demand(int weeks, boolean sports, boolean swims, boolean isWindy, boolean goesUp, int side) {
+public record Demand(
+        int weeks, boolean sports, boolean swims, boolean isWindy, boolean goesUp, int side, int morePasses) {
     private static final int MOST_WEEKS = 16;
+    private static final int MOST_MORE = 5;
 
     public Demand {
         Require.inRange(weeks, 1, MOST_WEEKS, "weeks", "");
         Require.inRange(side, -1, 1, "side", "");
+        Require.inRange(morePasses, -MOST_MORE, MOST_MORE, "morePasses", "");
+    }
+
+    /** Of fibre of which nothing is known but what is usual. */
+    public Demand(int weeks, boolean sports, boolean swims, boolean isWindy, boolean goesUp, int side) {
+        this(weeks, sports, swims, isWindy, goesUp, side, 0);
     }
 
     /** Five quiet weeks, worn down. */

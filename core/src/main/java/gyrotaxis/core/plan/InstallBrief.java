@@ -5,6 +5,8 @@ import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Known;
+import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.foundation.FoundationBrief;
@@ -34,6 +36,7 @@ import java.util.List;
  * @param fullness how full it is to look, no unit, in {@link HookingPlan#FULLNESS}; 1 is a full look
  * @param installer who installs
  * @param hooking how it is hooked, beyond hair and fullness
+ * @param learned what was known on the day it was asked of whoever hooks it and of the hair
  */
 public record InstallBrief(
         HeadRecord head,
@@ -44,7 +47,8 @@ public record InstallBrief(
         int shelfLoops,
         double fullness,
         Installer installer,
-        HookingBrief hooking) {
+        HookingBrief hooking,
+        Learned learned) {
     /** Below this a head may be a child's, mm round. ASSUMPTION: between everyday tables of children and adults. */
     private static final double CHILD_ROUND_MM = 520;
 
@@ -64,13 +68,14 @@ public record InstallBrief(
                 0,
                 1,
                 Installer.STYLIST,
-                HookingBrief.usual());
+                HookingBrief.usual(),
+                Learned.NOTHING);
     }
 
     /** The same on another head. */
     public InstallBrief withHead(HeadRecord other) {
         return new InstallBrief(
-                other, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, hooking);
+                other, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, hooking, learned);
     }
 
     /** The same on a head with other measures. */
@@ -80,42 +85,65 @@ public record InstallBrief(
 
     /** The same with other hair of her own. */
     public InstallBrief withOwnHair(OwnHair other) {
-        return new InstallBrief(head, other, consultation, foundation, hair, shelfLoops, fullness, installer, hooking);
+        return new InstallBrief(
+                head, other, consultation, foundation, hair, shelfLoops, fullness, installer, hooking, learned);
     }
 
     /** The same after another consultation. */
     public InstallBrief withConsultation(Consultation other) {
-        return new InstallBrief(head, ownHair, other, foundation, hair, shelfLoops, fullness, installer, hooking);
+        return new InstallBrief(
+                head, ownHair, other, foundation, hair, shelfLoops, fullness, installer, hooking, learned);
     }
 
     /** The same with another foundation. */
     public InstallBrief withFoundation(FoundationBrief other) {
-        return new InstallBrief(head, ownHair, consultation, other, hair, shelfLoops, fullness, installer, hooking);
+        return new InstallBrief(
+                head, ownHair, consultation, other, hair, shelfLoops, fullness, installer, hooking, learned);
     }
 
     /** The same with another fullness. */
     public InstallBrief withFullness(double other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, other, installer, hooking);
+        return new InstallBrief(
+                head, ownHair, consultation, foundation, hair, shelfLoops, other, installer, hooking, learned);
     }
 
     /** The same with so many loops on the shelf. */
     public InstallBrief withShelfLoops(int loops) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, loops, fullness, installer, hooking);
+        return new InstallBrief(
+                head, ownHair, consultation, foundation, hair, loops, fullness, installer, hooking, learned);
     }
 
     /** The same done by somebody else. */
     public InstallBrief by(Installer other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, other, hooking);
+        return new InstallBrief(
+                head, ownHair, consultation, foundation, hair, shelfLoops, fullness, other, hooking, learned);
     }
 
     /** The same with another main hair, of which nothing is on the shelf. */
     public InstallBrief withHair(HairLine other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, other, 0, fullness, installer, hooking);
+        return new InstallBrief(
+                head,
+                ownHair,
+                consultation,
+                foundation,
+                other,
+                0,
+                fullness,
+                installer,
+                hooking,
+                other.equals(hair) ? learned : learned.ofHandsAlone());
     }
 
     /** The same hooked otherwise. */
     public InstallBrief withHooking(HookingBrief other) {
-        return new InstallBrief(head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, other);
+        return new InstallBrief(
+                head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, other, learned);
+    }
+
+    /** The same with what is known by now. */
+    public InstallBrief knowing(Learned other) {
+        return new InstallBrief(
+                head, ownHair, consultation, foundation, hair, shelfLoops, fullness, installer, hooking, other);
     }
 
     /** All that could do harm here, gravest first. */
@@ -146,12 +174,24 @@ public record InstallBrief(
 
     /** When it will want looking after. */
     public Afterwards afterwards() {
-        return Afterwards.of(hair.texture(), consultation.habits().contains(Habit.NO_SCARF), ownHair.matsEasily());
+        return Afterwards.of(hair.texture(), consultation.habits().contains(Habit.NO_SCARF), ownHair.matsEasily())
+                .frizzing(learned.orUsual(Known.FRIZZ));
     }
 
-    /** How fast it is worked. */
+    /** The main hair, with what was learned of how it wears. */
+    public HairLine hairAsKnown() {
+        return learned.of(Known.LOFT).isEmpty() ? hair : hair.of(hair.fibre().lofting(learned.orUsual(Known.LOFT)));
+    }
+
+    /** How many loops are kept back for fills, in per cent of those placed: as was learned, or as the method says. */
+    public int reservePercent() {
+        return (int) Math.round(
+                learned.of(Known.RESERVE).orElse(hooking.method().terms().reservePercent()));
+    }
+
+    /** How fast it is worked: where it was seen, as it was seen; else as the method says. */
     public Speeds speeds() {
-        return Speeds.usual(installer).at(hooking.method().terms().pace());
+        return Speeds.usual(installer).by(learned, hooking.method().terms().pace());
     }
 
     /** What the install has to stand. */
@@ -167,6 +207,7 @@ public record InstallBrief(
                     case BACK -> 0;
                     case LEFT -> -1;
                     case RIGHT -> 1;
-                });
+                },
+                (int) Math.round(learned.orUsual(Known.PASSES)));
     }
 }

@@ -228,9 +228,8 @@ public final class Notes {
 
     /** When what is due, by texture, life and growth. */
     private void after() {
-        Texture texture = plan.brief().hair().texture();
         Afterwards after = plan.brief().afterwards();
-        double late = Loft.of(texture).at(Loft.LAST_DAY);
+        double late = plan.brief().hairAsKnown().loft().at(Loft.LAST_DAY);
         String loft = late < 1 - CHANGES
                 ? "It loses volume within days: that is the hair, not the hooking."
                 : late > 1 + CHANGES ? "It grows and frizzes." : "It stays much as it is.";
@@ -337,7 +336,7 @@ public final class Notes {
             long whole = plan.stations().stream()
                     .filter(s -> s.strand() == strand && s.share().parts() == 1)
                     .count();
-            boolean frizzes = Loft.of(line.texture()).at(Loft.LAST_DAY) > 1 + CHANGES;
+            boolean frizzes = line.loft().at(Loft.LAST_DAY) > 1 + CHANGES;
             add(
                     Moment.TAKEDOWN,
                     frizzes || whole == 0

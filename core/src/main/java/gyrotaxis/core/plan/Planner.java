@@ -10,6 +10,7 @@ import gyrotaxis.core.care.Pull;
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.estimate.ChairTime;
 import gyrotaxis.core.estimate.FoundationNeeds;
+import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.estimate.Purchase;
 import gyrotaxis.core.estimate.Quote;
@@ -180,7 +181,7 @@ public final class Planner {
         Hooked hooked = Hooker.hook(
                 scalp,
                 foundation,
-                brief.hair(),
+                brief.hairAsKnown(),
                 brief.fullness(),
                 brief.hooking(),
                 brief.demand(),
@@ -223,7 +224,8 @@ public final class Planner {
 
     /** What to buy for a head that is hooked: of the main hair what is in hand is used first. */
     public static Purchase purchase(InstallBrief brief, Hooked hooked) {
-        int reserve = brief.hooking().method().terms().reservePercent();
+        int reserve = brief.reservePercent();
+        double usedForEach = brief.learned().orUsual(Known.LOOPS);
         for (int k = 1; k < hooked.bought(); k++) {
             HairLine other = hooked.hairs().get(k).line();
             if (!other.packPrice().currency().equals(brief.hair().packPrice().currency())) {
@@ -238,7 +240,11 @@ public final class Planner {
         }
         return new Purchase(IntStream.range(0, hooked.bought())
                 .mapToObj(k -> PackCount.of(
-                        hooked.loopsOf(k), hooked.hairs().get(k).line(), k == 0 ? loopsInHand(brief) : 0, reserve))
+                        hooked.loopsOf(k),
+                        hooked.hairs().get(k).line(),
+                        k == 0 ? loopsInHand(brief) : 0,
+                        reserve,
+                        usedForEach))
                 .toList());
     }
 

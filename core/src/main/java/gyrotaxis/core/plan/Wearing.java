@@ -34,7 +34,7 @@ final class Wearing {
                 cover,
                 KnotWatch.of(plan.hooked(), plan.foundation(), cover),
                 bareRows(plan, cover),
-                Outline.of(cover, plan.brief().hair().texture(), day),
+                Outline.of(cover, plan.brief().hairAsKnown(), day),
                 nape);
     }
 

@@ -12,7 +12,7 @@ import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Knot;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,7 +64,7 @@ public final class FallSimulator {
     private final FallField field;
     private final Worn worn;
     private final double day;
-    private final Map<Texture, HairBody> bodies = new EnumMap<>(Texture.class);
+    private final Map<Kind, HairBody> bodies = new HashMap<>();
     /** Of every line of cells the stretch that the patch being laid covers. */
     private final int[] fromColumn;
 
@@ -138,9 +138,13 @@ public final class FallSimulator {
                 .toList();
     }
 
+    /** What makes one hair lie otherwise than another. */
+    private record Kind(Texture texture, Loft loft) {}
+
     private HairBody body(HairLine hair) {
         return bodies.computeIfAbsent(
-                hair.texture(), t -> HairBody.of(t).lofted(Loft.of(t).at(day)));
+                new Kind(hair.texture(), hair.loft()),
+                k -> HairBody.of(k.texture()).lofted(k.loft().at(day)));
     }
 
     /** How a station's hair lies on the head and hangs from it. */

@@ -1,5 +1,6 @@
 package gyrotaxis.core.wear;
 
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Zone;
@@ -38,9 +39,17 @@ public record Outline(Map<Zone, Double> heightMm, boolean isTooRound, boolean ha
      *
      * @param day in [0, {@link Loft#LAST_DAY}]
      */
-    public static Outline of(Cover cover, Texture texture, double day) {
-        double each =
-                HairBody.of(texture).footprintMm() * STANDS * Loft.of(texture).at(day);
+    public static Outline of(Cover cover, HairLine hair, double day) {
+        return of(cover, hair.texture(), hair.loft(), day);
+    }
+
+    /** The outline under hair that keeps its volume as its texture usually does. */
+    static Outline of(Cover cover, Texture texture, double day) {
+        return of(cover, texture, Loft.of(texture), day);
+    }
+
+    private static Outline of(Cover cover, Texture texture, Loft loft, double day) {
+        double each = HairBody.of(texture).footprintMm() * STANDS * loft.at(day);
         EnumMap<Zone, Double> height = new EnumMap<>(Zone.class);
         // What lies deeper is pressed flatter: height goes by the root of depth.
         cover.depthByZone().forEach((zone, depth) -> height.put(zone, each * Math.sqrt(depth)));
