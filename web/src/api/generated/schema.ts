@@ -4,6 +4,70 @@
  */
 
 export interface paths {
+    "/api/appointments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/appointments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_5"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/appointments/{id}/late": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["late"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/appointments/{id}/state": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["become"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/balance": {
         parameters: {
             query?: never;
@@ -29,7 +93,7 @@ export interface paths {
         };
         get: operations["list_5"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -44,9 +108,25 @@ export interface paths {
             cookie?: never;
         };
         get: operations["show_1"];
-        put: operations["change_2"];
+        put: operations["change_4"];
         post?: never;
         delete: operations["erase"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/appointments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClient"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -78,6 +158,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["compare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/free": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["free"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +237,7 @@ export interface paths {
         };
         get: operations["list_4"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -156,7 +268,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_3"];
         post?: never;
         delete?: never;
         options?: never;
@@ -223,6 +335,102 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/chairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addChair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/chairs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["renameChair"];
+        post?: never;
+        delete: operations["removeChair"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/studio": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_2"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/stylists": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/stylists/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["leave"];
         options?: never;
         head?: never;
         patch?: never;
@@ -536,6 +744,60 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AppointmentBody: {
+            belongsTo: string | null;
+            chairId: string | null;
+            clientId: string | null;
+            /** Format: date */
+            day: string;
+            id: string;
+            /** Format: int32 */
+            minute: number;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            /** @enum {string} */
+            occasion: "CONSULTATION" | "PREPARE" | "INSTALL" | "FILL" | "SLIP_CHECK" | "REFRESH" | "TAKEDOWN";
+            planId: string | null;
+            stylistId: string;
+            /** Format: int32 */
+            version: number;
+        };
+        AppointmentView: {
+            /** Format: uuid */
+            belongsTo: string | null;
+            /** Format: uuid */
+            chairId: string | null;
+            /** Format: uuid */
+            clientId: string | null;
+            clientName: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            fromMinute: number;
+            /** Format: uuid */
+            id: string;
+            isInHours: boolean;
+            /** Format: int32 */
+            minutes: number;
+            note: string;
+            /** @enum {string} */
+            occasion: "CONSULTATION" | "PREPARE" | "INSTALL" | "FILL" | "SLIP_CHECK" | "REFRESH" | "TAKEDOWN";
+            /** Format: uuid */
+            planId: string | null;
+            planName: string;
+            /** @enum {string} */
+            state: "PLANNED" | "DONE" | "MISSED" | "CALLED_OFF";
+            /** Format: uuid */
+            stylistId: string;
+            /** Format: int32 */
+            untilMinute: number;
+            /** Format: int32 */
+            version: number;
+            /** Format: uuid */
+            visitId: string | null;
+            words: string;
+        };
         ArrivedView: {
             /** Format: int64 */
             arrived: number;
@@ -611,7 +873,11 @@ export interface components {
             hooking: components["schemas"]["HookingBody"] | null;
             /** @enum {string} */
             installer: "STYLIST" | "SELF";
+            learned: components["schemas"]["LearnedBody"] | null;
             ownHair: components["schemas"]["OwnHairBody"];
+        };
+        ChairBody: {
+            name: string;
         };
         ChairFillView: {
             /** Format: double */
@@ -633,6 +899,11 @@ export interface components {
             left: components["schemas"]["Piece"][][];
             trials: components["schemas"]["ChairTrialView"][];
         };
+        ChairLine: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         ChairTrialView: {
             /** Format: double */
             exposed: number;
@@ -648,6 +919,11 @@ export interface components {
             /** @enum {string} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
+        };
+        ChairView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         ChoiceExtraHold: {
             /** @enum {string} */
@@ -831,6 +1107,26 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        DayView: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: int32 */
+            fromMinute: number | null;
+            /** Format: int32 */
+            untilMinute: number | null;
+        };
+        DiaryView: {
+            appointments: components["schemas"]["AppointmentView"][];
+            chairs: components["schemas"]["ChairLine"][];
+            /** Format: int32 */
+            gapMinutes: number;
+            /** Format: int32 */
+            nowMinute: number;
+            stylists: components["schemas"]["StylistLine"][];
+            /** Format: date */
+            today: string;
+            zone: string;
+        };
         DrawnView: {
             gaps: components["schemas"]["Gap"][];
             kinds: components["schemas"]["StationKind"][];
@@ -960,6 +1256,13 @@ export interface components {
             parts: components["schemas"]["PartBody"][];
             rim: components["schemas"]["RimBody"] | null;
             tails: components["schemas"]["TailBody"][];
+        };
+        FreeView: {
+            minutes: components["schemas"]["MinutesView"];
+            offers: components["schemas"]["OfferView"][];
+            /** Format: int32 */
+            prepareMinutes: number;
+            words: string;
         };
         Gap: {
             leftRow: string;
@@ -1262,6 +1565,7 @@ export interface components {
             score: number;
         };
         HookingBody: {
+            colour: string | null;
             cutZones: ("FRONT" | "MIDDLE" | "BACK" | "NAPE")[];
             edits: components["schemas"]["StationEditBody"][];
             knotlessRows: string[];
@@ -1324,6 +1628,18 @@ export interface components {
             /** Format: int32 */
             planVersion: number;
             sheet: components["schemas"]["WorkSheetForm"];
+        };
+        LateBody: {
+            /** Format: int32 */
+            untilMinute: number;
+        };
+        LateView: {
+            moved: components["schemas"]["AppointmentView"][];
+        };
+        LearnedBody: {
+            /** Format: date */
+            asOf: string;
+            values: components["schemas"]["ValueBody"][];
         };
         Ledger: {
             chairMinutes: components["schemas"]["Span"];
@@ -1485,6 +1801,14 @@ export interface components {
             /** @enum {string} */
             updoKnot: "DOUBLE_ENTRY" | "SINGLE_LEG";
         };
+        MinutesView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         MixBody: {
             /** @enum {string} */
             how: "RATIO" | "BLENDED" | "ZONES" | "ACCENTS";
@@ -1499,6 +1823,9 @@ export interface components {
             kind: "LENGTH_MM" | "AREA_MM2" | "GRAMS" | "GRAMS_PER_CM" | "MINUTES" | "PART" | "COUNT" | "TIMES";
             what: string;
         };
+        NewBody: {
+            appointments: components["schemas"]["AppointmentBody"][];
+        };
         NewPlanBody: {
             clientId: string;
             name: string;
@@ -1507,6 +1834,18 @@ export interface components {
             /** @enum {string} */
             moment: "BEFORE" | "CHAIR" | "TRYING" | "FINISHING" | "HOME" | "TAKEDOWN";
             momentWords: string;
+            words: string;
+        };
+        OffView: {
+            /** Format: date */
+            first: string;
+            /** Format: date */
+            last: string;
+            why: string;
+        };
+        OfferView: {
+            prepared: components["schemas"]["TimeView"] | null;
+            sittings: components["schemas"]["TimeView"][];
             words: string;
         };
         OptionView: {
@@ -1612,6 +1951,13 @@ export interface components {
         PatternBody: {
             foundation: components["schemas"]["FoundationBody"];
             name: string;
+        };
+        PeopleView: {
+            chairs: components["schemas"]["ChairView"][];
+            studio: components["schemas"]["StudioBody"];
+            stylists: components["schemas"]["StylistView"][];
+            usualWeek: components["schemas"]["DayView"][];
+            zones: string[];
         };
         PictureView: {
             /** Format: int32 */
@@ -2067,6 +2413,12 @@ export interface components {
             value: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
             words: string;
         };
+        StateBody: {
+            /** @enum {string} */
+            state: "PLANNED" | "DONE" | "MISSED" | "CALLED_OFF";
+            /** Format: int32 */
+            version: number;
+        };
         Station: {
             /** Format: double */
             alongMm: number;
@@ -2189,6 +2541,40 @@ export interface components {
             /** @enum {string|null} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE" | null;
         };
+        StudioBody: {
+            /** Format: int32 */
+            gapMinutes: number;
+            name: string;
+            /** Format: int32 */
+            version: number;
+            zone: string;
+        };
+        StylistBody: {
+            /** Format: uuid */
+            methodId: string | null;
+            name: string;
+            off: components["schemas"]["OffView"][];
+            /** Format: int32 */
+            version: number;
+            week: components["schemas"]["DayView"][];
+        };
+        StylistLine: {
+            days: components["schemas"]["WorkDay"][];
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
+        StylistView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            methodId: string | null;
+            name: string;
+            off: components["schemas"]["OffView"][];
+            /** Format: int32 */
+            version: number;
+            week: components["schemas"]["DayView"][];
+        };
         SummaryRow: {
             /** Format: double */
             braidWidthMm: number;
@@ -2254,6 +2640,18 @@ export interface components {
             value: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
             words: string;
         };
+        TimeView: {
+            /** Format: uuid */
+            chairId: string | null;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            minute: number;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: uuid */
+            stylistId: string;
+        };
         TrialView: {
             /** Format: double */
             exposedAfterPercent: number;
@@ -2290,6 +2688,14 @@ export interface components {
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
             works: boolean;
+        };
+        ValueBody: {
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            visits: number;
+            /** @enum {string} */
+            what: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
         };
         View: {
             from: string;
@@ -2333,6 +2739,18 @@ export interface components {
             sheet: components["schemas"]["WorkSheetForm"];
             unfit: components["schemas"]["Unfit"][];
             visit: components["schemas"]["VisitTile"];
+        };
+        WantedBody: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            minute: number | null;
+            /** Format: int32 */
+            minutes: number | null;
+            /** @enum {string} */
+            occasion: "CONSULTATION" | "PREPARE" | "INSTALL" | "FILL" | "SLIP_CHECK" | "REFRESH" | "TAKEDOWN";
+            planId: string | null;
+            stylistId: string | null;
         };
         WayOutView: {
             change: unknown;
@@ -2379,6 +2797,15 @@ export interface components {
             textures: components["schemas"]["TextureWords"][];
             ways: components["schemas"]["ChoiceWay"][];
             zones: components["schemas"]["ChoiceZone"][];
+        };
+        WorkDay: {
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            fromMinute: number | null;
+            /** Format: int32 */
+            untilMinute: number | null;
+            why: string;
         };
         WorkSheetForm: {
             outline: number[];
@@ -2494,6 +2921,108 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppointmentView"][];
+                };
+            };
+        };
+    };
+    change_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AppointmentBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppointmentView"][];
+                };
+            };
+        };
+    };
+    late: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LateView"];
+                };
+            };
+        };
+    };
+    become: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppointmentView"][];
+                };
+            };
+        };
+    };
     balance: {
         parameters: {
             query?: never;
@@ -2538,7 +3067,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2584,7 +3113,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2627,6 +3156,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    ofClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AppointmentView"][];
+                };
             };
         };
     };
@@ -2676,6 +3227,53 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComparisonView"];
+                };
+            };
+        };
+    };
+    show_3: {
+        parameters: {
+            query?: {
+                from?: string;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryView"];
+                };
+            };
+        };
+    };
+    free: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WantedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FreeView"];
                 };
             };
         };
@@ -2750,7 +3348,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2814,7 +3412,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2965,6 +3563,196 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    addChair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChairBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    renameChair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChairBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    removeChair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    change_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudioBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StylistBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StylistBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: {
+                to?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
             };
         };
     };

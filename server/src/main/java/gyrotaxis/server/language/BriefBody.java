@@ -1,7 +1,10 @@
 package gyrotaxis.server.language;
 
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.hair.Tint;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
@@ -28,11 +31,30 @@ public record BriefBody(
         @Nullable String hairLineId,
         @Nullable @Schema(nullable = true) Double fullness,
         @Nullable Installer installer,
-        @Nullable @Schema(nullable = true) HookingBody hooking) {
+        @Nullable @Schema(nullable = true) HookingBody hooking,
+        @Nullable @Schema(nullable = true) LearnedBody learned) {
+
+    /** A brief of which nothing was learned yet. */
+    public BriefBody(
+            @Nullable HeadBody head,
+            @Nullable OwnHairBody ownHair,
+            @Nullable ConsultationBody consultation,
+            @Nullable FoundationBody foundation,
+            @Nullable String hairLineId,
+            @Nullable Double fullness,
+            @Nullable Installer installer,
+            @Nullable HookingBody hooking) {
+        this(head, ownHair, consultation, foundation, hairLineId, fullness, installer, hooking, null);
+    }
+
+    /** The same with what is known by now. */
+    public BriefBody knowing(@Nullable LearnedBody other) {
+        return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, hooking, other);
+    }
 
     /** The same with other rows. */
     public BriefBody withFoundation(FoundationBody other) {
-        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking);
+        return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking, learned);
     }
 
     /** The same with whatever it does not say as usual, so that whoever reads it need not know what that is. */
@@ -45,7 +67,8 @@ public record BriefBody(
                 hairLineId,
                 fullness,
                 installer,
-                Fields.or(hooking, HookingBody.usual()).completed());
+                Fields.or(hooking, HookingBody.usual()).completed(),
+                learned);
     }
 
     /** The lines of hair that it names, as far as they can be read. */
@@ -71,7 +94,7 @@ public record BriefBody(
 
     private BriefBody mixing(@Nullable MixBody mix) {
         HookingBody other = hooking == null ? null : hooking.mixing(mix);
-        return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, other);
+        return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, other, learned);
     }
 
     private static void addId(Set<UUID> all, @Nullable String id) {
@@ -92,7 +115,8 @@ public record BriefBody(
                 hairLineId,
                 brief.fullness(),
                 brief.installer(),
-                HookingBody.of(brief.hooking(), hooking == null ? null : hooking.mix()));
+                HookingBody.of(brief.hooking(), hooking == null ? null : hooking.mix()),
+                LearnedBody.of(brief.learned()));
     }
 
     /**
@@ -112,7 +136,9 @@ public record BriefBody(
         double full = f.number("fullness", "Fullness", fullness, HookingPlan.FULLNESS);
         Installer who = f.present("installer", "Who installs", installer, Installer.STYLIST);
         HookingBrief hooked = hooking == null ? HookingBrief.usual() : hooking.check(f, shelf);
+        Learned known = learned == null ? Learned.NOTHING : learned.check(f);
         Optional<? extends HairInHand.Stocked> line = line(f, shelf);
+        line.ifPresent(l -> colour(f, l.hair(), hooked));
         return f.orRefuse(() -> new InstallBrief(
                 measured,
                 own,
@@ -122,7 +148,18 @@ public record BriefBody(
                 line.orElseThrow().loopsOnShelf(),
                 full,
                 who,
-                hooked));
+                hooked,
+                known));
+    }
+
+    /** A colour that the line does not come in is refused with the one that looks most like it. */
+    private static void colour(Fields f, HairLine line, HookingBrief hooked) {
+        hooked.colour().filter(c -> !line.colours().contains(c)).ifPresent(c -> {
+            String nearest = Tint.nearest(c, line.colours())
+                    .map(n -> " Nearest to " + c + ": " + n + ".")
+                    .orElse("");
+            f.problem("hooking.colour", line.name() + " comes in " + String.join(", ", line.colours()) + "." + nearest);
+        });
     }
 
     private Optional<? extends HairInHand.Stocked> line(Fields f, HairInHand shelf) {

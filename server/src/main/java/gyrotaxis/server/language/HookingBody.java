@@ -36,7 +36,8 @@ public record HookingBody(
         @Nullable @Schema(nullable = true) Boolean usesBaseHair,
         @Nullable @Schema(nullable = true) Double tuftGrams,
         @Nullable List<Zone> cutZones,
-        @Nullable List<String> knotlessRows) {
+        @Nullable List<String> knotlessRows,
+        @Nullable @Schema(nullable = true) String colour) {
     private static final Interval PARTS = new Interval(0, 8);
     private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
     private static final Interval PERCENT = new Interval(1, 100);
@@ -86,7 +87,8 @@ public record HookingBody(
                 h.usesBaseHair(),
                 h.bulk().tuftGrams().isPresent() ? h.bulk().tuftGrams().getAsDouble() : null,
                 List.copyOf(h.bulk().cut()),
-                h.knotless().stream().map(RowId::toString).toList());
+                h.knotless().stream().map(RowId::toString).toList(),
+                h.colour().orElse(null));
     }
 
     static HookingBody usual() {
@@ -104,12 +106,14 @@ public record HookingBody(
                 Fields.or(usesBaseHair, false),
                 tuftGrams,
                 Fields.or(cutZones, List.of()),
-                Fields.or(knotlessRows, List.of()));
+                Fields.or(knotlessRows, List.of()),
+                colour);
     }
 
     /** The same with another mix. */
     HookingBody mixing(@Nullable MixBody other) {
-        return new HookingBody(method, zones, parts, other, edits, usesBaseHair, tuftGrams, cutZones, knotlessRows);
+        return new HookingBody(
+                method, zones, parts, other, edits, usesBaseHair, tuftGrams, cutZones, knotlessRows, colour);
     }
 
     /** The same with the hair lines of its mix found by another key. */
@@ -133,7 +137,8 @@ public record HookingBody(
                 edits(f),
                 Boolean.TRUE.equals(usesBaseHair),
                 bulk(f),
-                knotless(f));
+                knotless(f),
+                Optional.ofNullable(colour));
     }
 
     private Bulk bulk(Fields f) {

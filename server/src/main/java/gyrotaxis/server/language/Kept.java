@@ -26,7 +26,8 @@ public class Kept {
 
     /** The forms in which things are kept, each with the steps from its first format on. */
     public enum Form {
-        PLAN(List.of(Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual, Upgrades::planFrom4)),
+        PLAN(List.of(
+                Upgrades::planFrom1, Upgrades::planFrom2, Upgrades::asUsual, Upgrades::planFrom4, Upgrades::asUsual)),
         PATTERN(List.of(Upgrades::patternFrom1, Upgrades::patternFrom2)),
         METHOD(List.of(Upgrades::asUsual, Upgrades::asUsual)),
         HEAD(List.of(Upgrades::headFrom1)),

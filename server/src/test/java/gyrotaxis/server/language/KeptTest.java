@@ -96,7 +96,8 @@ class KeptTest {
                         false,
                         null,
                         hooking.cutZones(),
-                        hooking.knotlessRows()));
+                        hooking.knotlessRows(),
+                        null));
         assertThat(new Planner().plan(plain.check(SHELF)).stations()).isNotEmpty();
     }
 
@@ -253,6 +254,8 @@ class KeptTest {
         JsonNode before = JSON.readTree(document);
         assertThat(again.at("/brief/head")).isEqualTo(before.at("/brief/head"));
         ((ObjectNode) again.at("/brief/hooking/method")).remove("prices");
+        assertThat(((ObjectNode) again.at("/brief/hooking")).remove("colour").isNull())
+                .isTrue();
         assertThat(again.at("/brief/hooking")).isEqualTo(before.at("/brief/hooking"));
         assertThat(again.path("hairs")).isEqualTo(before.path("hairs"));
     }
