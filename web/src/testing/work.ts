@@ -21,6 +21,9 @@ interface Samples {
       running: string[];
       kept: string[];
       signed: number[];
+      found: string[];
+      undone: string[];
+      takedown: number[];
       disputed: number[];
       counts: number[];
       isFinished: boolean;

@@ -1492,8 +1492,10 @@ export interface components {
             /** Format: double */
             at: number | null;
             colour: string | null;
+            /** @enum {string|null} */
+            grade: "NEW" | "GOOD" | "FAIR" | "WORN" | null;
             /** @enum {string} */
-            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED";
+            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED" | "TAIL_FOUND" | "ROW_UNDONE" | "LOOPS_KEPT" | "OWN_HAIR_CUT" | "SKIN_SEEN" | "JUDGED" | "TAKEN_DOWN";
             /** @enum {string|null} */
             knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
             /** Format: double */
@@ -1512,8 +1514,9 @@ export interface components {
             /** Format: int32 */
             shareParts: number | null;
             shares: number[] | null;
+            skin: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[] | null;
             /** @enum {string|null} */
-            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | null;
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
             /** Format: int32 */
             step: number | null;
             /** Format: int32 */
@@ -1522,6 +1525,7 @@ export interface components {
             /** Format: double */
             towardRad: number | null;
             undoes: components["schemas"]["EventName"] | null;
+            verdicts: ("LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN")[] | null;
             /** @enum {string|null} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
         };
@@ -2410,7 +2414,7 @@ export interface components {
         StageWords: {
             doing: string;
             /** @enum {string} */
-            value: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
+            value: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
             words: string;
         };
         StateBody: {
@@ -2523,7 +2527,7 @@ export interface components {
             rows: string[];
             shares: number[];
             /** @enum {string} */
-            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH";
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
             words: components["schemas"]["Piece"][];
         };
         StoppingView: {
@@ -2729,7 +2733,7 @@ export interface components {
             /** Format: int32 */
             shares: number;
             /** @enum {string|null} */
-            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | null;
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
         };
         VisitView: {
             /** Format: int64 */

@@ -33,6 +33,16 @@ describe('the fold', () => {
       expect([state.tries, state.fills, state.notes, state.pictures].map((l) => l.length)).toEqual(
         told.counts,
       );
+      const down = state.takedown;
+      expect([...down.found].sort()).toEqual(told.found);
+      expect([...down.undone].sort()).toEqual(told.undone);
+      expect([
+        down.keptLoops.length,
+        down.cuts.length,
+        Number(down.skin !== undefined),
+        Number(down.judged !== undefined),
+        Number(down.isOver),
+      ]).toEqual(told.takedown);
       expect([...state.disputed].sort((a, b) => a - b)).toEqual(told.disputed);
       expect(state.isFinished).toBe(told.isFinished);
       expect(state.strays).toHaveLength(told.strays);

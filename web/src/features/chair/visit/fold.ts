@@ -34,6 +34,18 @@ export interface Counted {
   inAtCount: number;
 }
 
+/** How far a head is taken down again, and what was seen then. */
+export interface Takedown {
+  /** Tails that were found and marked, by their rows. */
+  found: Set<string>;
+  undone: Set<string>;
+  keptLoops: Happening[];
+  cuts: Happening[];
+  skin: Happening | undefined;
+  judged: Happening | undefined;
+  isOver: boolean;
+}
+
 export interface WorkState {
   shares: Map<number, Worked>;
   stepsDone: Set<number>;
@@ -52,6 +64,7 @@ export interface WorkState {
   saidBy: Map<number, string>;
   isFinished: boolean;
   lastAt: number | undefined;
+  takedown: Takedown;
   strays: WorkEvent[];
   /** What somebody went on with although it had been finished elsewhere. */
   afterTheEnd: WorkEvent[];
@@ -133,6 +146,15 @@ export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
     saidBy: new Map(),
     isFinished: false,
     lastAt: undefined,
+    takedown: {
+      found: new Set(),
+      undone: new Set(),
+      keptLoops: [],
+      cuts: [],
+      skin: undefined,
+      judged: undefined,
+      isOver: false,
+    },
     strays: [],
     afterTheEnd: [],
     holding: holding(events),
@@ -273,6 +295,35 @@ function apply(sheet: WorkSheet, state: WorkState, e: WorkEvent) {
       return;
     case 'PICTURED':
       state.pictures.push(w);
+      return;
+    default:
+      return takeDown(state, w, at);
+  }
+}
+
+function takeDown({ takedown: t, stages }: WorkState, w: Happening, at: number) {
+  switch (w.kind) {
+    case 'TAIL_FOUND':
+      t.found.add(w.row ?? '');
+      return;
+    case 'ROW_UNDONE':
+      t.undone.add(w.row ?? '');
+      return;
+    case 'LOOPS_KEPT':
+      t.keptLoops.push(w);
+      return;
+    case 'OWN_HAIR_CUT':
+      t.cuts.push(w);
+      return;
+    case 'SKIN_SEEN':
+      t.skin = w;
+      return;
+    case 'JUDGED':
+      t.judged = w;
+      return;
+    case 'TAKEN_DOWN':
+      t.isOver = true;
+      for (const [of, time] of stages) stages.set(of, standing(time, at, time.isEnded));
       return;
     default:
       return;

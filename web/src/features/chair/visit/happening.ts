@@ -22,6 +22,9 @@ const NOTHING: Omit<Happening, 'kind'> = {
   step: null,
   adjustment: null,
   undoes: null,
+  grade: null,
+  skin: null,
+  verdicts: null,
 };
 
 /** Something that happened, with what its kind asks for. */

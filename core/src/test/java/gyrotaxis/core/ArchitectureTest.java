@@ -40,7 +40,8 @@ class ArchitectureTest {
             Map.entry("findings", Set.of("plan")),
             Map.entry("balance", Set.of("plan")),
             Map.entry("compare", Set.of("plan")),
-            Map.entry("chair", Set.of("balance"))));
+            Map.entry("chair", Set.of("balance", "stock")),
+            Map.entry("learn", Set.of("chair"))));
 
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -117,7 +117,7 @@ class WorkSamplesTest {
             }
             case BUNDLE_OPENED -> w.put("supply", 0).put("loops", (double) (10 + r.nextInt(20)));
             case REST_COUNTED -> w.put("supply", 0).put("loops", r.nextInt(20) / 2.0);
-            case ROW_KEPT, ROW_RELEASED ->
+            case ROW_KEPT, ROW_RELEASED, TAIL_FOUND, ROW_UNDONE ->
                 w.put(
                         "row",
                         sheet.rows().get(r.nextInt(sheet.rows().size())).id().toString());
@@ -139,6 +139,9 @@ class WorkSamplesTest {
                 w.putArray("otherShares").add(1 + r.nextInt(sheet.shares().size()));
             }
             case REPLACED -> w.put("supply", 0);
+            case LOOPS_KEPT -> w.put("supply", 0).put("loops", 12.5).put("grade", "GOOD");
+            case SKIN_SEEN -> w.putArray("skin").add("TENDER");
+            case JUDGED -> w.putArray("verdicts").add("LESS_HAIR");
             case UNDONE -> {
                 JsonNode e = before.get(r.nextInt(before.size()));
                 w.putObject("undoes")
@@ -191,6 +194,16 @@ class WorkSamplesTest {
                 .add(s.fills().size())
                 .add(s.notes().size())
                 .add(s.pictures().size());
+        ArrayNode found = o.putArray("found");
+        s.takedown().found().stream().map(Object::toString).sorted().forEach(found::add);
+        ArrayNode undone = o.putArray("undone");
+        s.takedown().undone().stream().map(Object::toString).sorted().forEach(undone::add);
+        o.putArray("takedown")
+                .add(s.takedown().kept().size())
+                .add(s.takedown().cuts().size())
+                .add(s.takedown().skin().isPresent() ? 1 : 0)
+                .add(s.takedown().judged().isPresent() ? 1 : 0)
+                .add(s.takedown().isOver() ? 1 : 0);
         ArrayNode disputed = o.putArray("disputed");
         s.disputed().forEach(ref -> disputed.add(ref.number()));
         o.put("isFinished", s.isFinished()).put("strays", s.strays().size());

@@ -8,11 +8,16 @@ import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.wear.Worn;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeSet;
 
 /** What can happen at the chair. Nothing is ever changed afterwards: what was wrong is undone by another event. */
 public sealed interface Happening {
@@ -199,6 +204,61 @@ public sealed interface Happening {
             by = Require.text(by, LONGEST_NAME, "by");
         }
     }
+
+    /** Weeks later, before anything is cut, a tail is found and marked. */
+    record TailFound(RowId row) implements Happening {}
+
+    /** All that hung from a row is out, and the row is undone. */
+    record RowUndone(RowId row) implements Happening {}
+
+    /**
+     * Loops that came out are washed and kept.
+     *
+     * @param loops whole loops and parts of loops, in [0, {@link #MOST_LOOPS}]
+     */
+    record LoopsKept(int supply, double loops, Good.Grade grade) implements Happening {
+        public LoopsKept {
+            Require.atLeast(0, supply, "supply", "");
+            Require.inRange(loops, 0, MOST_LOOPS, "loops", "loops");
+            if (grade == Good.Grade.NEW) {
+                throw new IllegalArgumentException("grade is NEW but what was worn is not new");
+            }
+        }
+    }
+
+    /** Her own hair was cut. */
+    record OwnHairCut(String where) implements Happening {
+        public OwnHairCut {
+            where = Require.text(where, LONGEST_NOTE, "where");
+        }
+    }
+
+    /**
+     * What the skin looked like once all was out.
+     *
+     * @param seen what was; empty if it was well
+     * @param words more of it; may be empty
+     */
+    record SkinSeen(Set<ScalpCondition> seen, String words) implements Happening {
+        public SkinSeen {
+            seen = Collections.unmodifiableSet(new TreeSet<>(seen));
+        }
+    }
+
+    /**
+     * What is to be otherwise next time.
+     *
+     * @param changes what; empty if nothing is
+     * @param words more of it; may be empty
+     */
+    record Judged(Set<Verdict> changes, String words) implements Happening {
+        public Judged {
+            changes = Collections.unmodifiableSet(new TreeSet<>(changes));
+        }
+    }
+
+    /** All is out. */
+    record TakenDown() implements Happening {}
 
     /** An event is taken back; taken back itself, that event holds again. */
     record Undone(EventId event) implements Happening {}

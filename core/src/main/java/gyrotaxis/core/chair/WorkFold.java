@@ -55,6 +55,7 @@ final class WorkFold {
     private final TreeMap<ShareRef, String> saidBy = new TreeMap<>();
 
     private final TreeSet<EventId> strays = new TreeSet<>();
+    private final TakedownFold takedown = new TakedownFold();
     private boolean isFinished;
     private Optional<Instant> lastAt = Optional.empty();
 
@@ -76,6 +77,7 @@ final class WorkFold {
             keep(e.what());
             count(e.what());
             say(e.what());
+            takedown.add(e.what());
         }
     }
 
@@ -105,6 +107,9 @@ final class WorkFold {
             // Whatever clock still runs stands still with the work.
             isFinished = true;
             stages.replaceAll((stage, t) -> t.standing(e.at(), t.isEnded()));
+        } else if (what instanceof Happening.TakenDown) {
+            stages.replaceAll((stage, t) -> t.standing(e.at(), t.isEnded()));
+            return false;
         } else if (what instanceof Happening.Reopened) {
             isFinished = false;
         } else {
@@ -277,6 +282,10 @@ final class WorkFold {
             return List.of(k.row());
         } else if (what instanceof Happening.RowReleased r) {
             return List.of(r.row());
+        } else if (what instanceof Happening.TailFound t) {
+            return List.of(t.row());
+        } else if (what instanceof Happening.RowUndone r) {
+            return List.of(r.row());
         } else if (what instanceof FillPlaced f) {
             return Stream.concat(Stream.of(f.row()), f.beyond().map(Happening.KnotBeyond::row).stream())
                     .toList();
@@ -295,6 +304,8 @@ final class WorkFold {
             return OptionalInt.of(r.supply());
         } else if (what instanceof Adjusted a) {
             return a.supply();
+        } else if (what instanceof Happening.LoopsKept k) {
+            return OptionalInt.of(k.supply());
         }
         return OptionalInt.empty();
     }
@@ -326,6 +337,7 @@ final class WorkFold {
                 disputed,
                 isFinished,
                 lastAt,
+                takedown.state(),
                 strays);
     }
 }

@@ -49,6 +49,7 @@ import java.util.TreeSet;
  * @param disputed shares that one device hooked and another left out, and nobody looked at since; they count as hooked
  * @param isFinished whether the work is done, and was not opened again
  * @param lastAt when the last thing happened that says so, by the clock of its device; empty if nothing has
+ * @param takedown how far it is taken down again
  * @param strays events that name what is not in the sheet; kept, and told
  */
 public record WorkState(
@@ -68,6 +69,7 @@ public record WorkState(
         SortedSet<ShareRef> disputed,
         boolean isFinished,
         Optional<Instant> lastAt,
+        Takedown takedown,
         SortedSet<EventId> strays) {
 
     /** So long nothing happens in no stage while it is worked. ASSUMPTION: longer than any row takes to braid. */

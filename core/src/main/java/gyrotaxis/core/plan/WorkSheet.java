@@ -50,7 +50,9 @@ public record WorkSheet(
         SECURE("secure tails", "securing tails"),
         HOOK("hook", "hooking"),
         TRY_AND_FILL("try and fill", "trying and filling"),
-        FINISH("finish", "finishing");
+        FINISH("finish", "finishing"),
+        /** Weeks later, and on no sheet as steps: it goes by the tails and rows of the sheet. */
+        TAKE_DOWN("take down", "taking down");
 
         private final String words;
         private final String doing;

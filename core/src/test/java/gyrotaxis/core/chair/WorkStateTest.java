@@ -20,6 +20,8 @@ import gyrotaxis.core.plan.WorkSheet.Side;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.plan.WorkSheetWriter;
 import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.time.Duration;
@@ -31,6 +33,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -99,7 +102,7 @@ class WorkStateTest {
                 ? new RowId(Section.SPIRAL, 1)
                 : SHEET.rows().get(r.nextInt(SHEET.rows().size())).id();
         Stage stage = Stage.values()[r.nextInt(Stage.values().length)];
-        return switch (r.nextInt(23)) {
+        return switch (r.nextInt(28)) {
             case 0 -> new Happening.StageBegun(stage);
             case 1 -> new Happening.StagePaused(stage);
             case 2 -> new Happening.StageResumed(stage);
@@ -140,6 +143,12 @@ class WorkStateTest {
                         Optional.of(Share.QUARTER),
                         OptionalInt.empty(),
                         r.nextInt(2));
+            case 20 -> new Happening.TailFound(row);
+            case 21 -> new Happening.RowUndone(row);
+            case 22 -> new Happening.LoopsKept(r.nextInt(2), r.nextInt(30), Good.Grade.FAIR);
+            case 23 -> new Happening.Judged(Set.of(Verdict.values()[r.nextInt(Verdict.values().length)]), "");
+            case 24 ->
+                r.nextBoolean() ? new Happening.TakenDown() : new Happening.SkinSeen(Set.of(ScalpCondition.TENDER), "");
             default -> new Happening.SharesHooked(List.of(share));
         };
     }

@@ -3,11 +3,14 @@ package gyrotaxis.server.language;
 import gyrotaxis.core.chair.Adjustment;
 import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.Happening;
+import gyrotaxis.core.chair.Verdict;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.Good.Grade;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -15,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +37,9 @@ import org.jspecify.annotations.Nullable;
  * @param part which wearing part was tried, from 0; left out for a way without one
  * @param step by its number in the sheet
  * @param undoes the event that is taken back
+ * @param grade in which state loops are kept
+ * @param skin what was seen on it
+ * @param verdicts what is to be otherwise next time
  */
 public record HappeningBody(
         @Nullable Kind kind,
@@ -56,7 +63,10 @@ public record HappeningBody(
         @Nullable @Schema(nullable = true) Integer part,
         @Nullable @Schema(nullable = true) Integer step,
         @Nullable @Schema(nullable = true) Adjustment adjustment,
-        @Nullable @Schema(nullable = true) EventName undoes) {
+        @Nullable @Schema(nullable = true) EventName undoes,
+        @Nullable @Schema(nullable = true) Grade grade,
+        @Nullable @Schema(nullable = true) List<ScalpCondition> skin,
+        @Nullable @Schema(nullable = true) List<Verdict> verdicts) {
 
     /** What can happen. */
     public enum Kind {
@@ -82,7 +92,14 @@ public record HappeningBody(
         CAUTION_SIGNED,
         UNDONE,
         FINISHED,
-        REOPENED
+        REOPENED,
+        TAIL_FOUND,
+        ROW_UNDONE,
+        LOOPS_KEPT,
+        OWN_HAIR_CUT,
+        SKIN_SEEN,
+        JUDGED,
+        TAKEN_DOWN
     }
 
     /** Names an event: which device made it, and the how manyth of its own it was. */
@@ -94,7 +111,7 @@ public record HappeningBody(
 
     private static final HappeningBody NONE = new HappeningBody(
             null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-            null, null, null, null);
+            null, null, null, null, null, null, null);
 
     /**
      * What happened.
@@ -136,6 +153,14 @@ public record HappeningBody(
             case UNDONE -> new Happening.Undone(need(undoes, "undoes").id());
             case FINISHED -> new Happening.Finished();
             case REOPENED -> new Happening.Reopened();
+            case TAIL_FOUND -> new Happening.TailFound(rowId(need(row, "row")));
+            case ROW_UNDONE -> new Happening.RowUndone(rowId(need(row, "row")));
+            case LOOPS_KEPT ->
+                new Happening.LoopsKept(need(supply, "supply"), need(loops, "loops"), need(grade, "grade"));
+            case OWN_HAIR_CUT -> new Happening.OwnHairCut(said());
+            case SKIN_SEEN -> new Happening.SkinSeen(Set.copyOf(skin == null ? List.of() : skin), said());
+            case JUDGED -> new Happening.Judged(Set.copyOf(verdicts == null ? List.of() : verdicts), said());
+            case TAKEN_DOWN -> new Happening.TakenDown();
         };
     }
 
@@ -223,6 +248,9 @@ public record HappeningBody(
                 null,
                 null,
                 a.kind(),
+                null,
+                null,
+                null,
                 null);
     }
 
@@ -270,7 +298,63 @@ public record HappeningBody(
                 null,
                 null,
                 null,
+                null,
+                null,
+                null,
                 null);
+    }
+
+    /** That something happened to a row. */
+    public static HappeningBody row(Kind kind, String row) {
+        return NONE.with(kind, null, null, null, null, null, null).of(row, null, null, null);
+    }
+
+    /** That loops were washed and kept. */
+    public static HappeningBody kept(int supply, double loops, Grade grade) {
+        return NONE.with(Kind.LOOPS_KEPT, null, null, null, supply, loops, null).of(null, grade, null, null);
+    }
+
+    /** What the skin looked like. */
+    public static HappeningBody skin(List<ScalpCondition> seen, String words) {
+        return NONE.with(Kind.SKIN_SEEN, null, null, null, null, null, words).of(null, null, seen, null);
+    }
+
+    /** What is to be otherwise next time. */
+    public static HappeningBody judged(List<Verdict> changes, String words) {
+        return NONE.with(Kind.JUDGED, null, null, null, null, null, words).of(null, null, null, changes);
+    }
+
+    private HappeningBody of(
+            @Nullable String ofRow,
+            @Nullable Grade ofGrade,
+            @Nullable List<ScalpCondition> ofSkin,
+            @Nullable List<Verdict> ofVerdicts) {
+        return new HappeningBody(
+                kind,
+                stage,
+                shares,
+                otherShares,
+                knot,
+                passes,
+                shareParts,
+                supply,
+                packs,
+                loops,
+                text,
+                colour,
+                ofRow,
+                at,
+                towardRad,
+                otherRow,
+                otherAt,
+                way,
+                part,
+                step,
+                adjustment,
+                undoes,
+                ofGrade,
+                ofSkin,
+                ofVerdicts);
     }
 
     /** That something was said, or needs no words. */
@@ -308,6 +392,9 @@ public record HappeningBody(
                 part,
                 otherStep,
                 adjustment,
-                undoes);
+                undoes,
+                grade,
+                skin,
+                verdicts);
     }
 }

@@ -1,0 +1,44 @@
+package gyrotaxis.core.chair;
+
+import gyrotaxis.core.chair.Happening.Judged;
+import gyrotaxis.core.chair.Happening.LoopsKept;
+import gyrotaxis.core.chair.Happening.OwnHairCut;
+import gyrotaxis.core.chair.Happening.SkinSeen;
+import gyrotaxis.core.foundation.RowId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/** Puts what happens when a head is taken down, one after the other, into a {@link Takedown} that is being made. */
+final class TakedownFold {
+    private final TreeSet<RowId> found = new TreeSet<>();
+    private final TreeSet<RowId> undone = new TreeSet<>();
+    private final List<LoopsKept> kept = new ArrayList<>();
+    private final List<OwnHairCut> cuts = new ArrayList<>();
+    private Optional<SkinSeen> skin = Optional.empty();
+    private Optional<Judged> judged = Optional.empty();
+    private boolean isOver;
+
+    void add(Happening what) {
+        if (what instanceof Happening.TailFound t) {
+            found.add(t.row());
+        } else if (what instanceof Happening.RowUndone r) {
+            undone.add(r.row());
+        } else if (what instanceof LoopsKept k) {
+            kept.add(k);
+        } else if (what instanceof OwnHairCut c) {
+            cuts.add(c);
+        } else if (what instanceof SkinSeen s) {
+            skin = Optional.of(s);
+        } else if (what instanceof Judged j) {
+            judged = Optional.of(j);
+        } else if (what instanceof Happening.TakenDown) {
+            isOver = true;
+        }
+    }
+
+    Takedown state() {
+        return new Takedown(found, undone, kept, cuts, skin, judged, isOver);
+    }
+}

@@ -1,0 +1,128 @@
+package gyrotaxis.core.learn;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.estimate.Known;
+import gyrotaxis.core.foundation.FoundationBrief;
+import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.scalp.HeadMeasures;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Stylists whose true values are known, at eight heads each: how far plans are off before each head.
+ *
+ * <p>What it prints is the curve in docs/model.md.
+ */
+class LearningCurveTest {
+    private static final int STYLISTS = 24;
+    private static final int VISITS = 8;
+    private static final LocalDate DAY = LocalDate.of(2027, 1, 4);
+    private static final Planner PLANNER = new Planner();
+
+    /** A year in which nothing odd happens. */
+    private static final List<Off> QUIET = curve(-1, 1);
+
+    /** How far off plans are: minutes in the chair as a part of the true ones, and packs. */
+    private record Off(double minutes, double packs) {}
+
+    private static InstallBrief brief(int n) {
+        double[] round = {545, 560, 570, 590};
+        return InstallBrief.of(
+                HeadMeasures.of(round[n % round.length], 355, 328),
+                FoundationBrief.of(10 + 2 * (n % 3), 5, 12),
+                HookedHeads.hair(Texture.DEEP_WAVE));
+    }
+
+    private static Off off(InstallBrief brief, SimulatedStylist who, List<Seen> seen) {
+        InstallPlan planned = PLANNER.plan(brief.knowing(known(seen).learned()));
+        InstallPlan really = PLANNER.plan(brief.knowing(who.truth));
+        double minutes = really.time().inChair().likely();
+        return new Off(
+                Math.abs(planned.time().inChair().likely() - minutes) / minutes,
+                Math.abs(planned.packs().packs() - really.packs().packs()));
+    }
+
+    private static Learning known(List<Seen> seen) {
+        return Learning.of(
+                seen,
+                new Learning.About(Optional.empty(), Texture.DEEP_WAVE, Optional.empty()),
+                Learning.Wishes.NONE,
+                DAY.plusYears(1));
+    }
+
+    private static Seen seen(int n, Map<Known, Double> values) {
+        return new Seen(new UUID(0, n), DAY.plusDays(n), Optional.empty(), Texture.DEEP_WAVE, Optional.empty(), values);
+    }
+
+    /** The mean over all stylists before each head; {@code oddAt} is the head at which something odd happens, or none. */
+    private static List<Off> curve(int oddAt, double odd) {
+        List<Off> curve = new ArrayList<>();
+        double[][] sums = new double[VISITS + 1][2];
+        for (int s = 0; s < STYLISTS; s++) {
+            SimulatedStylist who = new SimulatedStylist(PLANNER, 100 + s);
+            List<Seen> seen = new ArrayList<>();
+            for (int v = 0; v <= VISITS; v++) {
+                // Asked of the same head each time, so that only what is known differs.
+                Off off = off(brief(s), who, seen);
+                sums[v][0] += off.minutes() / STYLISTS;
+                sums[v][1] += off.packs() / STYLISTS;
+                InstallBrief next = brief(s + v).knowing(known(seen).learned());
+                seen.add(seen(v, who.visit(next, v == oddAt ? odd : 1)));
+            }
+        }
+        for (double[] sum : sums) {
+            curve.add(new Off(sum[0], sum[1]));
+        }
+        return curve;
+    }
+
+    @Test
+    void theErrorOfMinutesAndPacksFallsByHalfWithinEightVisits() {
+        List<Off> curve = QUIET;
+        for (int v = 0; v < curve.size(); v++) {
+            System.out.printf(
+                    "after %d visits: minutes off by %.1f %%, packs by %.2f%n",
+                    v, 100 * curve.get(v).minutes(), curve.get(v).packs());
+        }
+        assertThat(curve.get(VISITS).minutes()).isLessThan(curve.get(0).minutes() / 2);
+        assertThat(curve.get(VISITS).packs()).isLessThan(curve.get(0).packs() / 2);
+    }
+
+    /**
+     * Of three visits of which two ordinary ones lie far apart by chance, the odd one cannot be told from them: so the mean may move, by less than
+     * half a point of minutes and a tenth of a pack.
+     */
+    @Test
+    void oneOddVisitHardlyMovesWhatWasLearned() {
+        List<Off> without = QUIET;
+        for (double[] one : new double[][] {{0.35, 2}, {2, 0}, {2, 2}, {2, 5}, {3, 2}}) {
+            double odd = one[0];
+            int at = (int) one[1];
+            List<Off> with = curve(at, odd);
+            System.out.printf(
+                    "odd by %.2f at visit %d: minutes %.1f %% before, %.1f %% after; packs %.2f, %.2f%n",
+                    odd,
+                    at + 1,
+                    100 * without.get(at).minutes(),
+                    100 * with.get(at + 1).minutes(),
+                    without.get(at).packs(),
+                    with.get(at + 1).packs());
+            assertThat(with.get(at + 1).minutes())
+                    .as("minutes, odd by %s at visit %s", odd, at + 1)
+                    .isLessThanOrEqualTo(without.get(at).minutes() + 0.005);
+            assertThat(with.get(at + 1).packs())
+                    .as("packs, odd by %s at visit %s", odd, at + 1)
+                    .isLessThanOrEqualTo(without.get(at).packs() + 0.1);
+        }
+    }
+}
