@@ -119,6 +119,21 @@ public record Stock(Map<Good, Long> amounts) {
         return moves;
     }
 
+    /**
+     * What to move so that so much new hair of a line in a colour is there, because so much was counted.
+     *
+     * @param parts what was counted, in parts of a loop, at least 0
+     */
+    public List<Movement> counted(LineId line, String colour, long parts, int loopsPerPack) {
+        long more = parts - newParts(line, colour);
+        if (more > 0) {
+            return List.of(new Movement(new Good.Loops(line, colour, "", Good.Grade.NEW), Why.COUNTED, more));
+        }
+        return taking(line, colour, "", -more, loopsPerPack).stream()
+                .map(m -> m.why() == Why.USED ? new Movement(m.good(), Why.COUNTED, m.amount()) : m)
+                .toList();
+    }
+
     private Stock moved(List<Movement> moves, List<Movement> more) {
         moves.addAll(more);
         return after(more);

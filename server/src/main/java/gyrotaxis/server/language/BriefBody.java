@@ -145,7 +145,8 @@ public record BriefBody(
                 asked,
                 rows,
                 line.orElseThrow().hair(),
-                line.orElseThrow().loopsOnShelf(),
+                line.orElseThrow()
+                        .loopsOnShelf(hooked.colourOf(line.orElseThrow().hair())),
                 full,
                 who,
                 hooked,

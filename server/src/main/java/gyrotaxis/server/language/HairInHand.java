@@ -19,7 +19,12 @@ public interface HairInHand {
         /** What it is. */
         HairLine hair();
 
-        /** Loops in hand, at least 0. */
+        /** Loops in hand, of all colours, at least 0. */
         int loopsOnShelf();
+
+        /** Loops in hand of one of its colours, at least 0. */
+        default int loopsOnShelf(String colour) {
+            return loopsOnShelf();
+        }
     }
 }

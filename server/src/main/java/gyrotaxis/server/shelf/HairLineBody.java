@@ -14,6 +14,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Currency;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
@@ -118,7 +119,7 @@ public record HairLineBody(
                                 goesInWhole == null ? usual.goesInWhole() : goesInWhole,
                                 heatC == null ? OptionalInt.empty() : OptionalInt.of(heat)),
                         sizes),
-                shelf,
+                shelf == 0 ? Map.of() : Map.of(checkedColours.get(0), shelf),
                 pack.guessed(),
                 false,
                 version));

@@ -9,12 +9,22 @@ import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.Why;
 import gyrotaxis.server.db.tables.records.HairLineRecord;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import java.time.Clock;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
@@ -30,25 +40,38 @@ class JooqShelf implements Shelf {
 
     private final DSLContext db;
     private final JsonMapper json;
+    private final Ledger ledger;
+    private final Clock clock;
 
-    JooqShelf(DSLContext db, JsonMapper json) {
+    JooqShelf(DSLContext db, JsonMapper json, Ledger ledger, Clock clock) {
         this.db = db;
         this.json = json;
+        this.ledger = ledger;
+        this.clock = clock;
     }
 
     @Override
     public List<StockedLine> all() {
-        return db.selectFrom(HAIR_LINE).orderBy(HAIR_LINE.NAME, HAIR_LINE.ID).fetch(this::line);
+        Map<UUID, Map<String, Integer>> loops = ledger.newLoops();
+        return db.selectFrom(HAIR_LINE)
+                .orderBy(HAIR_LINE.NAME, HAIR_LINE.ID)
+                .fetch(r -> line(r, loops.getOrDefault(r.getId(), Map.of())));
     }
 
     @Override
     public Optional<StockedLine> find(UUID id) {
-        return db.selectFrom(HAIR_LINE).where(HAIR_LINE.ID.eq(id)).fetchOptional(this::line);
+        return db.selectFrom(HAIR_LINE)
+                .where(HAIR_LINE.ID.eq(id))
+                .fetchOptional(r -> line(
+                        r, Ledger.newLoops(ledger.stock(Set.of(new LineId(id)))).getOrDefault(id, Map.of())));
     }
 
     @Override
     public void add(StockedLine line) {
         db.insertInto(HAIR_LINE).set(record(line)).execute();
+        ledger.add(begun(line).stream()
+                .map(m -> Moved.now(m, clock.instant(), Optional.empty(), Optional.empty(), ""))
+                .toList());
     }
 
     @Override
@@ -57,7 +80,7 @@ class JooqShelf implements Shelf {
                 line.id(),
                 line.supplier(),
                 line.hair(),
-                line.loopsOnShelf(),
+                line.loopsByColour(),
                 line.guessed(),
                 line.isStarter(),
                 line.version() + 1);
@@ -73,6 +96,23 @@ class JooqShelf implements Shelf {
         return db.deleteFrom(HAIR_LINE)
                 .where(HAIR_LINE.IS_STARTER.isTrue().and(HAIR_LINE.ID.notIn(inUse)))
                 .execute();
+    }
+
+    /** What is there when a line is put on the shelf: as many whole packs as there can be, and loops. */
+    private static List<Movement> begun(StockedLine line) {
+        LineId id = new LineId(line.id());
+        int pack = line.hair().loopsPerPack();
+        List<Movement> all = new ArrayList<>();
+        new TreeMap<>(line.loopsByColour()).forEach((colour, loops) -> {
+            if (loops >= pack) {
+                all.add(new Movement(new Good.Packs(id, colour, "", pack), Why.BEGUN, loops / pack));
+            }
+            if (loops % pack > 0) {
+                all.add(new Movement(
+                        new Good.Loops(id, colour, "", Good.Grade.NEW), Why.BEGUN, (long) (loops % pack) * Good.PARTS));
+            }
+        });
+        return all;
     }
 
     private HairLineRecord record(StockedLine line) {
@@ -91,7 +131,6 @@ class JooqShelf implements Shelf {
                 h.packPrice().currency().getCurrencyCode(),
                 h.isCoated(),
                 String.join(BETWEEN_COLOURS, h.colours()),
-                line.loopsOnShelf(),
                 line.version(),
                 h.fibre().curlMm(),
                 h.fibre().slip().name(),
@@ -118,7 +157,7 @@ class JooqShelf implements Shelf {
                 r.getHeatC() == null ? OptionalInt.empty() : OptionalInt.of(r.getHeatC()));
     }
 
-    private StockedLine line(HairLineRecord r) {
+    private StockedLine line(HairLineRecord r, Map<String, Integer> loopsByColour) {
         HairLine hair = new HairLine(
                 r.getName(),
                 Texture.valueOf(r.getTexture()),
@@ -139,6 +178,6 @@ class JooqShelf implements Shelf {
                 .map(Guessed::valueOf)
                 .collect(Collectors.toSet());
         return new StockedLine(
-                r.getId(), r.getSupplier(), hair, r.getLoopsOnShelf(), guessed, r.getIsStarter(), r.getVersion());
+                r.getId(), r.getSupplier(), hair, loopsByColour, guessed, r.getIsStarter(), r.getVersion());
     }
 }

@@ -1,10 +1,20 @@
 package gyrotaxis.server.shelf;
 
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.Stock;
 import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import java.time.Clock;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -15,11 +25,15 @@ class ShelfDesk {
     private final Shelf shelf;
     private final StarterSet starters;
     private final HairInUse used;
+    private final Ledger ledger;
+    private final Clock clock;
 
-    ShelfDesk(Shelf shelf, StarterSet starters, HairInUse used) {
+    ShelfDesk(Shelf shelf, StarterSet starters, HairInUse used, Ledger ledger, Clock clock) {
         this.shelf = shelf;
         this.starters = starters;
         this.used = used;
+        this.ledger = ledger;
+        this.clock = clock;
     }
 
     @Transactional(readOnly = true)
@@ -45,13 +59,38 @@ class ShelfDesk {
         return all();
     }
 
+    /** Who says how many there are, counted them. */
+    private void countIfSaid(StockedLine line, @Nullable Integer loops) {
+        if (loops == null
+                || shelf.find(line.id()).filter(l -> l.loopsOnShelf() != loops).isEmpty()) {
+            return;
+        }
+        ledger.hold();
+        LineId id = new LineId(line.id());
+        Stock stock = ledger.stock(Set.of(id));
+        String first = line.hair().colours().get(0);
+        long others = Ledger.newLoops(stock).getOrDefault(line.id(), Map.of()).entrySet().stream()
+                .filter(e -> !e.getKey().equals(first))
+                .mapToLong(Map.Entry::getValue)
+                .sum();
+        long counted = Math.max(0, loops - others) * Good.PARTS;
+        ledger.add(stock.counted(id, first, counted, line.hair().loopsPerPack()).stream()
+                .map(m -> Moved.now(m, clock.instant(), Optional.empty(), Optional.empty(), ""))
+                .toList());
+    }
+
     HairLineView change(UUID id, HairLineBody body) {
         StockedLine line = body.toLine(id);
-        return shelf.change(line).map(HairLineView::of).orElseThrow(() -> {
-            StockedLine current =
-                    shelf.find(id).orElseThrow(() -> new NotFound("This hair is no longer on the shelf."));
-            return new Stale(
-                    "Somebody changed " + current.hair().name() + " in the meantime.", HairLineView.of(current));
-        });
+        countIfSaid(line, body.loopsOnShelf());
+        return shelf.change(line)
+                .flatMap(changed -> shelf.find(id))
+                .map(HairLineView::of)
+                .orElseThrow(() -> {
+                    StockedLine current =
+                            shelf.find(id).orElseThrow(() -> new NotFound("This hair is no longer on the shelf."));
+                    return new Stale(
+                            "Somebody changed " + current.hair().name() + " in the meantime.",
+                            HairLineView.of(current));
+                });
     }
 }

@@ -27,7 +27,7 @@ class StarterSet {
             return Arrays.stream(json.readValue(in, HairLineBody[].class))
                     .map(body -> body.toLine(UUID.randomUUID()))
                     .map(l -> new StockedLine(
-                            l.id(), l.supplier(), l.hair(), l.loopsOnShelf(), l.guessed(), true, l.version()))
+                            l.id(), l.supplier(), l.hair(), l.loopsByColour(), l.guessed(), true, l.version()))
                     .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -3,6 +3,7 @@ package gyrotaxis.server.shelf;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.PackGuess.Guessed;
 import gyrotaxis.server.language.HairInHand;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 
@@ -12,15 +13,32 @@ import java.util.UUID;
  * @param id never changes
  * @param supplier who sells it
  * @param hair the line itself
- * @param loopsOnShelf loops in hand, at least 0
+ * @param loopsByColour new loops in hand of each of its colours, at least 0; colours of which there are none may be missing
  * @param guessed what of it is estimated, because its pack does not tell it
  * @param isStarter whether it is of the set that an empty shelf is offered, and was not written down anew since
  * @param version grows by one with every change
  */
 public record StockedLine(
-        UUID id, String supplier, HairLine hair, int loopsOnShelf, Set<Guessed> guessed, boolean isStarter, int version)
+        UUID id,
+        String supplier,
+        HairLine hair,
+        Map<String, Integer> loopsByColour,
+        Set<Guessed> guessed,
+        boolean isStarter,
+        int version)
         implements HairInHand.Stocked {
     public StockedLine {
+        loopsByColour = Map.copyOf(loopsByColour);
         guessed = Set.copyOf(guessed);
+    }
+
+    @Override
+    public int loopsOnShelf() {
+        return loopsByColour.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    @Override
+    public int loopsOnShelf(String colour) {
+        return loopsByColour.getOrDefault(colour, 0);
     }
 }

@@ -1,0 +1,7 @@
+/** All that came onto the shelf and left it, and what is there by that. Knows lines by their ids alone. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "db"})
+package gyrotaxis.server.stock;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
