@@ -21,6 +21,9 @@ public record Afterwards(int slipCheckDay, int frizzTrimDay, int touchUpWeek) {
 
     private static final int DAYS = 7;
 
+    /** Oiled weekly; asked in the second week, when an itch has told itself. */
+    private static final int OILED_DAY = 10;
+
     /** Moved by more than this, an edge shows its rows. ASSUMPTION: a fingernail. */
     private static final double SHOWS_MM = 10;
 
@@ -65,18 +68,32 @@ public record Afterwards(int slipCheckDay, int frizzTrimDay, int touchUpWeek) {
         Require.atLeast(1, weeks, "weeks", "");
         LocalDate down = installed.plusWeeks(weeks);
         List<Due> due = new ArrayList<>();
-        due.add(new Due(installed.plusDays(slipCheckDay), "look for knots that slid and refill them"));
-        due.add(new Due(installed.plusDays(frizzTrimDay), "first trim of stray frizz"));
-        due.add(new Due(installed.plusWeeks(touchUpWeek), "the hairline has grown out: touch it up, or take it down"));
+        due.add(new Due(installed.plusDays(1), FollowUp.NEXT_DAY_FILL, "fill what shows after the first night"));
+        due.add(new Due(
+                installed.plusDays(slipCheckDay), FollowUp.SLIP_CHECK, "look for knots that slid and refill them"));
+        due.add(new Due(
+                installed.plusDays(DAYS), FollowUp.LOOK, "how it looks after a week, against the day it was made"));
+        due.add(new Due(installed.plusDays(OILED_DAY), FollowUp.OIL, "oil the scalp along the rows; ask how it feels"));
+        due.add(new Due(installed.plusDays(frizzTrimDay), FollowUp.FRIZZ_TRIM, "first trim of stray frizz"));
+        due.add(new Due(
+                installed.plusWeeks(touchUpWeek),
+                FollowUp.REFRESH,
+                "the hairline has grown out: touch it up, or take it down"));
         // What would come after it is taken down comes never.
         due.removeIf(d -> !d.day().isBefore(down));
-        due.add(new Due(down, "take it down, and let the scalp rest before the next"));
-        due.sort(Comparator.comparing(Due::day));
+        due.add(new Due(down, FollowUp.TAKEDOWN, "take it down, and let the scalp rest before the next"));
+        due.add(new Due(down.plusWeeks(1), FollowUp.REST, "a week of rest is over: the next can be planned"));
+        due.sort(Comparator.comparing(Due::day).thenComparing(Due::what));
         return List.copyOf(due);
     }
 
+    /** The same after an install in which knots slid at the chair already: they are looked over sooner. */
+    public Afterwards slidAtTheChair() {
+        return new Afterwards(Math.min(slipCheckDay, SLIDING_DAY), frizzTrimDay, touchUpWeek);
+    }
+
     /** What falls due on a day. */
-    public record Due(LocalDate day, String words) {}
+    public record Due(LocalDate day, FollowUp what, String words) {}
 
     /** How far her own hair has grown by the end of a week, mm. */
     public static double grownMm(int week) {

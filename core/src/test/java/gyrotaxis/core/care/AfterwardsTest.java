@@ -1,6 +1,7 @@
 package gyrotaxis.core.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.hair.Texture;
@@ -36,28 +37,43 @@ class AfterwardsTest {
         assertThat(Afterwards.of(Texture.DEEP_WAVE, false, true).touchUpWeek()).isEqualTo(3);
     }
 
-    /** Nothing falls due once it is down, and that comes last. */
+    /** Nothing but rest falls due once it is down. */
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 6, 8})
-    void whatFallsDueComesInOrderAndEndsWithTheTakedown(int weeks) {
+    void whatFallsDueComesInOrderAndEndsWithTakedownAndRest(int weeks) {
         LocalDate day = LocalDate.of(2026, 11, 27);
         for (Texture texture : Texture.values()) {
             List<Afterwards.Due> due = Afterwards.of(texture, false, false).due(day, weeks);
-            assertThat(due).extracting(Afterwards.Due::day).isSorted().doesNotHaveDuplicates();
-            assertThat(due.get(due.size() - 1).day()).isEqualTo(day.plusWeeks(weeks));
-            assertThat(due.get(due.size() - 1).words()).startsWith("take it down");
-            assertThat(due.get(0).day()).isAfter(day);
+            assertThat(due).extracting(Afterwards.Due::day).isSorted();
+            assertThat(due).extracting(Afterwards.Due::what).doesNotHaveDuplicates();
+            Afterwards.Due down = due.get(due.size() - 2);
+            assertThat(down.day()).isEqualTo(day.plusWeeks(weeks));
+            assertThat(down.what()).isEqualTo(FollowUp.TAKEDOWN);
+            assertThat(due.get(due.size() - 1).what()).isEqualTo(FollowUp.REST);
+            assertThat(due.get(0).day()).isEqualTo(day.plusDays(1));
         }
     }
 
     @Test
     void aDeepWaveOfSixWeeks() {
         assertThat(Afterwards.of(Texture.DEEP_WAVE, false, false).due(LocalDate.of(2026, 11, 27), 6))
-                .extracting(Afterwards.Due::day)
+                .extracting(Afterwards.Due::what, Afterwards.Due::day)
                 .containsExactly(
-                        LocalDate.of(2026, 12, 4),
-                        LocalDate.of(2026, 12, 11),
-                        LocalDate.of(2026, 12, 25),
-                        LocalDate.of(2027, 1, 8));
+                        tuple(FollowUp.NEXT_DAY_FILL, LocalDate.of(2026, 11, 28)),
+                        tuple(FollowUp.SLIP_CHECK, LocalDate.of(2026, 12, 4)),
+                        tuple(FollowUp.LOOK, LocalDate.of(2026, 12, 4)),
+                        tuple(FollowUp.OIL, LocalDate.of(2026, 12, 7)),
+                        tuple(FollowUp.FRIZZ_TRIM, LocalDate.of(2026, 12, 11)),
+                        tuple(FollowUp.REFRESH, LocalDate.of(2026, 12, 25)),
+                        tuple(FollowUp.TAKEDOWN, LocalDate.of(2027, 1, 8)),
+                        tuple(FollowUp.REST, LocalDate.of(2027, 1, 15)));
+    }
+
+    @Test
+    void whatSlidAtTheChairIsLookedOverSooner() {
+        Afterwards usual = Afterwards.of(Texture.DEEP_WAVE, false, false);
+        assertThat(usual.slidAtTheChair().slipCheckDay()).isLessThan(usual.slipCheckDay());
+        assertThat(usual.frizzing(0.5).frizzTrimDay()).isEqualTo(7);
+        assertThat(usual.frizzing(0.01 + 0.1).frizzTrimDay()).isPositive();
     }
 }

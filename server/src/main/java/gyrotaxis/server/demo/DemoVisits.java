@@ -22,6 +22,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -83,7 +84,7 @@ class DemoVisits {
 
     private UUID begin(UUID plan) {
         UUID id = UUID.randomUUID();
-        visits.begin(id, plan, LocalDate.now(clock));
+        visits.begin(id, plan, Optional.empty(), LocalDate.now(clock));
         return id;
     }
 

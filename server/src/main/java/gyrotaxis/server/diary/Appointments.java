@@ -18,6 +18,9 @@ interface Appointments {
     /** Those of a client, the newest first. */
     List<Booked> of(UUID client);
 
+    /** Those that became a visit. */
+    List<Booked> ofVisit(UUID visit);
+
     /** Those that belong to another. */
     List<Booked> belongingTo(UUID id);
 

@@ -41,6 +41,10 @@ record Booked(
         return new Booked(other, client, plan, visit, belongsTo, state, note, version, createdAt);
     }
 
+    Booked became(UUID aVisit) {
+        return new Booked(what, client, plan, Optional.of(aVisit), belongsTo, state, note, version, createdAt);
+    }
+
     Booked is(State other) {
         return new Booked(what, client, plan, visit, belongsTo, other, note, version, createdAt);
     }

@@ -51,6 +51,11 @@ class JooqAppointments implements Appointments {
     }
 
     @Override
+    public List<Booked> ofVisit(UUID visit) {
+        return inOrder(APPOINTMENT.VISIT_ID.eq(visit));
+    }
+
+    @Override
     public List<Booked> belongingTo(UUID id) {
         return inOrder(APPOINTMENT.BELONGS_TO.eq(id));
     }

@@ -91,6 +91,22 @@ public record HookingBody(
                 h.colour().orElse(null));
     }
 
+    /** The usual way by a method of her own. */
+    public static HookingBody by(MethodBody method) {
+        HookingBody u = usual();
+        return new HookingBody(
+                method,
+                u.zones,
+                u.parts,
+                u.mix,
+                u.edits,
+                u.usesBaseHair,
+                u.tuftGrams,
+                u.cutZones,
+                u.knotlessRows,
+                null);
+    }
+
     static HookingBody usual() {
         return of(HookingBrief.usual(), null);
     }

@@ -91,7 +91,12 @@ public class Planning {
 
     /** The plan that a kept brief came to with the hair that was kept with it, whatever the shelf says now. */
     public InstallPlan planThen(PlanForm kept) {
-        return planner.plan(kept.brief().check(kept.hairThen()));
+        return planner.plan(briefThen(kept));
+    }
+
+    /** A kept brief with the hair that was kept with it. */
+    public InstallBrief briefThen(PlanForm kept) {
+        return kept.brief().check(kept.hairThen());
     }
 
     /**

@@ -36,6 +36,14 @@ class JooqPlans implements Plans, HairInUse {
     }
 
     @Override
+    public List<SavedPlan> ofClient(UUID client) {
+        return db.selectFrom(PLAN)
+                .where(PLAN.CLIENT_ID.eq(client))
+                .orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID)
+                .fetch(this::plan);
+    }
+
+    @Override
     public Optional<SavedPlan> find(UUID id) {
         return db.selectFrom(PLAN).where(PLAN.ID.eq(id)).fetchOptional(this::plan);
     }

@@ -8,7 +8,9 @@ import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -35,6 +37,14 @@ class JooqWorkSheets implements WorkSheets {
                 .where(WORK_SHEET.ID.eq(id))
                 .fetchOptional(WORK_SHEET.BASIS)
                 .map(document -> kept.read(Form.PLAN, document, PlanForm.class));
+    }
+
+    @Override
+    public Map<UUID, String> names(Set<UUID> ids) {
+        return db.select(WORK_SHEET.ID, WORK_SHEET.PLAN_NAME)
+                .from(WORK_SHEET)
+                .where(WORK_SHEET.ID.in(ids))
+                .fetchMap(WORK_SHEET.ID, WORK_SHEET.PLAN_NAME);
     }
 
     @Override

@@ -10,11 +10,15 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.ConsultationBody;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.HookingBody;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.Person;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
@@ -54,6 +58,9 @@ public class PlanDesk {
     private final Clock clock;
     private final Kept kept;
     private final TransactionTemplate transaction;
+    private final People people;
+    private final Methods methods;
+    private final KnownHands hands;
 
     PlanDesk(
             Planning planning,
@@ -63,7 +70,10 @@ public class PlanDesk {
             Shelf shelf,
             Clock clock,
             Kept kept,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            People people,
+            Methods methods,
+            KnownHands hands) {
         this.planning = planning;
         this.plans = plans;
         this.sheets = sheets;
@@ -72,6 +82,9 @@ public class PlanDesk {
         this.clock = clock;
         this.kept = kept;
         this.transaction = transaction;
+        this.people = people;
+        this.methods = methods;
+        this.hands = hands;
     }
 
     @Transactional(readOnly = true)
@@ -109,6 +122,12 @@ public class PlanDesk {
         return plans.find(id).map(p -> new Planned(p.id(), p.clientId(), p.name(), p.brief()));
     }
 
+    /** What the plans of worksheets were called then, by the sheets' ids. */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> sheetNames(Set<UUID> sheetIds) {
+        return sheets.names(sheetIds);
+    }
+
     /** What plans are called, by id. */
     @Transactional(readOnly = true)
     public Map<UUID, String> names(Set<UUID> ids) {
@@ -120,7 +139,8 @@ public class PlanDesk {
         String name = f.textOrEmpty("name", "The name", body.name(), LONGEST_NAME);
         UUID clientId = f.id("clientId", "The client", body.clientId());
         String hairLineId = usualHair(f);
-        return f.orRefuse(() -> begin(client(clientId), name, hairLineId));
+        Optional<UUID> stylist = f.idIfAny("stylistId", "Who will hook it", body.stylistId());
+        return f.orRefuse(() -> begin(client(clientId), name, hairLineId, stylist));
     }
 
     /**
@@ -137,7 +157,7 @@ public class PlanDesk {
         return id;
     }
 
-    private SavedPlanView begin(Client client, String name, String hairLineId) {
+    private SavedPlanView begin(Client client, String name, String hairLineId, Optional<UUID> stylist) {
         Head head = newestHead(client);
         BriefBody brief = new BriefBody(
                         HeadBody.of(head.record()),
@@ -147,7 +167,8 @@ public class PlanDesk {
                         hairLineId,
                         1.0,
                         Installer.STYLIST,
-                        null)
+                        methodOf(stylist).map(HookingBody::by).orElse(null),
+                        hands.known(stylist, UUID.fromString(hairLineId)))
                 .completed();
         SavedPlan plan = new SavedPlan(
                 UUID.randomUUID(),
@@ -161,10 +182,21 @@ public class PlanDesk {
         return view(plan);
     }
 
+    /** How a stylist works, if she keeps a method of her own. */
+    private Optional<MethodBody> methodOf(Optional<UUID> stylist) {
+        return stylist.flatMap(id -> people.here().stream()
+                        .filter(p -> p.stylist().id().value().equals(id))
+                        .findFirst())
+                .flatMap(Person::method)
+                .flatMap(id ->
+                        methods.all().stream().filter(m -> m.id().equals(id)).findFirst())
+                .map(KeptMethod::method);
+    }
+
     /** What she was asked last time is what she is likely to say again. */
     private ConsultationBody lastConsultation(Client client) {
-        return plans.all().stream()
-                .filter(p -> p.clientId().equals(client.id()) && p.brief().consultation() != null)
+        return plans.ofClient(client.id()).stream()
+                .filter(p -> p.brief().consultation() != null)
                 .map(p -> Objects.requireNonNull(p.brief().consultation()))
                 .findFirst()
                 .orElseGet(() -> ConsultationBody.of(Consultation.plain()));

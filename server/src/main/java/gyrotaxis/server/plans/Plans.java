@@ -11,6 +11,9 @@ interface Plans {
     /** All plans, the last changed first. */
     List<SavedPlan> all();
 
+    /** Those of a client, the last changed first. */
+    List<SavedPlan> ofClient(UUID client);
+
     /** One plan. */
     Optional<SavedPlan> find(UUID id);
 

@@ -1,7 +1,9 @@
 package gyrotaxis.server.plans;
 
 import gyrotaxis.server.language.PlanForm;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The worksheets a studio keeps. There is no changing one. */
@@ -11,6 +13,9 @@ interface WorkSheets {
 
     /** The brief and the hair that a sheet was made of; empty for those that were kept without. */
     Optional<PlanForm> basis(UUID id);
+
+    /** What the plans of sheets were called, by the sheets' ids. */
+    Map<UUID, String> names(Set<UUID> ids);
 
     /** Keeps a new sheet, with what it was made of. */
     void add(KeptSheet sheet, PlanForm basis);

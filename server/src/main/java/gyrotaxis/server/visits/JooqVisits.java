@@ -4,6 +4,7 @@ import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.VISIT_EVENT;
 import static gyrotaxis.server.db.Tables.VISIT_PICTURE;
 
+import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.server.db.tables.records.VisitEventRecord;
 import gyrotaxis.server.db.tables.records.VisitPictureRecord;
 import gyrotaxis.server.db.tables.records.VisitRecord;
@@ -47,14 +48,74 @@ class JooqVisits implements Visits {
     }
 
     @Override
+    public List<Visit> open(int most) {
+        return db.selectFrom(VISIT)
+                .where(VISIT.IS_FINISHED.isFalse().and(VISIT.IS_BEGUN.isTrue().or(VISIT.IS_TOLD.isFalse())))
+                .orderBy(VISIT.VISIT_DAY.desc(), VISIT.ID)
+                .limit(most)
+                .fetch(JooqVisits::visit);
+    }
+
+    @Override
+    public List<Visit> ofClient(UUID client) {
+        return db.selectFrom(VISIT)
+                .where(VISIT.CLIENT_ID.eq(client))
+                .orderBy(VISIT.VISIT_DAY.desc(), VISIT.CREATED_AT.desc(), VISIT.ID)
+                .fetch(JooqVisits::visit);
+    }
+
+    @Override
+    public Optional<Told> told(UUID visit) {
+        return db.selectFrom(VISIT)
+                .where(VISIT.ID.eq(visit).and(VISIT.IS_TOLD.isTrue()))
+                .fetchOptional(r -> new Told(
+                        r.getShares(),
+                        r.getHooked(),
+                        r.getStage() == null ? null : Stage.valueOf(r.getStage()),
+                        r.getIsBegun(),
+                        r.getIsFinished(),
+                        r.getIsDown(),
+                        r.getPictures(),
+                        r.getUsedLoops(),
+                        r.getMinutes(),
+                        r.getLastTime()));
+    }
+
+    @Override
+    public void tell(UUID visit, Told t) {
+        db.update(VISIT)
+                .set(VISIT.IS_TOLD, true)
+                .set(VISIT.SHARES, t.shares())
+                .set(VISIT.HOOKED, t.hooked())
+                .set(VISIT.STAGE, t.stage() == null ? null : t.stage().name())
+                .set(VISIT.IS_BEGUN, t.isBegun())
+                .set(VISIT.IS_FINISHED, t.isFinished())
+                .set(VISIT.IS_DOWN, t.isDown())
+                .set(VISIT.PICTURES, t.pictures())
+                .set(VISIT.USED_LOOPS, t.usedLoops())
+                .set(VISIT.MINUTES, t.minutes())
+                .set(VISIT.LAST_TIME, t.lastTime())
+                .where(VISIT.ID.eq(visit))
+                .execute();
+    }
+
+    @Override
+    public void by(UUID visit, UUID stylist) {
+        db.update(VISIT)
+                .set(VISIT.STYLIST_ID, stylist)
+                .where(VISIT.ID.eq(visit))
+                .execute();
+    }
+
+    @Override
     public void add(Visit v) {
         db.insertInto(VISIT)
-                .set(new VisitRecord(
-                        v.id(),
-                        v.clientId(),
-                        v.sheetId(),
-                        v.day(),
-                        v.createdAt().atOffset(ZoneOffset.UTC)))
+                .set(VISIT.ID, v.id())
+                .set(VISIT.CLIENT_ID, v.clientId())
+                .set(VISIT.SHEET_ID, v.sheetId())
+                .set(VISIT.STYLIST_ID, v.stylist().orElse(null))
+                .set(VISIT.VISIT_DAY, v.day())
+                .set(VISIT.CREATED_AT, v.createdAt().atOffset(ZoneOffset.UTC))
                 .execute();
     }
 
@@ -149,6 +210,7 @@ class JooqVisits implements Visits {
                 r.getId(),
                 r.getClientId(),
                 r.getSheetId(),
+                Optional.ofNullable(r.getStylistId()),
                 r.getVisitDay(),
                 r.getCreatedAt().toInstant());
     }

@@ -52,7 +52,7 @@ class Outlook {
     }
 
     /** What it will come to, and what else can be done. */
-    OutlookView of(VisitDesk.Work work) {
+    OutlookView of(Works.Work work) {
         WorkState state = work.state();
         Forecast forecast = Forecast.of(state);
         Course course = Course.of(work.ready().sheet(), work.events());
@@ -71,7 +71,10 @@ class Outlook {
                 adjustments
                         .map(a -> a.options().stream().map(Outlook::option).toList())
                         .orElse(List.of()),
-                work.ready().head().map(h -> due(h.plan().brief(), work.day())).orElse(List.of()));
+                work.ready()
+                        .head()
+                        .map(h -> due(h.plan().brief(), work.visit().day()))
+                        .orElse(List.of()));
     }
 
     private static List<DueView> due(InstallBrief brief, LocalDate day) {
@@ -129,7 +132,7 @@ class Outlook {
     }
 
     /** Every part and way tried on what is really hooked, and where fills would go. */
-    ChairFillsView fills(VisitDesk.Work work) {
+    ChairFillsView fills(Works.Work work) {
         AtWork head = work.ready()
                 .head()
                 .orElseThrow(() -> new NotFound("What this worksheet was made of was not kept with it."));

@@ -20,7 +20,10 @@ final class Views {
     private Views() {}
 
     /** A visit to be begun; its id is made by the device, so that asking twice begins one. */
-    record BeginBody(@Nullable String id, @Nullable String planId) {}
+    record BeginBody(
+            @Nullable String id,
+            @Nullable String planId,
+            @Nullable @Schema(nullable = true) String stylistId) {}
 
     /** Events that a device sends, in any order. */
     record EventsBody(@Nullable List<EventBody> events) {}
@@ -32,6 +35,10 @@ final class Views {
      * @param hooked how many of them sit on the head
      * @param stage what is worked next; null if nothing is left
      * @param isBegun whether anything happened yet
+     * @param isDown whether it is taken down again
+     * @param usedLoops loops of the main hair that went in
+     * @param minutes minutes in the chair
+     * @param lastTime the visit in one sentence; empty until it is finished
      */
     record VisitTile(
             UUID id,
@@ -39,12 +46,17 @@ final class Views {
             String clientName,
             String planName,
             LocalDate day,
+            @Nullable @Schema(nullable = true) UUID stylistId,
             int shares,
             int hooked,
             @Nullable @Schema(nullable = true) Stage stage,
             boolean isBegun,
             boolean isFinished,
-            int pictures) {}
+            boolean isDown,
+            int pictures,
+            double usedLoops,
+            double minutes,
+            String lastTime) {}
 
     /** Up to where what a device sent is here without a gap. */
     record Seen(String device, long upTo) {}

@@ -2,6 +2,7 @@ package gyrotaxis.server.visits;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 
 /**
@@ -10,7 +11,8 @@ import java.util.UUID;
  * @param id made by whoever began it
  * @param clientId whose
  * @param sheetId what is worked from
+ * @param stylist who works it; empty if nobody said
  * @param day on which it is
  * @param createdAt when it was put down
  */
-record Visit(UUID id, UUID clientId, UUID sheetId, LocalDate day, Instant createdAt) {}
+record Visit(UUID id, UUID clientId, UUID sheetId, Optional<UUID> stylist, LocalDate day, Instant createdAt) {}

@@ -1,5 +1,7 @@
 package gyrotaxis.server.visits;
 
+import gyrotaxis.server.visits.AfterViews.FollowUpView;
+import gyrotaxis.server.visits.AfterViews.OutcomeBody;
 import gyrotaxis.server.visits.Views.ArrivedView;
 import gyrotaxis.server.visits.Views.BeginBody;
 import gyrotaxis.server.visits.Views.ChairFillsView;
@@ -9,6 +11,7 @@ import gyrotaxis.server.visits.Views.PictureView;
 import gyrotaxis.server.visits.Views.VisitTile;
 import gyrotaxis.server.visits.Views.VisitView;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
@@ -27,72 +30,98 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
-@RequestMapping("/api/visits")
+@RequestMapping("/api")
 class VisitController {
     private final VisitDesk desk;
     private final Outlook outlook;
     private final Listeners listeners;
+    private final AfterDesk after;
 
-    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners) {
+    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners, AfterDesk after) {
+        this.after = after;
         this.desk = desk;
         this.outlook = outlook;
         this.listeners = listeners;
     }
 
     /** Visits of today and of the days before, the newest first. */
-    @GetMapping
+    @GetMapping("/visits")
     List<VisitTile> list() {
         return desk.list();
     }
 
-    @PostMapping
+    @PostMapping("/visits")
     @ResponseStatus(HttpStatus.CREATED)
     VisitTile begin(@RequestBody BeginBody body) {
         return desk.begin(body);
     }
 
-    @GetMapping("/{id}")
+    @GetMapping("/visits/{id}")
     VisitView show(@PathVariable UUID id) {
         return desk.show(id);
     }
 
-    @GetMapping("/{id}/events")
+    @GetMapping("/visits/{id}/events")
     ArrivedView after(@PathVariable UUID id, @RequestParam(defaultValue = "0") long after) {
         return desk.after(id, after);
     }
 
     /** Events of a device, late, twice or out of order; answers up to where what it sent is here. */
-    @PostMapping("/{id}/events")
+    @PostMapping("/visits/{id}/events")
     ArrivedView add(@PathVariable UUID id, @RequestBody EventsBody body) {
         return desk.add(id, body);
     }
 
     /** Says up to where something arrived, now and whenever it does. */
-    @GetMapping(value = "/{id}/line", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    @GetMapping(value = "/visits/{id}/line", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter line(@PathVariable UUID id) {
         return listeners.listen(id, desk.arrived(id));
     }
 
+    /** All visits of a client, the newest first. */
+    @GetMapping("/clients/{id}/visits")
+    List<VisitTile> ofClient(@PathVariable UUID id) {
+        return desk.ofClient(id);
+    }
+
+    /** What is to be looked after of a client, and was. */
+    @GetMapping("/clients/{id}/follow-ups")
+    List<FollowUpView> followUps(@PathVariable UUID id) {
+        return after.ofClient(id);
+    }
+
+    /** What falls due until a day and was not told of yet. */
+    @GetMapping("/follow-ups")
+    List<FollowUpView> due(@RequestParam LocalDate until) {
+        return after.due(until);
+    }
+
+    /** Keeps what was told of one. */
+    @PutMapping("/follow-ups/{id}")
+    FollowUpView tell(@PathVariable UUID id, @RequestBody OutcomeBody body) {
+        return after.tell(id, body);
+    }
+
     /** What it will come to. */
-    @GetMapping("/{id}/outlook")
+    @GetMapping("/visits/{id}/outlook")
     OutlookView outlook(@PathVariable UUID id) {
         return outlook.of(desk.work(id));
     }
 
     /** Every part and way tried on what is hooked. */
-    @GetMapping("/{id}/fills")
+    @GetMapping("/visits/{id}/fills")
     ChairFillsView fills(@PathVariable UUID id) {
         return outlook.fills(desk.work(id));
     }
 
     @PutMapping(
-            value = "/{id}/pictures/{picture}",
+            value = "/visits/{id}/pictures/{picture}",
             consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
     PictureView keep(@PathVariable UUID id, @PathVariable UUID picture, @RequestBody byte[] file) {
         return desk.keep(id, picture, Pictures.of(file));
     }
 
-    @GetMapping(value = "/{id}/pictures/{picture}", produces = MediaType.IMAGE_JPEG_VALUE)
+    @GetMapping(value = "/visits/{id}/pictures/{picture}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable UUID picture) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())

@@ -2,11 +2,8 @@ package gyrotaxis.server.visits;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
-import gyrotaxis.core.chair.WorkEvent;
-import gyrotaxis.core.chair.WorkState;
-import gyrotaxis.core.plan.WorkSheet.Step;
 import gyrotaxis.server.book.Book;
-import gyrotaxis.server.book.Client;
+import gyrotaxis.server.diary.Links;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
@@ -23,12 +20,13 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -66,6 +64,9 @@ public class VisitDesk {
     private final PlanDesk plans;
     private final Book book;
     private final Listeners listeners;
+    private final Works works;
+    private final Telling telling;
+    private final Links diary;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -75,6 +76,9 @@ public class VisitDesk {
             PlanDesk plans,
             Book book,
             Listeners listeners,
+            Works works,
+            Telling telling,
+            Links diary,
             Clock clock,
             TransactionTemplate transaction) {
         this.visits = visits;
@@ -82,17 +86,44 @@ public class VisitDesk {
         this.plans = plans;
         this.book = book;
         this.listeners = listeners;
+        this.works = works;
+        this.telling = telling;
+        this.diary = diary;
         this.clock = clock;
         this.transaction = transaction;
     }
 
-    /** Visits of today and of the days before. */
+    /** Visits that are open, and those of today and of the days before, the newest first. */
     @Transactional(readOnly = true)
     List<VisitTile> list() {
-        Map<UUID, Client> clients = book.clients().stream().collect(Collectors.toMap(Client::id, Function.identity()));
-        return visits.until(LocalDate.now(clock), LONGEST_LIST).stream()
-                .filter(v -> clients.containsKey(v.clientId()))
-                .map(v -> tile(v, events(v.id(), 0, Integer.MAX_VALUE)))
+        List<Visit> some = Stream.concat(
+                        visits.open(LONGEST_LIST).stream(), visits.until(LocalDate.now(clock), LONGEST_LIST).stream())
+                .distinct()
+                .sorted(Comparator.comparing(Visit::day)
+                        .thenComparing(Visit::createdAt)
+                        .reversed())
+                .limit(LONGEST_LIST)
+                .toList();
+        return tiles(some);
+    }
+
+    /** All visits of a client, the newest first. */
+    @Transactional(readOnly = true)
+    List<VisitTile> ofClient(UUID client) {
+        return tiles(visits.ofClient(client));
+    }
+
+    private List<VisitTile> tiles(List<Visit> some) {
+        Map<UUID, String> clients =
+                book.names(some.stream().map(Visit::clientId).collect(Collectors.toSet()));
+        Map<UUID, String> plans =
+                this.plans.sheetNames(some.stream().map(Visit::sheetId).collect(Collectors.toSet()));
+        return some.stream()
+                .map(v -> tile(
+                        v,
+                        clients.getOrDefault(v.clientId(), ""),
+                        plans.getOrDefault(v.sheetId(), ""),
+                        visits.told(v.id()).orElseGet(() -> Told.of(works.of(v.id())))))
                 .toList();
     }
 
@@ -102,23 +133,28 @@ public class VisitDesk {
         Fields f = new Fields();
         UUID id = f.id("id", "The visit", body.id());
         UUID planId = f.id("planId", "The plan", body.planId());
+        Optional<UUID> by = f.idIfAny("stylistId", "Who works it", body.stylistId());
         return f.orRefuse(() -> {
             if (id == null || planId == null) {
                 throw new IllegalStateException("refused before");
             }
-            return begin(id, planId, LocalDate.now(clock));
+            return begin(id, planId, by, LocalDate.now(clock));
         });
     }
 
     /** Begins a visit of a day with a plan as it is kept now. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public VisitTile begin(UUID id, UUID planId, LocalDate day) {
+    public VisitTile begin(UUID id, UUID planId, Optional<UUID> by, LocalDate day) {
         if (visits.find(id).isEmpty()) {
             Frozen frozen = plans.frozen(planId);
+            transaction.executeWithoutResult(t -> {
+                visits.add(new Visit(id, frozen.clientId(), frozen.id(), by, day, clock.instant()));
+                telling.keep(works.of(id));
+            });
             transaction.executeWithoutResult(
-                    t -> visits.add(new Visit(id, frozen.clientId(), frozen.id(), day, clock.instant())));
+                    t -> diary.begun(id, planId, day).ifPresent(s -> visits.by(id, s.value())));
         }
-        return tile(visit(id), events(id, 0, Integer.MAX_VALUE));
+        return tiles(List.of(visit(id))).get(0);
     }
 
     /** Everything of a visit. */
@@ -127,7 +163,7 @@ public class VisitDesk {
         Visit visit = visit(id);
         List<KeptEvent> all = events(id, 0, Integer.MAX_VALUE);
         return new VisitView(
-                tile(visit, all),
+                tiles(List.of(visit)).get(0),
                 heads.of(visit.sheetId()).frozen().sheet(),
                 all.stream().map(KeptEvent::event).toList(),
                 seen(id),
@@ -209,6 +245,7 @@ public class VisitDesk {
         }
         if (!fresh.isEmpty()) {
             visits.add(id, fresh);
+            telling.told(id, fresh.stream().map(KeptEvent::event).toList());
         }
     }
 
@@ -256,44 +293,30 @@ public class VisitDesk {
         return visits.events(id, after, most);
     }
 
-    /** What a visit is worked from, and all that happened in it that makes sense. */
-    @Transactional(readOnly = true)
-    Work work(UUID id) {
-        Visit visit = visit(id);
-        List<KeptEvent> all = events(id, 0, Integer.MAX_VALUE);
-        return new Work(visit.day(), heads.of(visit.sheetId()), fit(all), last(all, 0));
-    }
-
     /** A visit as it is worked. */
-    record Work(LocalDate day, Heads.Ready ready, List<WorkEvent> events, long arrived) {
-        WorkState state() {
-            return WorkState.of(ready.sheet(), events);
-        }
+    @Transactional(readOnly = true)
+    Works.Work work(UUID id) {
+        return works.of(id);
     }
 
-    private static List<WorkEvent> fit(List<KeptEvent> events) {
-        return events.stream()
-                .filter(e -> e.problem() == null)
-                .map(e -> e.event().event())
-                .toList();
-    }
-
-    private VisitTile tile(Visit v, List<KeptEvent> events) {
-        Heads.Ready ready = heads.of(v.sheetId());
-        WorkState state = WorkState.of(ready.sheet(), fit(events));
-        int hooked = state.hooked().size();
+    private static VisitTile tile(Visit v, String client, String plan, Told t) {
         return new VisitTile(
                 v.id(),
                 v.clientId(),
-                book.client(v.clientId()).map(Client::name).orElse(""),
-                ready.frozen().planName(),
+                client,
+                plan,
                 v.day(),
-                hooked + state.toDo().size(),
-                hooked,
-                state.next().map(Step::stage).orElse(null),
-                !events.isEmpty(),
-                state.isFinished(),
-                state.pictures().size());
+                v.stylist().orElse(null),
+                t.shares(),
+                t.hooked(),
+                t.stage(),
+                t.isBegun(),
+                t.isFinished(),
+                t.isDown(),
+                t.pictures(),
+                t.usedLoops(),
+                t.minutes(),
+                t.lastTime());
     }
 
     /** Keeps what happened in a visit, in order. */

@@ -13,6 +13,21 @@ interface Visits {
     /** Visits of a day and of the days before, the newest first, at most so many. */
     List<Visit> until(LocalDate day, int most);
 
+    /** Those that are begun and not finished, whatever day they are of, the newest first, at most so many. */
+    List<Visit> open(int most);
+
+    /** Those of a client, the newest first. */
+    List<Visit> ofClient(UUID client);
+
+    /** How far a visit is; empty if nobody worked it out yet. */
+    Optional<Told> told(UUID visit);
+
+    /** Keeps how far it is. */
+    void tell(UUID visit, Told told);
+
+    /** Says who works it. */
+    void by(UUID visit, UUID stylist);
+
     /** Keeps a new visit. */
     void add(Visit visit);
 

@@ -1,0 +1,58 @@
+package gyrotaxis.server.learning;
+
+import gyrotaxis.core.chair.Account;
+import gyrotaxis.core.learn.Afterlife;
+import gyrotaxis.core.learn.Observer;
+import gyrotaxis.core.learn.Seen;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.visits.AfterDesk;
+import gyrotaxis.server.visits.VisitTold;
+import java.util.Optional;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Reads off every finished visit what it teaches, whenever something new is told of it; within the transaction that keeps it. */
+@Component
+class Reader {
+    private final Lessons lessons;
+    private final Planning planning;
+    private final AfterDesk after;
+
+    Reader(Lessons lessons, Planning planning, AfterDesk after) {
+        this.lessons = lessons;
+        this.planning = planning;
+        this.after = after;
+    }
+
+    @EventListener
+    void told(VisitTold told) {
+        if (told.basis().isEmpty()) {
+            return;
+        }
+        PlanForm basis = told.basis().get();
+        InstallBrief brief = planning.briefThen(basis);
+        Account account = Account.of(told.sheet(), told.events());
+        Afterlife wore = Afterlife.of(told.day(), after.told(told.visit()), account.hooked(), told.down());
+        lessons.keep(new Lessons.Kept(
+                new Seen(
+                        told.visit(),
+                        told.day(),
+                        told.stylist(),
+                        brief.hair().texture(),
+                        line(basis),
+                        Observer.of(told.sheet(), brief, told.events(), wore)),
+                brief.fullness(),
+                account.main().used(),
+                false));
+    }
+
+    private static Optional<LineId> line(PlanForm basis) {
+        return basis.brief().hairNamed().stream()
+                .filter(id -> id.toString().equals(basis.brief().hairLineId()))
+                .findFirst()
+                .map(LineId::new);
+    }
+}

@@ -1,0 +1,96 @@
+package gyrotaxis.server.visits;
+
+import gyrotaxis.core.care.FollowUp;
+import gyrotaxis.core.learn.Afterlife;
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.visits.AfterViews.FollowUpView;
+import gyrotaxis.server.visits.AfterViews.OutcomeBody;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Shows what is to be looked after, and keeps what was told of it. */
+@Service
+@Transactional
+public class AfterDesk {
+    private static final int LONGEST_LIST = 100;
+    private static final int LONGEST_WORDS = 400;
+
+    private final FollowUps followUps;
+    private final Book book;
+    private final Telling telling;
+    private final Clock clock;
+
+    AfterDesk(FollowUps followUps, Book book, Telling telling, Clock clock) {
+        this.followUps = followUps;
+        this.book = book;
+        this.telling = telling;
+        this.clock = clock;
+    }
+
+    /** What falls due until a day and was not told of yet. */
+    @Transactional(readOnly = true)
+    List<FollowUpView> due(LocalDate until) {
+        return views(followUps.dueUntil(until, LONGEST_LIST));
+    }
+
+    /** All of a client. */
+    @Transactional(readOnly = true)
+    List<FollowUpView> ofClient(UUID client) {
+        return views(followUps.ofClient(client));
+    }
+
+    private List<FollowUpView> views(List<FollowUps.Kept> all) {
+        Map<UUID, String> names =
+                book.names(all.stream().map(FollowUps.Kept::client).collect(Collectors.toSet()));
+        return all.stream()
+                .map(k -> FollowUpView.of(k, names.getOrDefault(k.client(), "")))
+                .toList();
+    }
+
+    /** Keeps what was told of one; told again, the last word holds. */
+    FollowUpView tell(UUID id, OutcomeBody body) {
+        Fields f = new Fields();
+        FollowUps.Kept kept = followUps
+                .find(id)
+                .orElseThrow(() -> new NotFound("This is no longer among what is to be looked after."));
+        LocalDate today = LocalDate.now(clock);
+        Optional<FollowUp.Outcome> outcome = Optional.ofNullable(body.outcome());
+        outcome.filter(o ->
+                        o != FollowUp.Outcome.MISSED && !kept.what().outcomes().contains(o))
+                .ifPresent(o -> f.problem(
+                        "outcome",
+                        "\"" + o.words() + "\" says nothing of " + kept.what().words() + "."));
+        LocalDate on = body.on() == null ? today : f.day("on", "The day", body.on(), today);
+        if (on.isAfter(today)) {
+            f.problem("on", "That day is still to come.");
+        }
+        String words = f.lines("words", "What was told", body.words(), LONGEST_WORDS);
+        return f.orRefuse(() -> {
+            FollowUps.Kept told = new FollowUps.Kept(
+                    id, kept.client(), kept.visit(), kept.what(), kept.due(), outcome, outcome.map(o -> on), words);
+            followUps.tell(told);
+            telling.toldAfterwards(kept.visit());
+            return views(List.of(told)).get(0);
+        });
+    }
+
+    /** What was told of a visit while it was worn, and when. */
+    @Transactional(readOnly = true)
+    public Map<Afterlife.Told, LocalDate> told(UUID visit) {
+        return followUps.ofVisit(visit).stream()
+                .filter(k -> k.outcome().isPresent() && k.toldOn().isPresent())
+                .collect(Collectors.toMap(
+                        k -> new Afterlife.Told(k.what(), k.outcome().orElseThrow()),
+                        k -> k.toldOn().orElseThrow(),
+                        (a, b) -> b));
+    }
+}

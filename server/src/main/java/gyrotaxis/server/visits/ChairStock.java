@@ -1,0 +1,202 @@
+package gyrotaxis.server.visits;
+
+import gyrotaxis.core.chair.Account;
+import gyrotaxis.core.chair.Happening.BundleOpened;
+import gyrotaxis.core.chair.Happening.LoopsKept;
+import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.plan.WorkSheet.Supply;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.Stock;
+import gyrotaxis.core.stock.Why;
+import gyrotaxis.server.language.HappeningBody.Kind;
+import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/**
+ * What happens at the chair moves the stock: bundles that are opened leave the shelf, what is left of them once the work is done comes
+ * back, and washed loops are put by.
+ *
+ * <p>What a visit should have moved follows from its events; what it moved already is known; the difference is moved. So late, doubled
+ * and undone events all come to the same.
+ */
+@Component
+class ChairStock {
+    private static final Set<Kind> MOVE = EnumSet.of(
+            Kind.BUNDLE_OPENED,
+            Kind.REST_COUNTED,
+            Kind.FINISHED,
+            Kind.REOPENED,
+            Kind.UNDONE,
+            Kind.LOOPS_KEPT,
+            Kind.REPLACED,
+            Kind.FILL_PLACED);
+
+    private final Ledger ledger;
+    private final Clock clock;
+
+    ChairStock(Ledger ledger, Clock clock) {
+        this.ledger = ledger;
+        this.clock = clock;
+    }
+
+    /** Whether any of these moves the stock. */
+    static boolean isMovedBy(List<EventBody> events) {
+        return events.stream()
+                .anyMatch(e -> e.what().kind() != null && MOVE.contains(e.what().kind()));
+    }
+
+    /** Hair of a line in a colour out of a lot. */
+    private record Hair(LineId line, String colour, String lot) {}
+
+    /** Moves what is still to be moved. */
+    void settle(Works.Work work) {
+        Optional<PlanForm> basis = work.ready().frozen().basis();
+        if (basis.isEmpty()) {
+            return;
+        }
+        ledger.hold();
+        WorkState state = work.state();
+        Map<Hair, Long> taken = new LinkedHashMap<>();
+        Map<Hair, Long> back = new LinkedHashMap<>();
+        Map<Good, Long> washed = new LinkedHashMap<>();
+        Account account = Account.of(work.ready().sheet(), work.events());
+        for (BundleOpened b : state.bundles()) {
+            hair(work, basis.get(), b.supply(), b.lot())
+                    .ifPresent(h -> taken.merge(h, opened(work, b) * Good.PARTS, Long::sum));
+        }
+        if (state.isFinished()) {
+            for (Account.Hair h : account.hair()) {
+                String lot = state.bundles().stream()
+                        .filter(b -> b.supply() == h.supply())
+                        .reduce((first, last) -> last)
+                        .map(BundleOpened::lot)
+                        .orElse("");
+                if (h.isCounted() && h.left() > 0) {
+                    hair(work, basis.get(), h.supply(), lot)
+                            .ifPresent(k -> back.merge(k, Math.round(h.left() * Good.PARTS), Long::sum));
+                }
+            }
+        }
+        for (LoopsKept k : state.takedown().kept()) {
+            hair(work, basis.get(), k.supply(), "")
+                    .ifPresent(h -> washed.merge(
+                            new Good.Loops(h.line(), h.colour(), "", k.grade()),
+                            Math.round(k.loops() * Good.PARTS),
+                            Long::sum));
+        }
+        move(work.visit(), taken, back, washed, work);
+    }
+
+    private void move(
+            Visit visit, Map<Hair, Long> taken, Map<Hair, Long> back, Map<Good, Long> washed, Works.Work work) {
+        List<Moved> before = ledger.ofVisit(visit.id());
+        for (Moved m : before) {
+            if (m.what().good() instanceof Good.Loops l) {
+                Hair h = new Hair(l.line(), l.colour(), l.lot());
+                switch (m.what().why()) {
+                    case USED -> taken.merge(closest(taken, h), m.what().amount(), Long::sum);
+                    case LEFT_OVER -> back.merge(closest(back, h), -m.what().amount(), Long::sum);
+                    case WASHED -> washed.merge(l, -m.what().amount(), Long::sum);
+                    default -> {
+                        // A pack that was opened, or found, stays so.
+                    }
+                }
+            }
+        }
+        List<Movement> moves = new ArrayList<>();
+        taken.forEach((h, parts) -> {
+            Stock stock = ledger.stock(Set.of(h.line())).after(moves);
+            if (parts > 0) {
+                moves.addAll(stock.taking(h.line(), h.colour(), h.lot(), parts, packOf(work, h)));
+            } else if (parts < 0) {
+                moves.add(new Movement(loops(h), Why.LEFT_OVER, -parts));
+            }
+        });
+        back.forEach((h, parts) -> {
+            if (parts > 0) {
+                moves.add(new Movement(loops(h), Why.LEFT_OVER, parts));
+            } else if (parts < 0) {
+                moves.addAll(ledger.stock(Set.of(h.line()))
+                        .after(moves)
+                        .taking(h.line(), h.colour(), h.lot(), -parts, packOf(work, h)));
+            }
+        });
+        washed.forEach((good, parts) -> {
+            if (parts > 0) {
+                moves.add(new Movement(good, Why.WASHED, parts));
+            } else if (parts < 0) {
+                moves.add(new Movement(good, Why.COUNTED, parts));
+            }
+        });
+        ledger.add(moves.stream()
+                .map(m -> Moved.now(m, clock.instant(), visit.stylist(), Optional.of(visit.id()), ""))
+                .toList());
+    }
+
+    /** The lot that is in hand may not be the one that the shelf gave for it: then it counts for the line and colour. */
+    private static Hair closest(Map<Hair, Long> among, Hair h) {
+        return among.containsKey(h)
+                ? h
+                : among.keySet().stream()
+                        .filter(k -> k.line().equals(h.line()) && k.colour().equals(h.colour()))
+                        .findFirst()
+                        .orElse(h);
+    }
+
+    private static Good.Loops loops(Hair h) {
+        return new Good.Loops(h.line(), h.colour(), h.lot(), Good.Grade.NEW);
+    }
+
+    private static long opened(Works.Work work, BundleOpened b) {
+        HairLine line = work.ready().sheet().supplies().get(b.supply()).line();
+        return b.loops().orElse(line.loopsPerBundle());
+    }
+
+    private static int packOf(Works.Work work, Hair h) {
+        return work.ready().frozen().basis().stream()
+                .flatMap(b -> b.hairs() == null ? Stream.<PlanForm.KnownHair>of() : b.hairs().stream())
+                .filter(k -> k.id().equals(h.line().value()))
+                .mapToInt(k -> k.hair().line().loopsPerPack())
+                .findFirst()
+                .orElse(1);
+    }
+
+    /** Which hair of the shelf a supply of the sheet is: the brief knows lines by their ids, the sheet by their names. */
+    private static Optional<Hair> hair(Works.Work work, PlanForm basis, int supply, String lot) {
+        Supply s = work.ready().sheet().supplies().get(supply);
+        OptionalInt from = s.cutFrom();
+        Supply of = from.isPresent() ? work.ready().sheet().supplies().get(from.getAsInt()) : s;
+        return basis.hairs() == null
+                ? Optional.empty()
+                : basis.hairs().stream()
+                        .filter(k -> k.hair().name().equals(of.line().name()))
+                        .findFirst()
+                        .map(k -> new Hair(new LineId(k.id()), of.colour(), lot.strip()));
+    }
+
+    /** The line of the main hair of a visit, as the shelf knows it. */
+    static Optional<UUID> mainLine(PlanForm basis, String name) {
+        return basis.hairs() == null
+                ? Optional.empty()
+                : basis.hairs().stream()
+                        .filter(k -> k.hair().name().equals(name))
+                        .map(PlanForm.KnownHair::id)
+                        .findFirst();
+    }
+}

@@ -1,0 +1,117 @@
+package gyrotaxis.server.visits;
+
+import gyrotaxis.core.care.Afterwards;
+import gyrotaxis.core.chair.Account;
+import gyrotaxis.core.chair.Happening;
+import gyrotaxis.core.chair.WorkEvent;
+import gyrotaxis.core.plan.InstallBrief;
+import gyrotaxis.server.diary.Links;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Component;
+
+/** What follows when something was told of a visit: how far it is, what the shelf holds, what is to be looked after, what is learned. */
+@Component
+class Telling {
+    /** So many of a hundred shares that slid at the chair call for a look sooner. ASSUMPTION, as in learning. */
+    private static final double SLID = 0.03;
+
+    private final Visits visits;
+    private final Works works;
+    private final FollowUps followUps;
+    private final ChairStock stock;
+    private final Links diary;
+    private final ApplicationEventPublisher events;
+
+    Telling(
+            Visits visits,
+            Works works,
+            FollowUps followUps,
+            ChairStock stock,
+            Links diary,
+            ApplicationEventPublisher events) {
+        this.visits = visits;
+        this.works = works;
+        this.followUps = followUps;
+        this.stock = stock;
+        this.diary = diary;
+        this.events = events;
+    }
+
+    /** Within the transaction that keeps the events. */
+    void told(UUID id, List<EventBody> fresh) {
+        Works.Work work = works.of(id);
+        boolean wasFinished = visits.told(id).map(Told::isFinished).orElse(false);
+        Told told = keep(work);
+        if (ChairStock.isMovedBy(fresh)) {
+            stock.settle(work);
+        }
+        if (told.isFinished() && !wasFinished) {
+            diary.done(id);
+            work.ready().head().ifPresent(h -> lookAfter(work, h.plan().brief()));
+        }
+        publish(work, told, !wasFinished);
+    }
+
+    /** Once more, because something was told of how it wore. */
+    void toldAfterwards(UUID id) {
+        Works.Work work = works.of(id);
+        publish(work, keep(work), false);
+    }
+
+    /** How far a visit is, worked out anew and kept. */
+    Told keep(Works.Work work) {
+        Told told = Told.of(work);
+        visits.tell(work.visit().id(), told);
+        return told;
+    }
+
+    private void publish(Works.Work work, Told told, boolean isFirst) {
+        if (told.isFinished()) {
+            Visit v = work.visit();
+            events.publishEvent(new VisitTold(
+                    v.id(),
+                    v.clientId(),
+                    v.stylist(),
+                    v.day(),
+                    work.ready().sheet(),
+                    work.ready().frozen().basis(),
+                    work.events(),
+                    isFirst,
+                    told.isDown() ? Optional.of(down(work)) : Optional.empty()));
+        }
+    }
+
+    private static LocalDate down(Works.Work work) {
+        return work.events().stream()
+                .filter(e -> e.what() instanceof Happening.TakenDown)
+                .max(Comparator.comparing(WorkEvent::at))
+                .map(e -> e.at().atZone(ZoneOffset.UTC).toLocalDate())
+                .orElse(work.visit().day());
+    }
+
+    private void lookAfter(Works.Work work, InstallBrief brief) {
+        Account account = Account.of(work.ready().sheet(), work.events());
+        Afterwards after = account.slippedInAll() > SLID * account.hooked()
+                ? brief.afterwards().slidAtTheChair()
+                : brief.afterwards();
+        Visit v = work.visit();
+        followUps.add(after.due(v.day(), brief.consultation().weeks()).stream()
+                .map(d -> new FollowUps.Kept(
+                        UUID.nameUUIDFromBytes((v.id() + " " + d.what()).getBytes(StandardCharsets.UTF_8)),
+                        v.clientId(),
+                        v.id(),
+                        d.what(),
+                        d.day(),
+                        Optional.empty(),
+                        Optional.empty(),
+                        ""))
+                .toList());
+    }
+}
