@@ -18,6 +18,7 @@ import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Folded;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -131,7 +132,8 @@ class JooqBook implements Book {
                 c.ownHair().lengthMm(),
                 c.ownHair().strands().name(),
                 c.ownHair().newGrowthMm(),
-                c.ownHair().matsEasily());
+                c.ownHair().matsEasily(),
+                Folded.of(c.name()));
     }
 
     private static Client client(ClientRecord r) {

@@ -60,7 +60,16 @@ public record HookingBody(
             HairMix.@Nullable How how,
             @Nullable List<StrandBody> others,
             @Nullable @Schema(nullable = true) Long seed,
-            @Nullable @Schema(nullable = true) Boolean mayClump) {}
+            @Nullable @Schema(nullable = true) Boolean mayClump) {
+        /** The lines that are mixed in, in turn. */
+        public List<UUID> lineIds() {
+            return others == null
+                    ? List.of()
+                    : others.stream()
+                            .flatMap(s -> new Fields().idIfAny("hairLineId", "The hair", s.hairLineId()).stream())
+                            .toList();
+        }
+    }
 
     /** One hair of a mix. */
     public record StrandBody(

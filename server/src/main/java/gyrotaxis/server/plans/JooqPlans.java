@@ -7,8 +7,10 @@ import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shelf.Shelf;
 import java.time.ZoneOffset;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -76,7 +78,21 @@ class JooqPlans implements Plans, HairInUse {
 
     @Override
     public Set<UUID> hairInUse() {
-        return all().stream().flatMap(p -> p.brief().hairNamed().stream()).collect(Collectors.toSet());
+        Set<UUID> named = db
+                .selectDistinct(PLAN.HAIR_LINE_IDS)
+                .from(PLAN)
+                .where(PLAN.HAIR_LINE_IDS.isNotNull())
+                .fetch(PLAN.HAIR_LINE_IDS)
+                .stream()
+                .flatMap(ids -> Arrays.stream(ids.split(" ")))
+                .filter(id -> !id.isEmpty())
+                .map(UUID::fromString)
+                .collect(Collectors.toSet());
+        // Of plans that were kept before their hair was told apart, the brief says it.
+        db.selectFrom(PLAN)
+                .where(PLAN.HAIR_LINE_IDS.isNull())
+                .forEach(r -> named.addAll(plan(r).brief().hairNamed()));
+        return named;
     }
 
     private PlanRecord record(SavedPlan p) {
@@ -87,7 +103,9 @@ class JooqPlans implements Plans, HairInUse {
                 p.name(),
                 kept.write(Form.PLAN, PlanForm.of(p.brief(), shelf)),
                 p.version(),
-                p.updatedAt().atOffset(ZoneOffset.UTC));
+                p.updatedAt().atOffset(ZoneOffset.UTC),
+                Folded.of(p.name()),
+                p.brief().hairNamed().stream().map(UUID::toString).sorted().collect(Collectors.joining(" ")));
     }
 
     private SavedPlan plan(PlanRecord r) {

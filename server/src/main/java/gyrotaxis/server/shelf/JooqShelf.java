@@ -14,6 +14,7 @@ import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
 import gyrotaxis.core.stock.Why;
 import gyrotaxis.server.db.tables.records.HairLineRecord;
+import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
 import java.time.Clock;
@@ -141,7 +142,8 @@ class JooqShelf implements Shelf {
                         .toList()),
                 h.goesInWhole(),
                 line.guessed().stream().map(Guessed::name).sorted().collect(Collectors.joining(BETWEEN_GUESSES)),
-                line.isStarter());
+                line.isStarter(),
+                Folded.of(h.name()));
     }
 
     /** A size as it is kept; its currency is that of the line. */

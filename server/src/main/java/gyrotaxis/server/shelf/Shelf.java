@@ -8,6 +8,9 @@ import java.util.UUID;
 
 /** The hair lines a studio knows. */
 public interface Shelf extends HairInHand {
+    /** How long a supplier takes of whom nobody said so, days. ASSUMPTION. */
+    int USUAL_LEAD_DAYS = 3;
+
     /** All lines, by name. */
     List<StockedLine> all();
 

@@ -1,0 +1,130 @@
+package gyrotaxis.server.find;
+
+import static gyrotaxis.server.db.Tables.CLIENT;
+import static gyrotaxis.server.db.Tables.HAIR_LINE;
+import static gyrotaxis.server.db.Tables.PLAN;
+import static gyrotaxis.server.db.Tables.VISIT;
+import static gyrotaxis.server.db.Tables.WORK_SHEET;
+
+import gyrotaxis.server.shared.Folded;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.SortField;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.springframework.beans.factory.SmartInitializingSingleton;
+import org.springframework.stereotype.Component;
+
+/** Finds by any part of a name, accents or not. */
+@Component
+class Finder implements SmartInitializingSingleton {
+    private static final int MOST_OF_A_KIND = 6;
+    private static final int MOST_WORDS = 6;
+    private static final int FOLDED_AT_ONCE = 1_000;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
+
+    private final DSLContext db;
+
+    Finder(DSLContext db) {
+        this.db = db;
+    }
+
+    /** What can be found. */
+    enum Kind {
+        CLIENT,
+        PLAN,
+        LINE,
+        VISIT
+    }
+
+    /** Something that was found; {@code under} tells it from others of its name. */
+    record Hit(Kind kind, UUID id, String name, String under) {}
+
+    /** All that fits every word of what was typed, those that begin with it first. */
+    List<Hit> find(String typed) {
+        List<String> words = Arrays.stream(Folded.of(typed).split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .limit(MOST_WORDS)
+                .toList();
+        List<Hit> hits = new ArrayList<>();
+        if (words.isEmpty()) {
+            return hits;
+        }
+        hits.addAll(db.select(CLIENT.ID, CLIENT.NAME, CLIENT.WISHES)
+                .from(CLIENT)
+                .where(all(CLIENT.FOLDED, words))
+                .orderBy(first(CLIENT.FOLDED, words), CLIENT.NAME.asc())
+                .limit(MOST_OF_A_KIND)
+                .fetch(r -> new Hit(Kind.CLIENT, r.value1(), r.value2(), r.value3())));
+        Field<String> both = PLAN.FOLDED.concat(" ").concat(CLIENT.FOLDED);
+        hits.addAll(db.select(PLAN.ID, PLAN.NAME, CLIENT.NAME)
+                .from(PLAN)
+                .join(CLIENT)
+                .on(CLIENT.ID.eq(PLAN.CLIENT_ID))
+                .where(all(both, words))
+                .orderBy(first(PLAN.FOLDED, words), PLAN.UPDATED_AT.desc())
+                .limit(MOST_OF_A_KIND)
+                .fetch(r -> new Hit(Kind.PLAN, r.value1(), r.value2(), r.value3())));
+        hits.addAll(db.select(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.SUPPLIER)
+                .from(HAIR_LINE)
+                .where(all(HAIR_LINE.FOLDED, words))
+                .orderBy(first(HAIR_LINE.FOLDED, words), HAIR_LINE.NAME.asc())
+                .limit(MOST_OF_A_KIND)
+                .fetch(r -> new Hit(Kind.LINE, r.value1(), r.value2(), r.value3())));
+        hits.addAll(db.select(VISIT.ID, CLIENT.NAME, WORK_SHEET.PLAN_NAME, VISIT.VISIT_DAY)
+                .from(VISIT)
+                .join(CLIENT)
+                .on(CLIENT.ID.eq(VISIT.CLIENT_ID))
+                .join(WORK_SHEET)
+                .on(WORK_SHEET.ID.eq(VISIT.SHEET_ID))
+                .where(all(CLIENT.FOLDED, words))
+                .orderBy(VISIT.VISIT_DAY.desc(), VISIT.ID.asc())
+                .limit(MOST_OF_A_KIND)
+                .fetch(r -> new Hit(Kind.VISIT, r.value1(), r.value2(), said(r.value4()) + ", " + r.value3())));
+        return hits;
+    }
+
+    private static String said(LocalDate day) {
+        return DAY.format(day);
+    }
+
+    private static Condition all(Field<String> folded, List<String> words) {
+        return words.stream().map(folded::contains).reduce(DSL.noCondition(), Condition::and);
+    }
+
+    private static SortField<Integer> first(Field<String> folded, List<String> words) {
+        return DSL.when(folded.startsWith(words.get(0)), 0).otherwise(1).asc();
+    }
+
+    /** Names that were kept before they were searched for are folded once. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        fold(CLIENT.ID, CLIENT.NAME, CLIENT.FOLDED);
+        fold(PLAN.ID, PLAN.NAME, PLAN.FOLDED);
+        fold(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.FOLDED);
+    }
+
+    private void fold(TableField<?, UUID> id, TableField<?, String> name, TableField<?, String> folded) {
+        boolean isMore = true;
+        while (isMore) {
+            var some = db.select(id, name)
+                    .from(id.getTable())
+                    .where(folded.isNull())
+                    .limit(FOLDED_AT_ONCE)
+                    .fetch();
+            some.forEach(r -> db.update(id.getTable())
+                    .set(folded, Folded.of(r.value2()))
+                    .where(id.eq(r.value1()))
+                    .execute());
+            isMore = some.size() == FOLDED_AT_ONCE;
+        }
+    }
+}

@@ -1,0 +1,108 @@
+package gyrotaxis.server.shelf;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shelf.StockViews.GoodBody;
+import gyrotaxis.server.shelf.StockViews.GoodKind;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** Between goods as they are written down and goods of the core. */
+final class Goods {
+    private static final int LONGEST = 80;
+    private static final Interval PACK = new Interval(1, 2400);
+    private static final Interval AMOUNT = new Interval(0, 10_000);
+
+    private final Shelf shelf;
+
+    Goods(Shelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /** The good, if nothing is wrong with it. */
+    Optional<Good> checked(Fields f, String at, @Nullable GoodBody body) {
+        GoodBody b = body == null ? new GoodBody(null, null, null, null, null, null, null) : body;
+        GoodKind kind = f.present(at + "kind", "What it is", b.kind(), GoodKind.PACKS);
+        return switch (kind) {
+            case PACKS, LOOPS, WEFT -> hair(f, at, b, kind);
+            default ->
+                Optional.of(new Good.Thing(
+                        Good.Kind.valueOf(kind.name()),
+                        f.textOrEmpty(at + "what", "Which of its kind", b.what(), LONGEST)));
+        };
+    }
+
+    private Optional<Good> hair(Fields f, String at, GoodBody b, GoodKind kind) {
+        UUID id = f.id(at + "lineId", "The hair", b.lineId());
+        Optional<StockedLine> line = id == null ? Optional.empty() : shelf.find(id);
+        if (id != null && line.isEmpty()) {
+            f.problem(at + "lineId", "This hair is no longer on the shelf.");
+        }
+        String lot = f.textOrEmpty(at + "lot", "The lot", b.lot(), LONGEST);
+        return line.map(l -> {
+            LineId of = new LineId(l.id());
+            String colour = b.colour() == null || b.colour().isBlank()
+                    ? l.hair().colours().get(0)
+                    : b.colour().strip();
+            if (!l.hair().colours().contains(colour) && !l.loopsByColour().containsKey(colour)) {
+                f.problem(
+                        at + "colour",
+                        l.hair().name() + " comes in "
+                                + String.join(", ", l.hair().colours()) + ".");
+            }
+            return switch (kind) {
+                case PACKS ->
+                    new Good.Packs(
+                            of,
+                            colour,
+                            lot,
+                            b.packLoops() == null
+                                    ? l.hair().loopsPerPack()
+                                    : f.whole(at + "packLoops", "Loops in a pack", b.packLoops(), PACK));
+                case WEFT -> new Good.Weft(of, colour, lot);
+                default -> new Good.Loops(of, colour, lot, b.grade() == null ? Good.Grade.NEW : b.grade());
+            };
+        });
+    }
+
+    /** An amount in the smallest measure of a good. */
+    static long parts(Fields f, String field, String words, @Nullable Double amount, Good good) {
+        return Math.round(f.number(field, words, amount, AMOUNT) * good.unit().parts());
+    }
+
+    /** An amount as one says it. */
+    static double said(long parts, Good good) {
+        return (double) parts / good.unit().parts();
+    }
+
+    static GoodKind kind(Good good) {
+        if (good instanceof Good.Packs) {
+            return GoodKind.PACKS;
+        } else if (good instanceof Good.Loops) {
+            return GoodKind.LOOPS;
+        } else if (good instanceof Good.Weft) {
+            return GoodKind.WEFT;
+        }
+        return GoodKind.valueOf(((Good.Thing) good).kind().name());
+    }
+
+    /** What a good is called, without its line. */
+    static String words(Good good) {
+        if (good instanceof Good.Packs p) {
+            return p.colour() + ", packs of " + p.loops() + lot(p.lot());
+        } else if (good instanceof Good.Loops l) {
+            return l.colour() + ", " + l.grade().words() + lot(l.lot());
+        } else if (good instanceof Good.Weft w) {
+            return w.colour() + ", weft" + lot(w.lot());
+        }
+        Good.Thing t = (Good.Thing) good;
+        return t.kind().words() + (t.what().isEmpty() ? "" : ", " + t.what());
+    }
+
+    private static String lot(String lot) {
+        return lot.isEmpty() ? "" : ", " + lot;
+    }
+}

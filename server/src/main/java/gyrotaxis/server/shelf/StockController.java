@@ -1,0 +1,60 @@
+package gyrotaxis.server.shelf;
+
+import gyrotaxis.server.shelf.StockViews.AsideBody;
+import gyrotaxis.server.shelf.StockViews.CountBody;
+import gyrotaxis.server.shelf.StockViews.LeadBody;
+import gyrotaxis.server.shelf.StockViews.MoveBody;
+import gyrotaxis.server.shelf.StockViews.MoveView;
+import gyrotaxis.server.shelf.StockViews.StockView;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Every change answers all that is there then. */
+@RestController
+@RequestMapping("/api/stock")
+class StockController {
+    private final StockDesk desk;
+
+    StockController(StockDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping
+    StockView all() {
+        return desk.all();
+    }
+
+    @PostMapping("/movements")
+    StockView move(@RequestBody MoveBody body) {
+        return desk.move(body);
+    }
+
+    @GetMapping("/movements")
+    List<MoveView> latest(@RequestParam(required = false) @Nullable UUID line) {
+        return desk.latest(line);
+    }
+
+    @PostMapping("/counts")
+    StockView count(@RequestBody CountBody body) {
+        return desk.count(body);
+    }
+
+    @PutMapping("/aside/{planId}")
+    StockView setAside(@PathVariable UUID planId, @RequestBody AsideBody body) {
+        return desk.setAside(planId, body);
+    }
+
+    @PutMapping("/suppliers")
+    StockView lead(@RequestBody LeadBody body) {
+        return desk.lead(body);
+    }
+}
