@@ -17,10 +17,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class BookDesk {
     private final Book book;
+    private final UnderWay underWay;
     private final Clock clock;
 
-    BookDesk(Book book, Clock clock) {
+    BookDesk(Book book, UnderWay underWay, Clock clock) {
         this.book = book;
+        this.underWay = underWay;
         this.clock = clock;
     }
 
@@ -52,7 +54,11 @@ class BookDesk {
         return view(changed);
     }
 
+    /** Erases a client with all that is kept of her; not while somebody works on her. */
     void erase(UUID id) {
+        Fields f = new Fields();
+        underWay.with(id).ifPresent(why -> f.problem("client", why));
+        f.orRefuse(() -> id);
         if (!book.erase(id)) {
             throw noClient();
         }
