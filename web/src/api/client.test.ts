@@ -35,7 +35,7 @@ describe('api', () => {
 
   it('proves with every change that it comes from this page', async () => {
     const api = await clientOn(() => answer(201, {}));
-    await api.beginPlan({ clientId: 'c1', name: '' });
+    await api.beginPlan({ clientId: 'c1', name: '', stylistId: null });
     expect(asked[0]?.headers.get('X-XSRF-TOKEN')).toBe('a/b');
   });
 

@@ -2,15 +2,18 @@ import createClient from 'openapi-fetch';
 import { AWAY, Problem, problemFrom } from './problems';
 import type { paths } from './generated/schema';
 import type {
+  AppointmentDraft,
   Arrived,
   BalanceLine,
   Brief,
   ChairFills,
   Finding,
   KeptMethod,
+  Lesson,
   Outlook,
   Pattern,
   SavedPlan,
+  StylistDraft,
   Visit,
   VisitTile,
   WorkEvent,
@@ -148,6 +151,91 @@ export const api = {
         headers: { 'Content-Type': file.type },
       }),
     ),
+  clientVisits: (id: string) =>
+    take(http.GET('/api/clients/{id}/visits', { params: { path: { id } } })) as Promise<
+      VisitTile[]
+    >,
+  clientFollowUps: (id: string) =>
+    take(http.GET('/api/clients/{id}/follow-ups', { params: { path: { id } } })),
+  clientAppointments: (id: string) =>
+    take(http.GET('/api/clients/{id}/appointments', { params: { path: { id } } })),
+  consents: (id: string) =>
+    take(http.GET('/api/clients/{id}/consents', { params: { path: { id } } })),
+  toSign: (id: string, plan: string) =>
+    take(
+      http.GET('/api/clients/{id}/consents/to-sign', { params: { path: { id }, query: { plan } } }),
+    ),
+  sign: (id: string, body: Body<'/api/clients/{id}/consents', 'post'>) =>
+    take(http.POST('/api/clients/{id}/consents', { params: { path: { id } }, body })),
+  followUps: (until: string) => take(http.GET('/api/follow-ups', { params: { query: { until } } })),
+  tellFollowUp: (id: string, body: Body<'/api/follow-ups/{id}', 'put'>) =>
+    take(http.PUT('/api/follow-ups/{id}', { params: { path: { id } }, body })),
+  diary: (from: string | undefined, days: number) =>
+    take(http.GET('/api/diary', { params: { query: { ...(from && { from }), days } } })),
+  freeTimes: (body: Body<'/api/diary/free', 'post'>) =>
+    take(http.POST('/api/diary/free', { body })),
+  makeAppointments: (appointments: AppointmentDraft[]) =>
+    take(http.POST('/api/appointments', { body: { appointments } })),
+  changeAppointment: (id: string, body: AppointmentDraft) =>
+    take(http.PUT('/api/appointments/{id}', { params: { path: { id } }, body })),
+  becomeAppointment: (id: string, body: Body<'/api/appointments/{id}/state', 'post'>) =>
+    take(http.POST('/api/appointments/{id}/state', { params: { path: { id } }, body })),
+  runLate: (id: string, untilMinute: number) =>
+    take(
+      http.POST('/api/appointments/{id}/late', { params: { path: { id } }, body: { untilMinute } }),
+    ),
+  people: () => take(http.GET('/api/people')),
+  changeStudio: (body: Body<'/api/people/studio', 'put'>) =>
+    take(http.PUT('/api/people/studio', { body })),
+  addChair: (name: string) => take(http.POST('/api/people/chairs', { body: { name } })),
+  renameChair: (id: string, name: string) =>
+    take(http.PUT('/api/people/chairs/{id}', { params: { path: { id } }, body: { name } })),
+  removeChair: (id: string) =>
+    take(http.DELETE('/api/people/chairs/{id}', { params: { path: { id } } })),
+  addStylist: (body: StylistDraft) => take(http.POST('/api/people/stylists', { body })),
+  changeStylist: (id: string, body: StylistDraft) =>
+    take(http.PUT('/api/people/stylists/{id}', { params: { path: { id } }, body })),
+  stylistLeaves: (id: string, to: string | undefined) =>
+    take(
+      http.DELETE('/api/people/stylists/{id}', {
+        params: { path: { id }, query: { ...(to && { to }) } },
+      }),
+    ),
+  shopping: (days: number) => take(http.GET('/api/shopping', { params: { query: { days } } })),
+  stock: () => take(http.GET('/api/stock')),
+  stockMoves: (line: string | undefined) =>
+    take(http.GET('/api/stock/movements', { params: { query: { ...(line && { line }) } } })),
+  moveStock: (body: Body<'/api/stock/movements', 'post'>) =>
+    take(http.POST('/api/stock/movements', { body })),
+  countStock: (body: Body<'/api/stock/counts', 'post'>) =>
+    take(http.POST('/api/stock/counts', { body })),
+  setAside: (planId: string, body: Body<'/api/stock/aside/{planId}', 'put'>) =>
+    take(http.PUT('/api/stock/aside/{planId}', { params: { path: { planId } }, body })),
+  leadDays: (body: Body<'/api/stock/suppliers', 'put'>) =>
+    take(http.PUT('/api/stock/suppliers', { body })),
+  learning: (stylist: string, line: string) =>
+    take(http.GET('/api/learning', { params: { query: { stylist, line } } })),
+  known: (stylist: string | undefined, line: string) =>
+    take(
+      http.GET('/api/learning/known', { params: { query: { ...(stylist && { stylist }), line } } }),
+    ),
+  leaveVisitOut: (id: string, isWished: boolean) =>
+    take(
+      http.PUT('/api/learning/visits/{id}/left-out', {
+        params: { path: { id } },
+        body: { isWished },
+      }),
+    ),
+  refuseLesson: (stylist: string, what: Lesson['what'], isWished: boolean) =>
+    take(
+      http.PUT('/api/learning/{stylist}/{what}/refused', {
+        params: { path: { stylist, what } },
+        body: { isWished },
+      }),
+    ),
+  packsNext: (plan: string) =>
+    take(http.GET('/api/plans/{id}/packs-next', { params: { path: { id: plan } } })),
+  find: (q: string) => take(http.GET('/api/find', { params: { query: { q } } })),
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),

@@ -5,6 +5,7 @@ import { NavLink, Outlet } from 'react-router';
 import type { LengthUnit } from '../lib/length';
 import { FingerField } from '../ui/FingerField';
 import { usePrefs } from '../ui/prefs';
+import { FindField } from './FindField';
 import { Switch } from '../ui/Switch';
 
 const PLACES = ['book', 'bench', 'chair', 'shelf', 'practice'] as const;
@@ -42,7 +43,8 @@ export function Frame() {
           ))}
         </nav>
         <span className="grow" />
-        <div className="hidden items-center lg:flex">
+        <FindField />
+        <div className="ml-2 hidden items-center lg:flex">
           <Units />
           <Light />
         </div>

@@ -4,7 +4,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage } from '../features/bench';
-import { BookPage, clientsQuery, tilesQuery } from '../features/book';
+import {
+  BookPage,
+  ClientPage,
+  clientsQuery,
+  LearnedPage,
+  PeoplePage,
+  tilesQuery,
+} from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { ShelfPage } from '../features/shelf';
 import { WordsGate } from '../words';
@@ -39,6 +46,9 @@ createRoot(root).render(
             <Routes>
               <Route element={<Frame />}>
                 <Route path="/book" element={<BookPage />} />
+                <Route path="/book/clients/:clientId" element={<ClientPage />} />
+                <Route path="/book/people" element={<PeoplePage />} />
+                <Route path="/book/learned" element={<LearnedPage />} />
                 <Route path="/bench" element={<BenchDoor />} />
                 <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
                 <Route path="/chair" element={<ChairDoor />} />

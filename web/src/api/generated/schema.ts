@@ -123,7 +123,71 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofClient"];
+        get: operations["ofClient_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/consents": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["consents"];
+        put?: never;
+        post: operations["sign"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/consents/to-sign": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toSign"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["followUps"];
         put?: never;
         post?: never;
         delete?: never;
@@ -142,6 +206,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["addHead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/visits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClient"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -171,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show_3"];
+        get: operations["show_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -212,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/findings": {
         parameters: {
             query?: never;
@@ -222,6 +318,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["findings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["due"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/follow-ups/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tell"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -269,6 +397,70 @@ export interface paths {
         };
         get?: never;
         put: operations["change_3"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["known"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/visits/{id}/left-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["leaveOut"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/learning/{stylist}/{what}/refused": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["refuse"];
         post?: never;
         delete?: never;
         options?: never;
@@ -347,7 +539,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -532,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/packs-next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["packsNext"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/worksheets": {
         parameters: {
             query?: never;
@@ -542,6 +750,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["freeze"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/aside/{planId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/movements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["latest"];
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/suppliers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lead"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -806,6 +1110,20 @@ export interface components {
             seen: components["schemas"]["Seen"][];
             unfit: components["schemas"]["Unfit"][];
         };
+        AsideBody: {
+            colour: string;
+            lineId: string;
+            /** Format: int32 */
+            loops: number;
+        };
+        AsideView: {
+            clientName: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: uuid */
+            planId: string;
+            planName: string;
+        };
         BackBody: {
             /** Format: double */
             capEdgeMm: number | null;
@@ -854,6 +1172,7 @@ export interface components {
         BeginBody: {
             id: string;
             planId: string;
+            stylistId: string | null;
         };
         BoughtView: {
             /** Format: int32 */
@@ -875,6 +1194,25 @@ export interface components {
             installer: "STYLIST" | "SELF";
             learned: components["schemas"]["LearnedBody"] | null;
             ownHair: components["schemas"]["OwnHairBody"];
+        };
+        BuyView: {
+            colour: string;
+            /** Format: int64 */
+            costMinor: number;
+            forWhom: components["schemas"]["ForView"][];
+            instead: components["schemas"]["InsteadView"][];
+            isLate: boolean;
+            late: string;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            missingLoops: number;
+            /** Format: date */
+            orderBy: string;
+            packWords: string;
+            /** Format: int32 */
+            packs: number;
         };
         ChairBody: {
             name: string;
@@ -1055,6 +1393,22 @@ export interface components {
             version: number;
             wishes: string;
         };
+        ColourStock: {
+            colour: string;
+            /** Format: double */
+            free: number;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            loops: number;
+            open: components["schemas"]["LoopStock"][];
+            packs: components["schemas"]["PackStock"][];
+            setAside: components["schemas"]["AsideView"][];
+            tint: string | null;
+            washed: components["schemas"]["WashedStock"][];
+            /** Format: double */
+            weftCm: number;
+        };
         ComparedBody: {
             brief: components["schemas"]["BriefBody"];
             /** @enum {string|null} */
@@ -1075,6 +1429,15 @@ export interface components {
             plans: components["schemas"]["ComparedView"][];
             worn: components["schemas"]["WornView"][];
         };
+        Consent: {
+            answers: string[];
+            cautions: string[];
+            /** Format: uuid */
+            id: string;
+            signedBy: string;
+            /** Format: date */
+            signedOn: string;
+        };
         ConsultationBody: {
             /** Format: int32 */
             ageYears: number | null;
@@ -1092,6 +1455,13 @@ export interface components {
             ways: ("DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND")[];
             /** Format: int32 */
             weeks: number | null;
+        };
+        CountBody: {
+            /** Format: double */
+            counted: number;
+            good: components["schemas"]["GoodBody"];
+            id: string;
+            stylistId: string | null;
         };
         CoursePoint: {
             /** Format: double */
@@ -1236,6 +1606,36 @@ export interface components {
             value: "FINE_ROWS" | "WIDE_CHANNEL";
             words: string;
         };
+        FollowUpView: {
+            choices: components["schemas"]["OutcomeChoice"][];
+            /** Format: uuid */
+            clientId: string;
+            clientName: string;
+            /** Format: date */
+            due: string;
+            /** Format: uuid */
+            id: string;
+            note: string;
+            /** @enum {string|null} */
+            outcome: "DONE" | "NOT_NEEDED" | "HELD" | "FEW_SLID" | "MANY_SLID" | "FLATTER" | "AS_ON_THE_DAY" | "FULLER" | "WELL" | "ITCHED" | "SORE" | "MISSED" | null;
+            outcomeWords: string;
+            /** Format: date */
+            toldOn: string | null;
+            /** Format: uuid */
+            visitId: string;
+            /** @enum {string} */
+            what: "NEXT_DAY_FILL" | "SLIP_CHECK" | "LOOK" | "OIL" | "FRIZZ_TRIM" | "REFRESH" | "TAKEDOWN" | "REST";
+            words: string;
+        };
+        ForView: {
+            clientName: string;
+            /** Format: int32 */
+            missingLoops: number;
+            /** Format: uuid */
+            planId: string;
+            /** Format: date */
+            ready: string;
+        };
         FoundationBody: {
             back: components["schemas"]["BackBody"] | null;
             /** Format: int32 */
@@ -1287,6 +1687,23 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        GoodBody: {
+            colour: string | null;
+            /** @enum {string|null} */
+            grade: "NEW" | "GOOD" | "FAIR" | "WORN" | null;
+            /** @enum {string} */
+            kind: "PACKS" | "LOOPS" | "WEFT" | "CAP" | "CAP_ON_COMBS" | "MESH" | "BANDS" | "THREAD" | "LOTION" | "HOOK";
+            lineId: string | null;
+            lot: string | null;
+            /** Format: int32 */
+            packLoops: number | null;
+            what: string | null;
+        };
+        GradeWords: {
+            /** @enum {string} */
+            value: "NEW" | "GOOD" | "FAIR" | "WORN";
+            words: string;
         };
         GridView: {
             /** Format: double */
@@ -1557,6 +1974,14 @@ export interface components {
             /** Format: date-time */
             takenAt: string;
         };
+        Hit: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "CLIENT" | "PLAN" | "LINE" | "VISIT";
+            name: string;
+            under: string;
+        };
         HoldFactor: {
             /** Format: double */
             factor: number;
@@ -1580,6 +2005,15 @@ export interface components {
             tuftGrams: number | null;
             usesBaseHair: boolean | null;
             zones: components["schemas"]["ZoneBody"][];
+        };
+        InsteadView: {
+            colour: string;
+            isSameLine: boolean;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            loops: number;
         };
         JsonNode: {
             array: boolean;
@@ -1640,10 +2074,20 @@ export interface components {
         LateView: {
             moved: components["schemas"]["AppointmentView"][];
         };
+        LeadBody: {
+            /** Format: int32 */
+            leadDays: number;
+            name: string;
+        };
         LearnedBody: {
             /** Format: date */
             asOf: string;
             values: components["schemas"]["ValueBody"][];
+        };
+        LearningView: {
+            /** Format: date */
+            asOf: string;
+            lessons: components["schemas"]["LessonView"][];
         };
         Ledger: {
             chairMinutes: components["schemas"]["Span"];
@@ -1683,6 +2127,29 @@ export interface components {
             /** Format: int32 */
             trial: number;
             words: components["schemas"]["Piece"][];
+        };
+        LessonView: {
+            /** @enum {string} */
+            from: "NOWHERE" | "HANDS" | "TEXTURE" | "LINE";
+            isRefused: boolean;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** @enum {string} */
+            of: "STYLIST" | "HAIR";
+            points: components["schemas"]["SeenPoint"][];
+            /** @enum {string} */
+            scale: "FACTOR" | "PERCENT" | "PASSES" | "WEEKS";
+            /** Format: double */
+            usual: number;
+            /** Format: double */
+            value: number;
+            /** Format: int32 */
+            visits: number;
+            /** @enum {string} */
+            what: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
+            words: string;
         };
         LikelyRange: {
             /** Format: double */
@@ -1732,6 +2199,13 @@ export interface components {
             usefulPasses: number;
             weeks: components["schemas"]["Range"];
         };
+        LoopStock: {
+            /** Format: double */
+            grams: number;
+            /** Format: double */
+            loops: number;
+            lot: string;
+        };
         Map: {
             braidedEdge: number[];
             cap: number[];
@@ -1765,6 +2239,28 @@ export interface components {
             limitsMm: components["schemas"]["Range"];
             where: string;
             words: string;
+        };
+        MetView: {
+            /** Format: uuid */
+            clientId: string;
+            clientName: string;
+            colour: string;
+            /** Format: date */
+            day: string;
+            /** Format: int32 */
+            fromShelf: number;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            missing: number;
+            /** Format: int32 */
+            neededLoops: number;
+            /** Format: uuid */
+            planId: string;
+            planName: string;
+            /** Format: date */
+            ready: string;
         };
         MethodBody: {
             /** @enum {string} */
@@ -1821,6 +2317,37 @@ export interface components {
             /** Format: int64 */
             seed: number | null;
         };
+        MoveBody: {
+            /** Format: double */
+            amount: number;
+            good: components["schemas"]["GoodBody"];
+            id: string;
+            note: string | null;
+            stylistId: string | null;
+            /** @enum {string} */
+            why: "BOUGHT" | "OPENED" | "USED" | "LEFT_OVER" | "WASHED" | "LOST" | "COUNTED" | "BEGUN";
+        };
+        MoveView: {
+            /** Format: double */
+            amount: number;
+            /** Format: date-time */
+            at: string;
+            byName: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "PACKS" | "LOOPS" | "WEFT" | "CAP" | "CAP_ON_COMBS" | "MESH" | "BANDS" | "THREAD" | "LOTION" | "HOOK";
+            /** Format: uuid */
+            lineId: string | null;
+            note: string;
+            unit: string;
+            /** Format: uuid */
+            visitId: string | null;
+            /** @enum {string} */
+            why: "BOUGHT" | "OPENED" | "USED" | "LEFT_OVER" | "WASHED" | "LOST" | "COUNTED" | "BEGUN";
+            whyWords: string;
+            words: string;
+        };
         NeedView: {
             amount: components["schemas"]["Span"];
             /** @enum {string} */
@@ -1833,6 +2360,7 @@ export interface components {
         NewPlanBody: {
             clientId: string;
             name: string;
+            stylistId: string | null;
         };
         NoteView: {
             /** @enum {string} */
@@ -1868,6 +2396,18 @@ export interface components {
             what: components["schemas"]["HappeningBody"];
             words: string;
         };
+        OutcomeBody: {
+            /** Format: date */
+            on: string | null;
+            /** @enum {string|null} */
+            outcome: "DONE" | "NOT_NEEDED" | "HELD" | "FEW_SLID" | "MANY_SLID" | "FLATTER" | "AS_ON_THE_DAY" | "FULLER" | "WELL" | "ITCHED" | "SORE" | "MISSED" | null;
+            words: string | null;
+        };
+        OutcomeChoice: {
+            /** @enum {string} */
+            value: "DONE" | "NOT_NEEDED" | "HELD" | "FEW_SLID" | "MANY_SLID" | "FLATTER" | "AS_ON_THE_DAY" | "FULLER" | "WELL" | "ITCHED" | "SORE" | "MISSED";
+            words: string;
+        };
         OutlookView: {
             ahead: components["schemas"]["CoursePoint"][];
             /** Format: int64 */
@@ -1901,6 +2441,22 @@ export interface components {
             passes: number | null;
             /** @enum {string} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+        };
+        PackStock: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            loops: number;
+            lot: string;
+        };
+        PacksNextView: {
+            /** Format: int32 */
+            neededLoops: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: int32 */
+            thereLoops: number;
+            why: components["schemas"]["Piece"][];
         };
         Part: {
             channel: number[];
@@ -2239,6 +2795,17 @@ export interface components {
             /** Format: int64 */
             upTo: number;
         };
+        SeenPoint: {
+            /** Format: date */
+            day: string;
+            isLeftOut: boolean;
+            /** Format: double */
+            value: number;
+            /** Format: uuid */
+            visitId: string;
+            /** Format: double */
+            weight: number;
+        };
         SelfView: {
             /** @enum {string} */
             grade: "EASY" | "FAIR" | "HARD";
@@ -2304,6 +2871,12 @@ export interface components {
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
         };
+        ShoppingView: {
+            /** Format: int32 */
+            days: number;
+            met: components["schemas"]["MetView"][];
+            suppliers: components["schemas"]["SupplierList"][];
+        };
         ShownGap: {
             /** Format: double */
             areaMm2: number;
@@ -2353,6 +2926,10 @@ export interface components {
         SightView: {
             station: string;
             why: string;
+        };
+        SignBody: {
+            planId: string;
+            signedBy: string;
         };
         Size: {
             /** Format: int32 */
@@ -2530,6 +3107,13 @@ export interface components {
             stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
             words: components["schemas"]["Piece"][];
         };
+        StockView: {
+            grades: components["schemas"]["GradeWords"][];
+            hair: components["schemas"]["ColourStock"][];
+            kinds: components["schemas"]["ThingKind"][];
+            suppliers: components["schemas"]["SupplierView"][];
+            things: components["schemas"]["ThingStock"][];
+        };
         StoppingView: {
             /** Format: int32 */
             mayStop: number | null;
@@ -2585,6 +3169,20 @@ export interface components {
             path: number[];
             /** @enum {string} */
             use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "MESH" | "PLAITED";
+        };
+        SupplierList: {
+            buys: components["schemas"]["BuyView"][];
+            /** Format: int64 */
+            costMinor: number;
+            currency: string;
+            /** Format: int32 */
+            leadDays: number;
+            supplier: string;
+        };
+        SupplierView: {
+            /** Format: int32 */
+            leadDays: number;
+            name: string;
         };
         SupplyForm: {
             /** Format: int32 */
@@ -2642,6 +3240,21 @@ export interface components {
             slip: "GRIPPY" | "MIDDLING" | "SLIDING";
             /** @enum {string} */
             value: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+            words: string;
+        };
+        ThingKind: {
+            /** @enum {string} */
+            kind: "CAP" | "CAP_ON_COMBS" | "MESH" | "BANDS" | "THREAD" | "LOTION" | "HOOK";
+            unit: string;
+            words: string;
+        };
+        ThingStock: {
+            /** Format: double */
+            amount: number;
+            /** @enum {string} */
+            kind: "CAP" | "CAP_ON_COMBS" | "MESH" | "BANDS" | "THREAD" | "LOTION" | "HOOK";
+            unit: string;
+            what: string;
             words: string;
         };
         TimeView: {
@@ -2726,7 +3339,11 @@ export interface components {
             /** Format: uuid */
             id: string;
             isBegun: boolean;
+            isDown: boolean;
             isFinished: boolean;
+            lastTime: string;
+            /** Format: double */
+            minutes: number;
             /** Format: int32 */
             pictures: number;
             planName: string;
@@ -2734,6 +3351,10 @@ export interface components {
             shares: number;
             /** @enum {string|null} */
             stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
+            /** Format: uuid */
+            stylistId: string | null;
+            /** Format: double */
+            usedLoops: number;
         };
         VisitView: {
             /** Format: int64 */
@@ -2756,6 +3377,13 @@ export interface components {
             planId: string | null;
             stylistId: string | null;
         };
+        WashedStock: {
+            /** @enum {string} */
+            grade: "NEW" | "GOOD" | "FAIR" | "WORN";
+            /** Format: double */
+            loops: number;
+            words: string;
+        };
         WayOutView: {
             change: unknown;
             words: components["schemas"]["Piece"][];
@@ -2764,6 +3392,9 @@ export interface components {
             brief: components["schemas"]["BriefBody"];
             withHair: boolean | null;
             worn: components["schemas"]["WornAsBody"];
+        };
+        WishBody: {
+            isWished: boolean;
         };
         WordsView: {
             conditions: components["schemas"]["ChoiceScalpCondition"][];
@@ -3163,7 +3794,7 @@ export interface operations {
             };
         };
     };
-    ofClient: {
+    ofClient_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3181,6 +3812,122 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AppointmentView"][];
+                };
+            };
+        };
+    };
+    consents: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"][];
+                };
+            };
+        };
+    };
+    sign: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+        };
+    };
+    toSign: {
+        parameters: {
+            query: {
+                plan: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Consent"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+        };
+    };
+    followUps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpView"][];
                 };
             };
         };
@@ -3211,6 +3958,28 @@ export interface operations {
             };
         };
     };
+    ofClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisitTile"][];
+                };
+            };
+        };
+    };
     compare: {
         parameters: {
             query?: never;
@@ -3235,7 +4004,7 @@ export interface operations {
             };
         };
     };
-    show_3: {
+    show_4: {
         parameters: {
             query?: {
                 from?: string;
@@ -3308,6 +4077,28 @@ export interface operations {
             };
         };
     };
+    find: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hit"][];
+                };
+            };
+        };
+    };
     findings: {
         parameters: {
             query?: never;
@@ -3328,6 +4119,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FindingView"][];
+                };
+            };
+        };
+    };
+    due: {
+        parameters: {
+            query: {
+                until: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpView"][];
+                };
+            };
+        };
+    };
+    tell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutcomeBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FollowUpView"];
                 };
             };
         };
@@ -3439,6 +4278,101 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["HairLineView"];
                 };
+            };
+        };
+    };
+    show_3: {
+        parameters: {
+            query: {
+                stylist: string;
+                line: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearningView"];
+                };
+            };
+        };
+    };
+    known: {
+        parameters: {
+            query: {
+                stylist?: string;
+                line: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnedBody"];
+                };
+            };
+        };
+    };
+    leaveOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WishBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    refuse: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stylist: string;
+                what: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WishBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3570,7 +4504,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3964,6 +4898,28 @@ export interface operations {
             };
         };
     };
+    packsNext: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacksNextView"];
+                };
+            };
+        };
+    };
     freeze: {
         parameters: {
             query?: never;
@@ -3982,6 +4938,168 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptSheet"];
+                };
+            };
+        };
+    };
+    list_6: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoppingView"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                planId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    latest: {
+        parameters: {
+            query?: {
+                line?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MoveView"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    lead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockView"];
                 };
             };
         };

@@ -16,7 +16,7 @@ export function ToChair({ planId, isTight }: { planId: string; isTight: boolean 
   const begin = async () => {
     setAsked(true);
     try {
-      await api.beginVisit({ id, planId });
+      await api.beginVisit({ id, planId, stylistId: null });
       await navigate(`/chair/${id}`);
     } catch (thrown) {
       setProblem(thrown instanceof Error ? thrown.message : String(thrown));

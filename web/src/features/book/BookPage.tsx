@@ -8,6 +8,8 @@ import { Visits, visitsQuery } from '../chair';
 import { clientsQuery, tilesQuery } from './book.queries';
 import { ClientDialog } from './ClientDialog';
 import { ClientPanel } from './ClientPanel';
+import { BookDays } from './day/BookDays';
+import { BookLinks } from './BookLinks';
 
 /** Clients, their heads and their plans. */
 export function BookPage() {
@@ -34,6 +36,7 @@ export function BookPage() {
               : 'Opening the book…'}
           </p>
         </div>
+        <BookLinks />
         {(clients.data?.length ?? 0) > 0 && (
           <input
             type="search"
@@ -57,11 +60,16 @@ export function BookPage() {
       {found.length === 0 && search && (
         <p className="text-soft">Nobody in the book is called “{search}”.</p>
       )}
-      {today.length > 0 && (
-        <section aria-label="In the chair" className="mb-6">
-          <h2 className="mb-2 text-xl font-semibold">In the chair</h2>
-          <Visits visits={today} />
-        </section>
+      {!search && (clients.data?.length ?? 0) > 0 && (
+        <div className="mb-8 flex flex-col gap-6">
+          <BookDays />
+          {today.length > 0 && (
+            <section aria-label="In the chair">
+              <h2 className="mb-2 text-xl font-semibold">In the chair</h2>
+              <Visits visits={today} />
+            </section>
+          )}
+        </div>
       )}
       <ul
         aria-label="Clients"

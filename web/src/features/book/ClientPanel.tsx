@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Pencil, Plus } from 'lucide-react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import type { Client, PlanTile as Tile } from '../../api/types';
@@ -22,7 +22,7 @@ export function ClientPanel({ client, plans, onWrite }: Props) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const begin = useMutation({
-    mutationFn: () => api.beginPlan({ clientId: client.id, name: '' }),
+    mutationFn: () => api.beginPlan({ clientId: client.id, name: '', stylistId: null }),
     onSuccess: (plan) => {
       void queries.invalidateQueries({ queryKey: ['plans'] });
       void navigate(`/bench/${plan.id}`);
@@ -38,7 +38,9 @@ export function ClientPanel({ client, plans, onWrite }: Props) {
     <li className="flex flex-col gap-2 rounded-lg border border-line bg-sheet p-4">
       <div className="flex items-start gap-2">
         <h2 className="min-w-0 flex-1 text-lg leading-tight font-semibold break-words">
-          {client.name}
+          <Link to={`/book/clients/${client.id}`} className="hover:underline">
+            {client.name}
+          </Link>
         </h2>
         <Button look="quiet" onClick={onWrite} aria-label={`Change ${client.name}`}>
           <Pencil size={15} aria-hidden />

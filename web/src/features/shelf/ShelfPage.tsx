@@ -19,7 +19,7 @@ function useFirstPlan(lines: HairLine[] | undefined): Client | undefined {
   const queries = useQueryClient();
   const client = clients.data?.find((c) => c.id === search.get('plan'));
   const { mutate, isIdle } = useMutation({
-    mutationFn: (clientId: string) => api.beginPlan({ clientId, name: '' }),
+    mutationFn: (clientId: string) => api.beginPlan({ clientId, name: '', stylistId: null }),
     onSuccess: (plan) => {
       void queries.invalidateQueries({ queryKey: ['plans'] });
       void navigate(`/bench/${plan.id}`);

@@ -34,6 +34,10 @@ public final class RunningServer implements ParameterResolver {
     /** An application with settings of its own, for tests that need one. */
     static Started start(Path folder, String... settings) {
         List<String> args = new ArrayList<>(List.of("--server.port=0", "--gyrotaxis.data-dir=" + folder));
+        // A year of visits takes its time; those who need one ask for it.
+        if (List.of(settings).stream().noneMatch(s -> s.startsWith("--gyrotaxis.demo-visits"))) {
+            args.add("--gyrotaxis.demo-visits=0");
+        }
         args.addAll(List.of(settings));
         SpringApplication app = new SpringApplicationBuilder(Gyrotaxis.class).build();
         return new Started(app.run(args.toArray(String[]::new)), folder);

@@ -12,6 +12,9 @@ public final class SittingTime {
     /** Coated hair is rinsed and hung; what dries needs nobody. ASSUMPTION. */
     private static final Estimate RINSING = new Estimate(8, 12, 20);
 
+    /** Packs are opened, ties cut, loops separated, sorted and hung. ASSUMPTION. */
+    private static final Estimate LAYING_OUT = new Estimate(6, 10, 15);
+
     /** Knots are looked over, and every so manyth is tied anew. ASSUMPTION, to be learned from slip checks. */
     private static final double SLIPPED = 0.06;
 
@@ -41,7 +44,7 @@ public final class SittingTime {
         Estimate all = plan.time().minutes().entrySet().stream()
                 .filter(e -> !e.getKey().isInChair())
                 .map(java.util.Map.Entry::getValue)
-                .reduce(Estimate.exactly(0), Estimate::plus);
+                .reduce(LAYING_OUT, Estimate::plus);
         return plan.brief().hair().isCoated() ? all.plus(RINSING) : all;
     }
 

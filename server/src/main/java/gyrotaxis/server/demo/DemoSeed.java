@@ -15,6 +15,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -35,7 +36,11 @@ class DemoSeed implements SmartInitializingSingleton {
     private final DemoVisits visits;
     private final Clock clock;
     private final TransactionTemplate transaction;
+    private final DemoPeople people;
+    private final DemoYear year;
+    private final DemoWeek week;
     private final Map<String, UUID> plans = new HashMap<>();
+    private final Map<String, UUID> lines = new HashMap<>();
 
     DemoSeed(
             Settings settings,
@@ -45,7 +50,10 @@ class DemoSeed implements SmartInitializingSingleton {
             PlanDesk desk,
             DemoVisits visits,
             Clock clock,
-            TransactionTemplate transaction) {
+            TransactionTemplate transaction,
+            DemoPeople people,
+            DemoYear year,
+            DemoWeek week) {
         this.settings = settings;
         this.json = json;
         this.shelf = shelf;
@@ -54,6 +62,9 @@ class DemoSeed implements SmartInitializingSingleton {
         this.visits = visits;
         this.clock = clock;
         this.transaction = transaction;
+        this.people = people;
+        this.year = year;
+        this.week = week;
     }
 
     @Override
@@ -61,18 +72,35 @@ class DemoSeed implements SmartInitializingSingleton {
         if (settings.demo() && shelf.all().isEmpty() && book.clients().isEmpty()) {
             try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
                 DemoStudio studio = json.readValue(in, DemoStudio.class);
+                DemoPeople.Crew crew = transaction.execute(t -> people.add());
+                transaction.executeWithoutResult(t -> shelve(studio));
+                List<DemoYear.Regular> regulars = year.add(settings.demoVisits(), crew, studio, lines);
                 transaction.executeWithoutResult(t -> fill(studio));
-                begin();
+                begin(crew, regulars);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
         }
     }
 
-    private void begin() {
+    private void begin(DemoPeople.Crew crew, List<DemoYear.Regular> regulars) {
         visits.notBegun(named("Cox coils"));
-        visits.finished(named("Big and quick"));
-        visits.halfWay(named("Regatta deep wave"));
+        UUID finished = visits.finished(named("Big and quick"));
+        UUID halfWay = visits.halfWay(named("Regatta deep wave"));
+        week.add(
+                crew,
+                new DemoWeek.Today(
+                        halfWay, named("Regatta deep wave"), finished, named("Big and quick"), named("Cox coils")),
+                List.of(named("Ball curls"), named("Shoulder wave"), named("Prize giving silk"), named("Light twist")),
+                regulars);
+    }
+
+    private void shelve(DemoStudio studio) {
+        studio.hairLines().forEach(body -> {
+            StockedLine line = body.toLine(UUID.randomUUID());
+            shelf.add(line);
+            lines.put(line.hair().name(), line.id());
+        });
     }
 
     private UUID named(String plan) {
@@ -80,12 +108,6 @@ class DemoSeed implements SmartInitializingSingleton {
     }
 
     private void fill(DemoStudio studio) {
-        Map<String, UUID> lines = new HashMap<>();
-        studio.hairLines().forEach(body -> {
-            StockedLine line = body.toLine(UUID.randomUUID());
-            shelf.add(line);
-            lines.put(line.hair().name(), line.id());
-        });
         for (DemoStudio.DemoClient c : studio.clients()) {
             Fields f = new Fields();
             UUID id = UUID.randomUUID();

@@ -1,6 +1,19 @@
 /** A made-up studio to try the product with. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "book", "plans", "planning", "visits", "db"})
+@ApplicationModule(
+        allowedDependencies = {
+            "shared",
+            "language",
+            "shelf",
+            "book",
+            "plans",
+            "planning",
+            "visits",
+            "people",
+            "diary",
+            "stock",
+            "db"
+        })
 package gyrotaxis.server.demo;
 
 import org.jspecify.annotations.NullMarked;

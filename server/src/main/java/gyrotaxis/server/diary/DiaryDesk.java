@@ -39,6 +39,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Makes, moves and shows appointments. Whoever speaks for time holds everybody's until it is kept, so that none is given twice. */
@@ -263,6 +264,56 @@ public class DiaryDesk implements SpokenFor {
         }
         return f.orRefuse(
                 () -> new LateView(views(moved.stream().map(this::kept).toList())));
+    }
+
+    /**
+     * Puts an appointment into the book as it was or is to be, for whoever fills a book; what clashes is not put in.
+     *
+     * @return whether it was
+     */
+    public boolean keep(Entry e) {
+        people.hold();
+        Appointment a = new Appointment(
+                new AppointmentId(e.id()),
+                e.occasion(),
+                Span.of(e.from(), e.length()),
+                e.occasion().takesChair() ? e.chair() : Optional.empty(),
+                e.stylist());
+        if (around(a.span(), Set.of()).clash(a).isPresent()) {
+            return false;
+        }
+        appointments.add(new Booked(
+                a,
+                e.client(),
+                e.plan(),
+                e.visit(),
+                e.belongsTo(),
+                e.isDone() ? Booked.State.DONE : Booked.State.PLANNED,
+                e.note(),
+                1,
+                clock.instant()));
+        return true;
+    }
+
+    /** An appointment to be put into the book. */
+    public record Entry(
+            UUID id,
+            Occasion occasion,
+            Instant from,
+            Duration length,
+            Optional<ChairId> chair,
+            StylistId stylist,
+            Optional<UUID> client,
+            Optional<UUID> plan,
+            Optional<UUID> visit,
+            Optional<UUID> belongsTo,
+            boolean isDone,
+            String note) {}
+
+    /** How long an occasion takes for a plan, to the next five minutes. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public Duration length(Occasion occasion, UUID plan) {
+        return Duration.ofMinutes(free.minutes(occasion, plan));
     }
 
     @Override

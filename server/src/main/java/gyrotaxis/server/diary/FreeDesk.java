@@ -56,6 +56,10 @@ class FreeDesk {
         this.clock = clock;
     }
 
+    int minutes(Occasion occasion, UUID plan) {
+        return Lengths.rounded(lengths.of(occasion, Optional.of(plan)));
+    }
+
     /** All that is planned between two moments. */
     Diary diary(Instant from, Instant until) {
         Studio studio = people.studio();

@@ -304,6 +304,11 @@ public record HappeningBody(
                 null);
     }
 
+    /** That a share slid out. */
+    public static HappeningBody slipped(int share) {
+        return NONE.with(Kind.SHARE_SLIPPED, null, List.of(share), null, null, null, null);
+    }
+
     /** That something happened to a row. */
     public static HappeningBody row(Kind kind, String row) {
         return NONE.with(kind, null, null, null, null, null, null).of(row, null, null, null);

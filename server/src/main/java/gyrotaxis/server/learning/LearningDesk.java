@@ -13,7 +13,7 @@ import gyrotaxis.server.language.LearnedBody;
 import gyrotaxis.server.learning.LearningViews.LearningView;
 import gyrotaxis.server.learning.LearningViews.LessonView;
 import gyrotaxis.server.learning.LearningViews.PacksNextView;
-import gyrotaxis.server.learning.LearningViews.PointView;
+import gyrotaxis.server.learning.LearningViews.SeenPoint;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
@@ -77,7 +77,7 @@ class LearningDesk {
                 l.from(),
                 l.visits(),
                 l.points().stream()
-                        .map(p -> new PointView(p.visit(), p.day(), p.value(), p.weight(), p.isLeftOut()))
+                        .map(p -> new SeenPoint(p.visit(), p.day(), p.value(), p.weight(), p.isLeftOut()))
                         .toList(),
                 l.isRefused());
     }

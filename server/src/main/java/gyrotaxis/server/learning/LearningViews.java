@@ -32,11 +32,11 @@ final class LearningViews {
             double most,
             Lesson.From from,
             int visits,
-            List<PointView> points,
+            List<SeenPoint> points,
             boolean isRefused) {}
 
     /** What one visit said, and how much it counts. */
-    record PointView(UUID visitId, LocalDate day, double value, double weight, boolean isLeftOut) {}
+    record SeenPoint(UUID visitId, LocalDate day, double value, double weight, boolean isLeftOut) {}
 
     /** How many packs this time, and why. */
     record PacksNextView(int neededLoops, int thereLoops, int packs, List<Piece> why) {}

@@ -83,6 +83,14 @@ public class AfterDesk {
         });
     }
 
+    /** Tells something of a visit on a day, for whoever fills a book. */
+    public void tell(UUID visit, FollowUp what, FollowUp.Outcome outcome, LocalDate on) {
+        followUps.ofVisit(visit).stream()
+                .filter(k -> k.what() == what)
+                .forEach(k -> followUps.tell(new FollowUps.Kept(
+                        k.id(), k.client(), visit, what, k.due(), Optional.of(outcome), Optional.of(on), "")));
+    }
+
     /** What was told of a visit while it was worn, and when. */
     @Transactional(readOnly = true)
     public Map<Afterlife.Told, LocalDate> told(UUID visit) {

@@ -16,6 +16,7 @@ import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -145,8 +146,14 @@ class ChairStock {
             }
         });
         ledger.add(moves.stream()
-                .map(m -> Moved.now(m, clock.instant(), visit.stylist(), Optional.of(visit.id()), ""))
+                .map(m -> Moved.now(m, at(work), visit.stylist(), Optional.of(visit.id()), ""))
                 .toList());
+    }
+
+    /** When the last thing happened; a device whose clock runs ahead does not move the shelf in days to come. */
+    private Instant at(Works.Work work) {
+        Instant now = clock.instant();
+        return work.state().lastAt().filter(l -> l.isBefore(now)).orElse(now);
     }
 
     /** The lot that is in hand may not be the one that the shelf gave for it: then it counts for the line and colour. */

@@ -1,6 +1,7 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.care.Afterwards;
+import gyrotaxis.core.care.FollowUp;
 import gyrotaxis.core.chair.Account;
 import gyrotaxis.core.chair.Happening;
 import gyrotaxis.core.chair.WorkEvent;
@@ -55,6 +56,19 @@ class Telling {
         if (told.isFinished() && !wasFinished) {
             diary.done(id);
             work.ready().head().ifPresent(h -> lookAfter(work, h.plan().brief()));
+        }
+        if (told.isDown()) {
+            followUps.ofVisit(id).stream()
+                    .filter(k -> k.what() == FollowUp.TAKEDOWN && k.outcome().isEmpty())
+                    .forEach(k -> followUps.tell(new FollowUps.Kept(
+                            k.id(),
+                            k.client(),
+                            k.visit(),
+                            k.what(),
+                            k.due(),
+                            Optional.of(FollowUp.Outcome.DONE),
+                            Optional.of(down(work)),
+                            "")));
         }
         publish(work, told, !wasFinished);
     }

@@ -157,6 +157,16 @@ public class VisitDesk {
         return tiles(List.of(visit(id))).get(0);
     }
 
+    /** Begins a visit of a day with a sheet that was frozen before, for whoever fills a book. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void beginFrom(UUID id, UUID sheetId, Optional<UUID> by, LocalDate day) {
+        Frozen frozen = plans.frozenSheet(sheetId);
+        transaction.executeWithoutResult(t -> {
+            visits.add(new Visit(id, frozen.clientId(), sheetId, by, day, clock.instant()));
+            telling.keep(works.of(id));
+        });
+    }
+
     /** Everything of a visit. */
     @Transactional(readOnly = true)
     VisitView show(UUID id) {

@@ -1,0 +1,293 @@
+package gyrotaxis.server.demo;
+
+import gyrotaxis.core.care.FollowUp;
+import gyrotaxis.core.care.FollowUp.Outcome;
+import gyrotaxis.core.chair.Verdict;
+import gyrotaxis.core.diary.Occasion;
+import gyrotaxis.core.diary.StylistId;
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.Why;
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.Client;
+import gyrotaxis.server.book.Head;
+import gyrotaxis.server.diary.DiaryDesk;
+import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.HappeningBody;
+import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.visits.AfterDesk;
+import gyrotaxis.server.visits.VisitDesk;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** The past year of the made-up studio: who came, what was worked by whom, how it wore. The same seed gives the same year. */
+@Component
+class DemoYear {
+    private static final long SEED = 20_261_127;
+    private static final int VISITS_EACH = 5;
+    private static final int YEAR_DAYS = 365;
+
+    /** Made up; nobody is called so. */
+    private static final List<String> NAMES = List.of(
+            "Zoë Lanternby",
+            "Ingrith Løvsund",
+            "Marisol Quayle",
+            "Aoibhe Brackwater",
+            "Dorrit Mainsel",
+            "Elspeth Coaming",
+            "Fenella Groyne",
+            "Gwendal Tidewell",
+            "Hesper Rollock",
+            "Imelda Stanchion",
+            "Jorunn Skäret",
+            "Kezia Brekwater",
+            "Lisbet Oarlock",
+            "Myrtle Thwaite-Sound",
+            "Nerys Cutwater",
+            "Ottoline Bowsprit",
+            "Perrine Dunnage",
+            "Quenby Hawser",
+            "Rosalba Capstan",
+            "Sunniva Fairlead",
+            "Thirza Gunnel",
+            "Ursuline Painter");
+
+    /** The plans of the studio that others are like, and what each of these heads wants. */
+    private static final List<String> LIKE = List.of(
+            "Regatta deep wave", "Shoulder wave", "Ball curls", "Prize giving silk", "Big and quick", "Light twist");
+
+    private static final List<String> WISHES = List.of(
+            "Deep wave for the summer, must go up for rowing.",
+            "Loose wave, middle part, nothing heavy.",
+            "Full springy curl, off the face.",
+            "Silky and long, parted on her left.",
+            "Big, quick, before the shift starts.",
+            "Light twists that last.");
+
+    private final Book book;
+    private final PlanDesk plans;
+    private final VisitDesk visits;
+    private final AfterDesk after;
+    private final DiaryDesk diary;
+    private final Ledger ledger;
+    private final Clock clock;
+
+    DemoYear(
+            Book book, PlanDesk plans, VisitDesk visits, AfterDesk after, DiaryDesk diary, Ledger ledger, Clock clock) {
+        this.book = book;
+        this.plans = plans;
+        this.visits = visits;
+        this.after = after;
+        this.diary = diary;
+        this.ledger = ledger;
+        this.clock = clock;
+    }
+
+    /** Somebody of that year: who does her, and the plan and sheet she is worked by. */
+    record Regular(UUID client, UUID plan, StylistId by, String like) {}
+
+    /** Adds so many visits, about; answers who came. */
+    List<Regular> add(int many, DemoPeople.Crew crew, DemoStudio studio, Map<String, UUID> lines) {
+        SplittableRandom r = new SplittableRandom(SEED);
+        List<Regular> all = new ArrayList<>();
+        int left = many;
+        for (int n = 0; n < NAMES.size() && left > 0; n++) {
+            DemoStudio.DemoPlan like = like(studio, LIKE.get(n % LIKE.size()));
+            Regular who = regular(n, like, crew, r, lines);
+            int visitsOfHers = Math.min(left, VISITS_EACH - 1 + r.nextInt(3));
+            bought(lines, like, visitsOfHers, r);
+            work(who, visitsOfHers, crew, r);
+            left -= visitsOfHers;
+            all.add(who);
+        }
+        return all;
+    }
+
+    private static DemoStudio.DemoPlan like(DemoStudio studio, String name) {
+        return studio.clients().stream()
+                .flatMap(c -> c.plans().stream())
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Regular regular(
+            int n, DemoStudio.DemoPlan like, DemoPeople.Crew crew, SplittableRandom r, Map<String, UUID> lines) {
+        double round = 548 + r.nextInt(8) * 5;
+        HeadBody head = new HeadBody(
+                round, Math.rint(round * 0.1272) * 5, Math.rint(round * 0.1166) * 5, null, null, null, null, null);
+        Fields f = new Fields();
+        Client client = new Client(
+                UUID.randomUUID(),
+                NAMES.get(n),
+                WISHES.get(n % WISHES.size()),
+                "",
+                OwnHair.ordinary(),
+                1,
+                clock.instant().minus(Duration.ofDays(YEAR_DAYS)));
+        book.add(client);
+        book.add(new Head(
+                UUID.randomUUID(),
+                client.id(),
+                clock.instant().minus(Duration.ofDays(YEAR_DAYS)),
+                f.orRefuse(() -> head.check(f, ""))));
+        UUID plan = plans.keep(
+                client.id(),
+                like.name(),
+                new BriefBody(
+                        head,
+                        null,
+                        like.consultation(),
+                        like.foundation(),
+                        String.valueOf(lines.get(like.hairLine())),
+                        like.fullness(),
+                        Installer.STYLIST,
+                        like.hooking() == null
+                                ? null
+                                : like.hooking().withLines(name -> String.valueOf(lines.get(name)))));
+        return new Regular(client.id(), plan, n % 2 == 0 ? crew.orla() : crew.bethan(), like.name());
+    }
+
+    /** As many packs as her visits took, and one more now and then. */
+    private void bought(Map<String, UUID> lines, DemoStudio.DemoPlan like, int visitsOfHers, SplittableRandom r) {
+        UUID line = lines.get(like.hairLine());
+        if (line == null) {
+            return;
+        }
+        Good.Packs packs = new Good.Packs(new LineId(line), "ink", "lot 41", 20);
+        List<Moved> moves = new ArrayList<>();
+        for (int k = 0; k < visitsOfHers; k++) {
+            moves.add(Moved.now(
+                    new Movement(packs, Why.BOUGHT, 6 + r.nextInt(2)),
+                    clock.instant().minus(Duration.ofDays(20 + 60L * k)),
+                    Optional.empty(),
+                    Optional.empty(),
+                    ""));
+        }
+        ledger.add(moves);
+    }
+
+    private void work(Regular who, int many, DemoPeople.Crew crew, SplittableRandom r) {
+        UUID sheet = plans.frozen(who.plan()).id();
+        WorkSheetForm form = plans.frozenSheet(sheet).sheet();
+        boolean isOrla = who.by().equals(crew.orla());
+        LocalDate today = LocalDate.now(clock);
+        LocalDate day = today.minusDays(8 + r.nextInt(25));
+        for (int k = 0; k < many; k++) {
+            UUID visit = UUID.randomUUID();
+            visits.beginFrom(visit, sheet, Optional.of(who.by().value()), day);
+            boolean isOdd = r.nextInt(14) == 0;
+            double pace = (isOrla ? 1.12 : 0.9) * Math.exp(0.1 * r.nextGaussian()) * (isOdd ? 2.1 : 1);
+            double waste = (isOrla ? 1.13 : 1.02) * Math.exp(0.06 * r.nextGaussian());
+            boolean isSilky = who.like().equals("Prize giving silk");
+            DemoWalk walk = new DemoWalk(
+                    form,
+                    1,
+                    new DemoWalk.Way(
+                            pace,
+                            waste,
+                            8 + r.nextInt(10),
+                            isSilky ? r.nextInt(7) : r.nextInt(2),
+                            isOrla ? "Orla" : "Bethan"));
+            walk.finish();
+            Instant end = day.atTime(12 + r.nextInt(5), 5 * r.nextInt(12))
+                    .atZone(ZoneId.systemDefault())
+                    .toInstant();
+            visits.tell(visit, walk.until(end));
+            wear(visit, who, day, today, form, walk, r);
+            diary.keep(new DiaryDesk.Entry(
+                    UUID.randomUUID(),
+                    Occasion.INSTALL,
+                    end.minus(walk.inChair()),
+                    walk.inChair().plusMinutes(5),
+                    Optional.of(crew.chairOf(who.by())),
+                    who.by(),
+                    Optional.of(who.client()),
+                    Optional.of(who.plan()),
+                    Optional.of(visit),
+                    Optional.empty(),
+                    true,
+                    ""));
+            day = day.minusDays(49 + r.nextInt(28));
+        }
+    }
+
+    /** How it wore until today, as far as it was told. */
+    private void wear(
+            UUID visit,
+            Regular who,
+            LocalDate day,
+            LocalDate today,
+            WorkSheetForm form,
+            DemoWalk walk,
+            SplittableRandom r) {
+        boolean isSilky = who.like().equals("Prize giving silk");
+        tell(
+                visit,
+                FollowUp.NEXT_DAY_FILL,
+                r.nextInt(3) == 0 ? Outcome.DONE : Outcome.NOT_NEEDED,
+                day.plusDays(1),
+                today);
+        tell(
+                visit,
+                FollowUp.SLIP_CHECK,
+                isSilky && r.nextBoolean() ? Outcome.FEW_SLID : Outcome.HELD,
+                day.plusDays(6 + r.nextInt(3)),
+                today);
+        tell(
+                visit,
+                FollowUp.LOOK,
+                isSilky ? Outcome.FLATTER : r.nextInt(3) == 0 ? Outcome.FLATTER : Outcome.AS_ON_THE_DAY,
+                day.plusDays(7),
+                today);
+        tell(
+                visit,
+                FollowUp.OIL,
+                r.nextInt(9) == 0 ? Outcome.ITCHED : Outcome.WELL,
+                day.plusDays(10 + r.nextInt(3)),
+                today);
+        tell(visit, FollowUp.FRIZZ_TRIM, Outcome.DONE, day.plusDays(11 + r.nextInt(7)), today);
+        LocalDate down = day.plusDays(35 + r.nextInt(10));
+        if (down.isBefore(today)) {
+            tell(visit, FollowUp.REFRESH, Outcome.NOT_NEEDED, day.plusDays(28), today);
+            List<HappeningBody> seen = new ArrayList<>();
+            if (r.nextInt(4) == 0) {
+                seen.add(HappeningBody.kept(0, 10 + r.nextInt(30), Good.Grade.FAIR));
+            }
+            seen.add(HappeningBody.skin(r.nextInt(8) == 0 ? List.of(ScalpCondition.TENDER) : List.of(), ""));
+            seen.add(HappeningBody.judged(
+                    isSilky ? List.of(Verdict.MORE_PASSES) : r.nextInt(3) == 0 ? List.of(Verdict.LESS_HAIR) : List.of(),
+                    ""));
+            Instant at = down.atTime(15, 5 * r.nextInt(12))
+                    .atZone(ZoneId.systemDefault())
+                    .toInstant();
+            visits.tell(visit, walk.takenDown(at, 55 + r.nextInt(40), seen));
+            tell(visit, FollowUp.REST, Outcome.DONE, down.plusDays(9), today);
+        }
+    }
+
+    private void tell(UUID visit, FollowUp what, Outcome outcome, LocalDate on, LocalDate today) {
+        if (on.isBefore(today)) {
+            after.tell(visit, what, outcome, on);
+        }
+    }
+}
