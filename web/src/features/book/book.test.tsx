@@ -2,7 +2,7 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Client } from '../../api/types';
+import type { Client, Diary } from '../../api/types';
 import { sample, WithWords } from '../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../testing/server';
 import { usePrefs } from '../../ui/prefs';
@@ -10,6 +10,17 @@ import { BookPage } from './BookPage';
 import { ClientDialog } from './ClientDialog';
 
 const { client, savedPlan } = sample;
+
+/** A studio in which no chair was put down yet. */
+const nobodyHere: Diary = {
+  today: '2027-06-09',
+  nowMinute: 615,
+  zone: 'Europe/Lisbon',
+  gapMinutes: 10,
+  chairs: [],
+  stylists: [],
+  appointments: [],
+};
 
 beforeEach(() => usePrefs.setState({ unit: 'cm', fingerMm: 18 }));
 
@@ -22,6 +33,7 @@ describe('BookPage', () => {
   const open = (clients: Client[]) => {
     serve({
       'GET /api/clients': () => clients,
+      'GET /api/diary': () => nobodyHere,
       'GET /api/plans/tiles': () => [sample.tile],
       'POST /api/plans': () => ({ ...savedPlan, id: 'new-plan' }),
     });
@@ -44,7 +56,12 @@ describe('BookPage', () => {
     await within(hers).findByText(String(sample.tile.summary?.loops));
     expect(within(hers).getByText(/▲ tender spots/)).toBeTruthy();
     const theirs = screen.getByRole('heading', { name: other.name }).closest('li') as HTMLElement;
-    expect(within(theirs).queryByRole('link')).toBeNull();
+    // Only her own page is to be gone to: no plan is hers.
+    expect(
+      within(theirs)
+        .getAllByRole('link')
+        .map((l) => l.textContent),
+    ).toEqual([other.name]);
   });
 
   it('finds a client by part of her name, and says when there is none', async () => {

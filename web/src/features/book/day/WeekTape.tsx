@@ -14,7 +14,7 @@ export function WeekTape({ diary, monday }: { diary: Diary; monday: string }) {
   return (
     <section aria-label="The week" className="overflow-x-auto">
       <div className="min-w-[48rem]">
-        <div className="relative mr-4 ml-36 h-6 text-sm text-soft" aria-hidden="true">
+        <div className="relative mr-6 ml-36 h-6 text-sm text-soft" aria-hidden="true">
           {hours.map((h) => (
             <span
               key={h}
@@ -64,7 +64,7 @@ function Day({ diary, day, part, hours }: DayProps) {
           {!isOpen ? 'nobody here' : prepared > 0 ? `${prepared} to prepare` : ''}
         </span>
       </h3>
-      <div className="relative mr-4 flex flex-1 flex-col py-1">
+      <div className="relative mr-6 flex flex-1 flex-col py-1">
         {hours.slice(1, -1).map((h) => (
           <span
             key={h}

@@ -79,7 +79,8 @@ class DemoWeek {
     private void behind(DemoPeople.Crew crew, List<DemoYear.Regular> regulars) {
         for (int k = 0; k < regulars.size(); k++) {
             DemoYear.Regular who = regulars.get(k);
-            Occasion what = List.of(Occasion.TAKEDOWN, Occasion.SLIP_CHECK, Occasion.REFRESH).get(k % 3);
+            Occasion what = List.of(Occasion.TAKEDOWN, Occasion.SLIP_CHECK, Occasion.REFRESH)
+                    .get(k % 3);
             book(
                     what,
                     crew,

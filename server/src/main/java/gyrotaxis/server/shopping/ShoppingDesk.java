@@ -209,8 +209,8 @@ class ShoppingDesk {
     /** "Ordered today it may come 2 days late; later, Wen Ashdown has none on Thursday." */
     private static String late(Shopping.Buy b, Map<UUID, String> clients, Map<UUID, Wanted> byPlan, LocalDate today) {
         Need first = b.lateFor().isEmpty() ? b.forWhom().get(0) : b.lateFor().get(0);
-        String who =
-                client(first, clients, byPlan) + (first.by().equals(today) ? " today" : " on " + DAY.format(first.by()));
+        String who = client(first, clients, byPlan)
+                + (first.by().equals(today) ? " today" : " on " + DAY.format(first.by()));
         if (b.spareDays() < 0) {
             int days = -b.spareDays();
             return "Ordered today it comes " + days + (days == 1 ? " day" : " days") + " too late for " + who + ".";
