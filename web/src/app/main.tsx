@@ -13,7 +13,7 @@ import {
   tilesQuery,
 } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
-import { ShelfPage } from '../features/shelf';
+import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -54,6 +54,9 @@ createRoot(root).render(
                 <Route path="/chair" element={<ChairDoor />} />
                 <Route path="/chair/:visitId" element={<ChairPage />} />
                 <Route path="/shelf" element={<ShelfPage />} />
+                <Route path="/shelf/buy" element={<BuyPage />} />
+                <Route path="/shelf/count" element={<CountPage />} />
+                <Route path="/shelf/moves" element={<MovesPage />} />
                 <Route
                   path="/practice"
                   element={

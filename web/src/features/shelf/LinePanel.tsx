@@ -1,13 +1,20 @@
-import type { HairLine } from '../../api/types';
+import type { ColourStock, HairLine } from '../../api/types';
 import { formatMoney } from '../../lib/money';
 import { plural } from '../../lib/time';
 import { useLengths } from '../../ui/prefs';
 import { Swatch } from '../../viz/Swatch';
+import { Peg } from './Peg';
 
-const BEADS_A_STRING = 24;
+interface Props {
+  line: HairLine;
+  /** What there is of each of its colours. */
+  stock: ColourStock[];
+  onWrite: () => void;
+  onMove: () => void;
+}
 
 /** One hair line: its swatch, what a pack is, and what is in hand as beads on a string. */
-export function LinePanel({ line, onWrite }: { line: HairLine; onWrite: () => void }) {
+export function LinePanel({ line, stock, onWrite, onMove }: Props) {
   const lengths = useLengths();
   const about = (guess: HairLine['guessed'][number]) =>
     line.guessed.includes(guess) ? 'about ' : '';
@@ -33,28 +40,37 @@ export function LinePanel({ line, onWrite }: { line: HairLine; onWrite: () => vo
             {line.loopsOnShelf === 1 ? 'loop' : 'loops'} in hand
           </span>
         </p>
-        <button
-          type="button"
-          onClick={onWrite}
-          aria-label={`Change ${line.name}`}
-          className="ml-auto rounded px-2 py-0.5 text-sm underline hover:bg-well"
-        >
-          change
-        </button>
+        <span className="ml-auto flex gap-1">
+          <button
+            type="button"
+            onClick={onMove}
+            aria-label={`What came of ${line.name}, or went`}
+            className="rounded px-2 py-0.5 text-sm underline hover:bg-well"
+          >
+            move
+          </button>
+          <button
+            type="button"
+            onClick={onWrite}
+            aria-label={`Change ${line.name}`}
+            className="rounded px-2 py-0.5 text-sm underline hover:bg-well"
+          >
+            change
+          </button>
+        </span>
       </div>
-      <Beads count={line.loopsOnShelf} />
+      <div className="mt-2 border-t border-line pt-1">
+        {stock.map((s) => (
+          <div key={s.colour}>
+            <Peg stock={s} />
+            {s.setAside.map((a) => (
+              <p key={a.planId} className="pl-5 text-sm text-soft">
+                {plural(a.loops, 'loop')} lie there for {a.clientName}
+              </p>
+            ))}
+          </div>
+        ))}
+      </div>
     </li>
-  );
-}
-
-function Beads({ count }: { count: number }) {
-  const shown = Math.min(count, BEADS_A_STRING);
-  return (
-    <svg viewBox="0 0 246 12" className="mt-2 w-full" aria-hidden="true">
-      <path d="M0 6H246" stroke="var(--edge)" strokeWidth={1} />
-      {Array.from({ length: shown }, (_, i) => (
-        <circle key={i} cx={6 + i * 10} cy={6} r={4} fill="var(--ink)" />
-      ))}
-    </svg>
   );
 }

@@ -9,7 +9,10 @@ import { Button } from '../../ui/Button';
 import { clientsQuery } from '../book';
 import { LineDialog } from './LineDialog';
 import { LinePanel } from './LinePanel';
-import { hairLinesQuery } from './shelf.queries';
+import { hairLinesQuery, stockQuery } from './shelf.queries';
+import { ShelfLinks } from './ShelfLinks';
+import { StockDialog } from './StockDialog';
+import { Things } from './Things';
 
 /** Who waits for her first plan until some hair is here; once it is, the plan is laid on the bench. */
 function useFirstPlan(lines: HairLine[] | undefined): Client | undefined {
@@ -35,7 +38,9 @@ function useFirstPlan(lines: HairLine[] | undefined): Client | undefined {
 /** The hair lines a studio knows, and what of them is in hand. */
 export function ShelfPage() {
   const lines = useQuery(hairLinesQuery());
+  const stock = useQuery(stockQuery());
   const [written, setWritten] = useState<HairLine | 'new'>();
+  const [moved, setMoved] = useState<HairLine>();
   const queries = useQueryClient();
   const forClient = useFirstPlan(lines.data);
   const starters = useMutation({
@@ -54,6 +59,7 @@ export function ShelfPage() {
               : 'Looking at the shelf…'}
           </p>
         </div>
+        <ShelfLinks />
         <Button look="main" onClick={() => setWritten('new')}>
           <PackagePlus size={17} aria-hidden /> New hair
         </Button>
@@ -100,9 +106,24 @@ export function ShelfPage() {
       )}
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(min(15.5rem,100%),1fr))] gap-4">
         {lines.data?.map((l) => (
-          <LinePanel key={l.id} line={l} onWrite={() => setWritten(l)} />
+          <LinePanel
+            key={l.id}
+            line={l}
+            stock={(stock.data?.hair ?? []).filter((s) => s.lineId === l.id)}
+            onWrite={() => setWritten(l)}
+            onMove={() => setMoved(l)}
+          />
         ))}
       </ul>
+      {stock.data && (lines.data?.length ?? 0) > 0 && <Things stock={stock.data} />}
+      {moved && stock.data && (
+        <StockDialog
+          line={moved}
+          stock={stock.data.hair}
+          grades={stock.data.grades}
+          onClose={() => setMoved(undefined)}
+        />
+      )}
       {written && (
         <LineDialog
           line={written === 'new' ? undefined : written}

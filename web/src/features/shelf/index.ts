@@ -1,1 +1,4 @@
+export { BuyPage } from './BuyPage';
+export { CountPage } from './CountPage';
+export { MovesPage } from './MovesPage';
 export { ShelfPage } from './ShelfPage';

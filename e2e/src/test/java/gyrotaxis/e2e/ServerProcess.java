@@ -43,6 +43,7 @@ final class ServerProcess {
                         Gyrotaxis.class.getName(),
                         "--server.port=" + port,
                         "--gyrotaxis.demo=true",
+                        "--gyrotaxis.demo-visits=0",
                         "--gyrotaxis.data-dir=" + folder)
                 .redirectErrorStream(true)
                 .redirectOutput(log.toFile())

@@ -43,6 +43,10 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
 
     private static final Namespace HERE = Namespace.create(Studio.class);
     private static final double PATIENCE_MS = 60_000;
+
+    /** A year of visits takes its time; only pictures show one. */
+    private static final String VISITS = System.getProperty("screenshots") == null ? "0" : "110";
+
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
     /** Everything that is started once; closed when the test run ends. */
@@ -135,7 +139,11 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
         try {
             Path folder = Files.createTempDirectory("gyrotaxis-e2e");
             ConfigurableApplicationContext server = new SpringApplicationBuilder(Gyrotaxis.class)
-                    .run("--server.port=0", "--gyrotaxis.demo=true", "--gyrotaxis.data-dir=" + folder);
+                    .run(
+                            "--server.port=0",
+                            "--gyrotaxis.demo=true",
+                            "--gyrotaxis.demo-visits=" + VISITS,
+                            "--gyrotaxis.data-dir=" + folder);
             Playwright playwright = Playwright.create(
                     new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
             Browser browser = playwright

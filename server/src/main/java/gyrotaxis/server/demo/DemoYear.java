@@ -75,6 +75,14 @@ class DemoYear {
     private static final List<String> LIKE = List.of(
             "Regatta deep wave", "Shoulder wave", "Ball curls", "Prize giving silk", "Big and quick", "Light twist");
 
+    private static final Map<String, String> CALLED = Map.of(
+            "Regatta deep wave", "Deep wave, up for rowing",
+            "Shoulder wave", "Loose, middle part",
+            "Ball curls", "Full spring",
+            "Prize giving silk", "Silk, left part",
+            "Big and quick", "Before the shift",
+            "Light twist", "Lasting twists");
+
     private static final List<String> WISHES = List.of(
             "Deep wave for the summer, must go up for rowing.",
             "Loose wave, middle part, nothing heavy.",
@@ -152,7 +160,7 @@ class DemoYear {
                 f.orRefuse(() -> head.check(f, ""))));
         UUID plan = plans.keep(
                 client.id(),
-                like.name(),
+                CALLED.getOrDefault(like.name(), like.name()),
                 new BriefBody(
                         head,
                         null,

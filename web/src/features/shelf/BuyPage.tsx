@@ -1,0 +1,181 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { Shopping } from '../../api/types';
+import { formatMoney } from '../../lib/money';
+import { formatWeekday, plural } from '../../lib/time';
+import { Switch } from '../../ui/Switch';
+import { ShelfLinks } from './ShelfLinks';
+import { shoppingQuery, stockQuery } from './shelf.queries';
+import { useStock } from './useStock';
+
+const DAYS = [
+  { value: '7', words: 'a week' },
+  { value: '14', words: 'two' },
+  { value: '28', words: 'four' },
+] as const;
+
+type Buy = Shopping['suppliers'][number]['buys'][number];
+
+/** What is to be bought for what stands in the book, by supplier; and what happens if it comes late. */
+export function BuyPage() {
+  const [days, setDays] = useState<(typeof DAYS)[number]['value']>('14');
+  const shopping = useQuery(shoppingQuery(Number(days)));
+  const stock = useQuery(stockQuery());
+  const { lead } = useStock();
+  const all = shopping.data;
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
+      <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
+        <div className="mr-auto">
+          <h1 className="text-3xl leading-none font-semibold">To buy</h1>
+          <p className="mt-1 text-soft">
+            For the installs of the next weeks, less what is on the shelf.
+          </p>
+        </div>
+        <ShelfLinks />
+        <Switch label="For how long" value={days} options={DAYS} onChoose={setDays} />
+      </header>
+      {shopping.isError && (
+        <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-4">
+          {shopping.error.message}
+        </p>
+      )}
+      {all?.suppliers.length === 0 && (
+        <p className="text-xl">
+          {all.met.length > 0
+            ? 'All that is planned is on the shelf.'
+            : 'No install with a plan stands in the book for these weeks.'}
+        </p>
+      )}
+      <div className="grid gap-5 lg:grid-cols-2">
+        {all?.suppliers.map((s) => (
+          <section
+            key={s.supplier}
+            aria-label={s.supplier || 'Without a supplier'}
+            className="rounded-lg border border-line bg-sheet p-4"
+          >
+            <header className="flex flex-wrap items-baseline gap-x-3">
+              <h2 className="mr-auto text-xl font-semibold">
+                {s.supplier || 'Wherever it is sold'}
+              </h2>
+              <label className="text-sm text-soft">
+                comes in{' '}
+                <input
+                  aria-label={`Days until hair of ${s.supplier} comes`}
+                  className="w-10 rounded border border-edge bg-sheet px-1 text-center"
+                  defaultValue={
+                    stock.data?.suppliers.find((x) => x.name === s.supplier)?.leadDays ?? s.leadDays
+                  }
+                  onBlur={(e) => {
+                    const n = Number(e.target.value);
+                    if (Number.isInteger(n) && n !== s.leadDays)
+                      lead.mutate({ name: s.supplier, leadDays: n });
+                  }}
+                />{' '}
+                days
+              </label>
+              <span className="text-xl font-semibold tabular-nums">
+                {formatMoney(s.costMinor, s.currency)}
+              </span>
+            </header>
+            <ul className="mt-2 flex flex-col divide-y divide-line">
+              {s.buys.map((b) => (
+                <BuyRow key={b.lineId + b.colour} buy={b} currency={s.currency} />
+              ))}
+            </ul>
+          </section>
+        ))}
+      </div>
+      {lead.isError && (
+        <p role="alert" className="mt-3 font-medium text-chalk">
+          ✕ {lead.error.message}
+        </p>
+      )}
+      {all && all.met.length > 0 && <Met all={all.met} />}
+    </main>
+  );
+}
+
+function BuyRow({ buy: b, currency }: { buy: Buy; currency: string }) {
+  return (
+    <li className="py-3">
+      <p className="flex items-baseline gap-3">
+        <span className="w-16 shrink-0 text-3xl leading-none font-semibold tabular-nums">
+          {b.packs}
+        </span>
+        <span className="min-w-0 flex-1">
+          <span className="text-lg leading-tight font-semibold">
+            {b.lineName}, {b.colour}
+          </span>
+          <span className="block text-sm text-soft">
+            {plural(b.packs, 'pack')}: {b.packWords}, for the {plural(b.missingLoops, 'loop')}{' '}
+            missing
+          </span>
+        </span>
+        <span className="tabular-nums">{formatMoney(b.costMinor, currency)}</span>
+      </p>
+      <p className={`mt-1 ml-19 ${b.isLate ? 'font-medium text-chalk' : 'text-soft'}`}>
+        {b.isLate ? '▲ ' : `Order by ${formatWeekday(b.orderBy)}. `}
+        {b.late}
+      </p>
+      <ul className="ml-19 text-sm text-soft">
+        {b.forWhom.map((f) => (
+          <li key={f.planId}>
+            <Link to={`/bench/${f.planId}/counts`} className="hover:underline">
+              {f.clientName}
+            </Link>
+            , {plural(f.missingLoops, 'loop')} by {formatWeekday(f.ready)}
+          </li>
+        ))}
+      </ul>
+      {b.instead.length > 0 && (
+        <p className="mt-1 ml-19 text-sm">
+          Cannot be had? Nearest:{' '}
+          {b.instead
+            .map(
+              (i) =>
+                `${i.isSameLine ? '' : `${i.lineName} `}${i.colour}${i.loops > 0 ? ` (${i.loops} there)` : ''}`,
+            )
+            .join(', ')}
+        </p>
+      )}
+    </li>
+  );
+}
+
+/** How far the shelf meets each head that is planned. */
+function Met({ all }: { all: Shopping['met'] }) {
+  return (
+    <section aria-label="Heads that are planned" className="mt-6">
+      <h2 className="text-xl font-semibold">Heads that are planned</h2>
+      <ul className="mt-2 flex flex-col gap-1.5">
+        {all.map((m) => (
+          <li
+            key={m.planId + m.lineId + m.colour}
+            className="grid grid-cols-[6rem_1fr_8rem] items-center gap-3"
+          >
+            <span className="text-soft">{formatWeekday(m.ready)}</span>
+            <span className="min-w-0">
+              <span className="font-semibold">{m.clientName}</span>{' '}
+              <span className="text-sm text-soft">
+                {m.lineName}, {m.colour}
+              </span>
+              <span className="mt-0.5 block h-2 rounded-full bg-well" aria-hidden="true">
+                <span
+                  className={`block h-2 rounded-full ${m.missing > 0 ? 'bg-chalk' : 'bg-plait-lit'}`}
+                  style={{
+                    width: `${m.neededLoops === 0 ? 100 : (100 * m.fromShelf) / m.neededLoops}%`,
+                  }}
+                />
+              </span>
+            </span>
+            <span className="text-right tabular-nums">
+              {m.fromShelf} of {m.neededLoops}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
