@@ -1283,6 +1283,11 @@ export interface components {
             value: "THREADED" | "COLLECTED";
             words: string;
         };
+        ChoiceGrade: {
+            /** @enum {string} */
+            value: "NEW" | "GOOD" | "FAIR" | "WORN";
+            words: string;
+        };
         ChoiceHabit: {
             /** @enum {string} */
             value: "HEAT" | "WIND" | "SPORT" | "SWIMMING" | "NO_SCARF";
@@ -1318,6 +1323,11 @@ export interface components {
             value: "ROUND" | "SQUARE" | "POINTED";
             words: string;
         };
+        ChoiceOccasion: {
+            /** @enum {string} */
+            value: "CONSULTATION" | "PREPARE" | "INSTALL" | "FILL" | "SLIP_CHECK" | "REFRESH" | "TAKEDOWN";
+            words: string;
+        };
         ChoicePartEnd: {
             /** @enum {string} */
             value: "OPEN" | "HALF_ROWS" | "CROSSED";
@@ -1351,6 +1361,11 @@ export interface components {
         ChoiceTailEnd: {
             /** @enum {string} */
             value: "FED" | "THREADED" | "LAID" | "STITCHED" | "PINNED" | "BANDED" | "PONYTAIL" | "LOOSE" | "TOO_SHORT";
+            words: string;
+        };
+        ChoiceVerdict: {
+            /** @enum {string} */
+            value: "LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN";
             words: string;
         };
         ChoiceView: {
@@ -3404,6 +3419,7 @@ export interface components {
             finishes: components["schemas"]["ChoiceFinish"][];
             flanks: components["schemas"]["FlankWords"][];
             frontTails: components["schemas"]["ChoiceFrontTails"][];
+            grades: components["schemas"]["ChoiceGrade"][];
             habits: components["schemas"]["ChoiceHabit"][];
             holds: components["schemas"]["ChoiceExtraHold"][];
             installers: components["schemas"]["ChoiceInstaller"][];
@@ -3414,6 +3430,7 @@ export interface components {
             measures: components["schemas"]["MeasureWords"][];
             mixes: components["schemas"]["ChoiceHow"][];
             napes: components["schemas"]["ChoiceNape"][];
+            occasions: components["schemas"]["ChoiceOccasion"][];
             overlaysMm: number[];
             partEnds: components["schemas"]["ChoicePartEnd"][];
             parts: components["schemas"]["PartOffer"][];
@@ -3430,6 +3447,7 @@ export interface components {
             stretches: components["schemas"]["ChoiceStretch"][];
             tailsSecured: components["schemas"]["ChoiceTailEnd"][];
             textures: components["schemas"]["TextureWords"][];
+            verdicts: components["schemas"]["ChoiceVerdict"][];
             ways: components["schemas"]["ChoiceWay"][];
             zones: components["schemas"]["ChoiceZone"][];
         };

@@ -16,6 +16,7 @@ import { Notices } from './Notices';
 import { Trying } from './Trying';
 import { Place } from './place/Place';
 import { Turner } from './place/Turner';
+import { TakingDown } from './takedown/TakingDown';
 import { useChairKeys } from './useChairKeys';
 import { useAwake } from './useAwake';
 import { useSpoken } from './useSpoken';
@@ -33,6 +34,7 @@ export function Chair({ id }: { id: string }) {
   const name = useChairPrefs((p) => p.name);
   const [open, setOpen] = useState<Open>();
   const [bead, setBead] = useState<SheetShare>();
+  const [isDown, setDown] = useState(false);
   const outlook = useQuery({
     ...outlookQuery(id, shown.arrived),
     enabled: !!visit && !shown.isAway,
@@ -73,8 +75,10 @@ export function Chair({ id }: { id: string }) {
     <main className="flex min-h-0 flex-1 flex-col">
       <Bar shown={shown} tell={tell} onMore={() => setOpen('drawer')} />
       <Notices shown={shown} tell={tell} />
-      {state.isFinished ? (
-        <Ended shown={shown} outlook={outlook.data} tell={tell} />
+      {state.isFinished && isDown ? (
+        <TakingDown shown={shown} tell={tell} onClose={() => setDown(false)} />
+      ) : state.isFinished ? (
+        <Ended shown={shown} outlook={outlook.data} tell={tell} onDown={() => setDown(true)} />
       ) : (
         <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,3fr)_minmax(0,2fr)] grid-rows-[minmax(0,1fr)_auto] gap-px bg-line lg:grid-cols-[minmax(0,34fr)_minmax(0,38fr)_minmax(0,28fr)] lg:grid-rows-1">
           <section aria-label="Place" className="relative min-h-0 bg-ground p-2">

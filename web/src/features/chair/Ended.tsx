@@ -12,10 +12,11 @@ interface Props {
   shown: Shown;
   outlook: Outlook | undefined;
   tell: Tell;
+  onDown: () => void;
 }
 
 /** What it came to, and the way back if something is to be filled the next day. */
-export function Ended({ shown, outlook, tell }: Props) {
+export function Ended({ shown, outlook, tell, onDown }: Props) {
   const { stages } = useWords();
   const { visit, state } = shown;
   if (!visit || !state) return null;
@@ -63,13 +64,24 @@ export function Ended({ shown, outlook, tell }: Props) {
             ))}
           </ul>
         )}
-        <button
-          type="button"
-          onClick={() => void tell([what('REOPENED')])}
-          className="h-14 self-start rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
-        >
-          Open once more
-        </button>
+        <div className="flex flex-wrap gap-3">
+          <button
+            type="button"
+            onClick={onDown}
+            className="h-14 rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
+          >
+            {state.takedown.isOver ? 'How it came out' : 'Take it down'}
+          </button>
+          {!state.takedown.isOver && (
+            <button
+              type="button"
+              onClick={() => void tell([what('REOPENED')])}
+              className="h-14 rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
+            >
+              Open once more
+            </button>
+          )}
+        </div>
       </section>
     </div>
   );
@@ -82,7 +94,7 @@ function Due({ due }: { due: Outlook['due'] }) {
       <h3 className="mb-1 text-lg font-semibold">What comes next</h3>
       <ol className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         {due.map((d) => (
-          <li key={d.day} className="col-span-2 grid grid-cols-subgrid items-baseline">
+          <li key={d.day + d.words} className="col-span-2 grid grid-cols-subgrid items-baseline">
             <time dateTime={d.day} className="text-lg font-semibold whitespace-nowrap">
               {formatWeekday(d.day)}
             </time>

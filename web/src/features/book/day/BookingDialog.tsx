@@ -7,6 +7,7 @@ import { newId } from '../../../lib/id';
 import { formatMinutes } from '../../../lib/time';
 import { Choice, CONTROL, Field, TextField } from '../../../ui/Field';
 import { Modal } from '../../../ui/Modal';
+import { useWords } from '../../../words';
 import { clientsQuery, tilesQuery } from '../book.queries';
 import { clock, parseClock } from './dayTime';
 
@@ -16,21 +17,12 @@ interface Props {
   onClose: () => void;
 }
 
-const OCCASIONS: { value: Occasion; words: string }[] = [
-  { value: 'INSTALL', words: 'install' },
-  { value: 'CONSULTATION', words: 'consultation' },
-  { value: 'FILL', words: 'second-day fill' },
-  { value: 'SLIP_CHECK', words: 'slip check' },
-  { value: 'REFRESH', words: 'back anew' },
-  { value: 'TAKEDOWN', words: 'takedown' },
-  { value: 'PREPARE', words: 'preparing hair' },
-];
-
 /** Gives somebody a time: as long as her plan needs, where and with whom there is one, with her hair prepared before. */
 export function BookingDialog({ diary, at, onClose }: Props) {
   const clients = useQuery(clientsQuery());
   const plans = useQuery(tilesQuery());
   const queries = useQueryClient();
+  const { occasions } = useWords();
   const [occasion, setOccasion] = useState<Occasion>('INSTALL');
   const [clientId, setClient] = useState(at.clientId ?? '');
   const [planId, setPlan] = useState('');
@@ -124,7 +116,7 @@ export function BookingDialog({ diary, at, onClose }: Props) {
           }}
           error={problemAt('clientId')}
         />
-        <Choice label="What for" value={occasion} options={OCCASIONS} onChoose={setOccasion} />
+        <Choice label="What for" value={occasion} options={occasions} onChoose={setOccasion} />
         <Choice
           label="By which plan"
           value={plan}

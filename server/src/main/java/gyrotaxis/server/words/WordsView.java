@@ -1,6 +1,8 @@
 package gyrotaxis.server.words;
 
 import gyrotaxis.core.care.Habit;
+import gyrotaxis.core.chair.Verdict;
+import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.estimate.Finish;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.foundation.Back.FrontTails;
@@ -33,6 +35,7 @@ import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.StrandThickness;
+import gyrotaxis.core.stock.Good.Grade;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.Kept;
@@ -82,6 +85,9 @@ record WordsView(
         List<MaterialWords> materials,
         List<Integer> legPercents,
         List<StageWords> stages,
+        List<Choice<Occasion>> occasions,
+        List<Choice<Grade>> grades,
+        List<Choice<Verdict>> verdicts,
         List<Question> questions) {
     private static final double ALL_PERCENT = 100;
     private static final List<TailEnd> SECURED =
@@ -186,6 +192,12 @@ record WordsView(
                 Arrays.stream(Stage.values())
                         .map(s -> new StageWords(s, s.words(), s.doing()))
                         .toList(),
+                choices(Occasion.values(), Occasion::words),
+                Arrays.stream(Grade.values())
+                        .filter(g -> g != Grade.NEW)
+                        .map(g -> new Choice<>(g, g.words()))
+                        .toList(),
+                choices(Verdict.values(), Verdict::words),
                 List.of(
                         question("Spacing, front to nape", Method.Spacing.class),
                         question("In the back", Method.BackSpacing.class),

@@ -1,0 +1,236 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.server.Api.Answer;
+import gyrotaxis.server.stock.Ledger;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The shelf as a ledger, on a real database and under the chair's events. */
+class StockApiTest {
+    private static RunningServer.Started server;
+    private static Api api;
+    private static JsonNode plan;
+    private static String line;
+
+    @BeforeAll
+    static void open() throws IOException {
+        server = RunningServer.start(Files.createTempDirectory("gyrotaxis-stock"), "--gyrotaxis.demo=true");
+        api = new Api(RunningServer.address(server.context()));
+        for (JsonNode p : api.get("/api/plans").json()) {
+            plan = p.path("name").asString().equals("Regatta deep wave") ? p : plan;
+        }
+        line = plan.at("/brief/hairLineId").asString();
+    }
+
+    @AfterAll
+    static void close() throws IOException {
+        server.close();
+    }
+
+    /** Whatever was moved: what is there is the sum of what came and went, and never less than nothing. */
+    @AfterEach
+    void whatIsThereIsTheSum() {
+        Ledger ledger = server.context().getBean(Ledger.class);
+        TransactionTemplate read = server.context().getBean(TransactionTemplate.class);
+        read.executeWithoutResult(t -> {
+            Map<Good, Long> there = ledger.stock().amounts();
+            assertThat(there).isEqualTo(ledger.addedUp().amounts());
+            assertThat(there.values()).allMatch(n -> n > 0);
+        });
+    }
+
+    private static ObjectNode good(String kind) {
+        return Api.JSON
+                .createObjectNode()
+                .put("kind", kind)
+                .put("lineId", line)
+                .put("colour", "chestnut")
+                .put("lot", "lot 9");
+    }
+
+    private static ObjectNode move(ObjectNode good, String why, double amount) {
+        ObjectNode m = Api.JSON.createObjectNode();
+        m.put("id", UUID.randomUUID().toString()).put("why", why).put("amount", amount);
+        m.set("good", good);
+        return m;
+    }
+
+    private static JsonNode colour(String colour) {
+        for (JsonNode c : api.get("/api/stock").json().path("hair")) {
+            if (c.path("lineId").asString().equals(line)
+                    && c.path("colour").asString().equals(colour)) {
+                return c;
+            }
+        }
+        throw new AssertionError("no " + colour);
+    }
+
+    @Test
+    void whatComesIsThereAndToldTwiceItCameOnce() {
+        double before = colour("chestnut").path("loops").asDouble();
+        ObjectNode came = move(good("PACKS"), "BOUGHT", 3);
+        assertThat(api.post("/api/stock/movements", came).status()).isEqualTo(200);
+        assertThat(api.post("/api/stock/movements", came).status()).isEqualTo(200);
+        double pack = 20;
+        assertThat(colour("chestnut").path("loops").asDouble()).isEqualTo(before + 3 * pack);
+        api.post("/api/stock/movements", move(good("PACKS"), "OPENED", 1));
+        JsonNode now = colour("chestnut");
+        assertThat(now.path("loops").asDouble()).isEqualTo(before + 3 * pack);
+        assertThat(now.at("/open/0/loops").asDouble()).isEqualTo(pack);
+        assertThat(now.path("tint").asString()).startsWith("#");
+        JsonNode last = api.get("/api/stock/movements?line=" + line).json().get(0);
+        assertThat(last.path("why").asString()).isEqualTo("OPENED");
+    }
+
+    @Test
+    void moreThanIsThereCannotGo() {
+        Answer refused = api.post("/api/stock/movements", move(good("LOOPS").put("lot", "lot none"), "LOST", 4));
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.messageAt("amount")).startsWith("Only 0 loops of chestnut, new, lot none are on the shelf.");
+        assertThat(api.post("/api/stock/movements", move(good("LOOPS"), "OPENED", 1))
+                        .messageAt("good.kind"))
+                .contains("Only a pack");
+        assertThat(api.post("/api/stock/movements", move(good("PACKS"), "BOUGHT", 0))
+                        .messageAt("amount"))
+                .contains("More than nothing");
+        assertThat(api.post("/api/stock/movements", move(good("PACKS"), "BOUGHT", -2))
+                        .messageAt("amount"))
+                .contains("between 0 and 10000");
+        assertThat(api.post("/api/stock/movements", move(good("PACKS").put("colour", "sky"), "BOUGHT", 1))
+                        .messageAt("good.colour"))
+                .contains("comes in ink");
+        assertThat(api.post("/api/stock/movements", move(good("PACKS"), "COUNTED", 1))
+                        .messageAt("why"))
+                .contains("told as a count");
+    }
+
+    @Test
+    void aCountThatDiffersIsPutDownAsWhatDiffers() {
+        api.post("/api/stock/movements", move(good("LOOPS").put("lot", "lot c"), "LEFT_OVER", 12));
+        ObjectNode count = Api.JSON
+                .createObjectNode()
+                .put("id", UUID.randomUUID().toString())
+                .put("counted", 9.5);
+        count.set("good", good("LOOPS").put("lot", "lot c"));
+        api.post("/api/stock/counts", count);
+        api.post("/api/stock/counts", count);
+        JsonNode last = api.get("/api/stock/movements?line=" + line).json().get(0);
+        assertThat(last.path("why").asString()).isEqualTo("COUNTED");
+        assertThat(last.path("amount").asDouble()).isEqualTo(-2.5);
+    }
+
+    @Test
+    void whatElseIsUsedIsKeptByKind() {
+        ObjectNode bands = Api.JSON.createObjectNode().put("kind", "BANDS").put("what", "13 mm, clear");
+        api.post("/api/stock/movements", move(bands, "BOUGHT", 200));
+        JsonNode now = api.post("/api/stock/movements", move(bands, "USED", 24)).json();
+        assertThat(now.path("things"))
+                .anySatisfy(t -> assertThat(t.path("amount").asDouble()).isEqualTo(176));
+    }
+
+    @Test
+    void whatIsSetAsideForOneIsNotFreeForAnother() {
+        api.post("/api/stock/movements", move(good("PACKS"), "BOUGHT", 2));
+        JsonNode before = colour("chestnut");
+        ObjectNode aside = Api.JSON.createObjectNode().put("lineId", line).put("colour", "chestnut");
+        String at = "/api/stock/aside/" + plan.path("id").asString();
+        assertThat(api.put(at, aside.put("loops", (int) before.path("free").asDouble() + 50))
+                        .messageAt("loops"))
+                .startsWith("Only ");
+        assertThat(api.put(at, aside.put("loops", 15)).status()).isEqualTo(200);
+        JsonNode after = colour("chestnut");
+        assertThat(after.path("free").asDouble()).isEqualTo(before.path("loops").asDouble() - 15);
+        assertThat(after.at("/setAside/0/clientName").asString()).isEqualTo("Isolde Marrinquay");
+        api.put(at, aside.put("loops", 0));
+        assertThat(colour("chestnut").path("setAside")).isEmpty();
+    }
+
+    private static void tell(String visit, int from, String... whats) {
+        ObjectNode all = Api.JSON.createObjectNode();
+        ArrayNode events = all.putArray("events");
+        int n = from;
+        for (String what : whats) {
+            ObjectNode e =
+                    events.addObject().put("device", "tablet").put("count", n).put("clock", n);
+            e.put("at", Instant.now().toString());
+            e.set("what", Api.JSON.readTree(what));
+            n++;
+        }
+        assertThat(api.post("/api/visits/" + visit + "/events", all).status()).isEqualTo(200);
+    }
+
+    @Test
+    void theChairMovesTheStockByItself() {
+        api.post("/api/stock/movements", move(good("PACKS").put("colour", "ink").put("lot", ""), "BOUGHT", 5));
+        double before = colour("ink").path("loops").asDouble();
+        String visit = UUID.randomUUID().toString();
+        api.post(
+                "/api/visits",
+                Api.JSON
+                        .createObjectNode()
+                        .put("id", visit)
+                        .put("planId", plan.path("id").asString()));
+        tell(
+                visit,
+                1,
+                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}",
+                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}",
+                "{\"kind\":\"SHARES_HOOKED\",\"shares\":[1,2,3]}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 40);
+        // What is undone never left.
+        tell(visit, 4, "{\"kind\":\"UNDONE\",\"undoes\":{\"device\":\"tablet\",\"count\":2}}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
+        tell(visit, 5, "{\"kind\":\"REST_COUNTED\",\"supply\":0,\"loops\":16.5}", "{\"kind\":\"FINISHED\"}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 3.5);
+        // Opened once more, what is left is in her hand again.
+        tell(visit, 7, "{\"kind\":\"REOPENED\"}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
+        tell(
+                visit,
+                8,
+                "{\"kind\":\"FINISHED\"}",
+                "{\"kind\":\"LOOPS_KEPT\",\"supply\":0,\"loops\":2,\"grade\":\"FAIR\"}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 3.5);
+        assertThat(colour("ink").at("/washed/0/loops").asDouble()).isEqualTo(2);
+    }
+
+    @Test
+    void whatIsToBeBoughtIsToldBySupplierWithWhatHappensIfItIsLate() {
+        JsonNode list = api.get("/api/shopping?days=14").json();
+        assertThat(list.path("met")).isNotEmpty();
+        for (JsonNode m : list.path("met")) {
+            assertThat(m.path("fromShelf").asInt() + m.path("missing").asInt())
+                    .isEqualTo(m.path("neededLoops").asInt());
+        }
+        JsonNode buy = list.at("/suppliers/0/buys/0");
+        assertThat(buy.path("packs").asInt()).isPositive();
+        assertThat(buy.path("late").asString()).startsWith("Ordered today");
+        assertThat(api.get("/api/shopping?days=900").messageAt("days")).contains("between 1 and 60");
+        // Nearer to the door, later is soon enough.
+        String supplier = list.at("/suppliers/0/supplier").asString();
+        api.put("/api/stock/suppliers", "{\"name\":\"" + supplier + "\",\"leadDays\":0}");
+        for (JsonNode s : api.get("/api/shopping?days=14").json().path("suppliers")) {
+            if (s.path("supplier").asString().equals(supplier)) {
+                assertThat(s.at("/buys/0/isLate").asBoolean()).isFalse();
+            }
+        }
+        assertThat(List.of(api.put("/api/stock/suppliers", "{\"name\":\"x\",\"leadDays\":99}")
+                        .status()))
+                .containsExactly(422);
+    }
+}
