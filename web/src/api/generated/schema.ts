@@ -2082,6 +2082,15 @@ export interface components {
             planVersion: number;
             sheet: components["schemas"]["WorkSheetForm"];
         };
+        KnownWords: {
+            /** @enum {string} */
+            of: "STYLIST" | "HAIR";
+            /** @enum {string} */
+            scale: "FACTOR" | "PERCENT" | "PASSES" | "WEEKS";
+            /** @enum {string} */
+            value: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
+            words: string;
+        };
         LateBody: {
             /** Format: int32 */
             untilMinute: number;
@@ -3424,6 +3433,7 @@ export interface components {
             holds: components["schemas"]["ChoiceExtraHold"][];
             installers: components["schemas"]["ChoiceInstaller"][];
             knots: components["schemas"]["ChoiceKnot"][];
+            known: components["schemas"]["KnownWords"][];
             legPercents: number[];
             limits: components["schemas"]["Limits"];
             materials: components["schemas"]["MaterialWords"][];

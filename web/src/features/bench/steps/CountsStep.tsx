@@ -6,6 +6,7 @@ import { Fold } from '../../../ui/Fold';
 import { useLengths } from '../../../ui/prefs';
 import { useComputed } from '../draft/useBench';
 import { BalancePanel } from './counts/BalancePanel';
+import { LearnedNote } from './learned/LearnedNote';
 
 const ORDINALS = ['first', 'second', 'third', 'fourth'];
 
@@ -44,6 +45,7 @@ export function CountsStep() {
           {plan.method.name} method.
         </p>
       </Fold>
+      <LearnedNote />
       {hairs.map((h, i) => (
         <section key={`${h.name} ${h.colour} ${i}`} aria-label={`${h.name}, ${h.colour}`}>
           <h3 className="flex justify-between border-b border-edge font-semibold">

@@ -4,10 +4,12 @@ import { Dial } from '../../../ui/Dial';
 import { Choice } from '../../../ui/Field';
 import { formatMoney } from '../../../lib/money';
 import { packWords, pieces } from '../../../lib/packs';
-import { useLengths } from '../../../ui/prefs';
+import { useLengths, useSpelt } from '../../../ui/prefs';
 import { hairLinesQuery } from '../bench.queries';
+import { withHooking } from '../draft/edits/hookingEdits';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
 import { BulkEntry } from './BulkEntry';
+import { handsAlone } from './learned/handsAlone';
 import { MixEntry } from './MixEntry';
 import { StepFold } from './StepFold';
 
@@ -33,7 +35,11 @@ export function HairStep() {
   const lineError = useFieldError('hairLineId');
   const fullnessError = useFieldError('fullness');
   const line = lines.data?.find((l) => l.id === lineId);
-  const limits = useWords().limits.fullness;
+  const colour = useBench((b) => b.brief.hooking.colour);
+  const colourError = useFieldError('hooking.colour');
+  const spelt = useSpelt();
+  const { limits: all, known } = useWords();
+  const limits = all.fullness;
 
   return (
     <>
@@ -47,9 +53,29 @@ export function HairStep() {
             words: `${l.name}, ${l.textureWords}`,
           })),
         ]}
-        onChoose={(id) => change('hair', (b) => ({ ...b, hairLineId: id }))}
+        onChoose={(id) =>
+          change('hair', (b) => ({
+            ...b,
+            hairLineId: id,
+            // Another line comes in colours of its own, and was seen by itself.
+            hooking: { ...b.hooking, colour: null },
+            learned: handsAlone(b.learned, known),
+          }))
+        }
         error={lineError}
       />
+      {line && (line.colours.length > 1 || colourError) && (
+        <Choice
+          label={spelt('Colour')}
+          value={colour ?? line.colours[0] ?? ''}
+          options={[
+            ...(colour && !line.colours.includes(colour) ? [{ value: colour, words: colour }] : []),
+            ...line.colours.map((c) => ({ value: c, words: c })),
+          ]}
+          onChoose={(c) => change('colour', (b) => withHooking(b, { colour: c }))}
+          error={colourError}
+        />
+      )}
       <Dial
         label="Fullness"
         value={Math.round(fullness * PERCENT)}

@@ -1,24 +1,11 @@
 import type { Lesson } from '../../../api/types';
+import { sayLearned } from '../../../lib/learned';
 
 type Point = Lesson['points'][number];
 
 interface Props {
   lesson: Lesson;
   onLeaveOut: (point: Point) => void;
-}
-
-/** A figure as one says it: a factor in per cent, passes with their sign, weeks. */
-export function sayFigure(lesson: Pick<Lesson, 'scale'>, value: number): string {
-  switch (lesson.scale) {
-    case 'FACTOR':
-      return `${Math.round(100 * value)} %`;
-    case 'PERCENT':
-      return `${Math.round(value)} %`;
-    case 'PASSES':
-      return `${value > 0 ? '+' : ''}${Math.round(10 * value) / 10}`;
-    default:
-      return `${Math.round(10 * value) / 10} weeks`;
-  }
 }
 
 const EDGE = 0.06;
@@ -36,15 +23,15 @@ export function LessonTape({ lesson: l, onLeaveOut }: Props) {
       <span
         className="absolute top-4 h-6 border-l-2 border-dashed border-edge"
         style={{ left: part(l.usual) }}
-        title={`usual: ${sayFigure(l, l.usual)}`}
+        title={`usual: ${sayLearned(l.scale, l.usual)}`}
       />
       {l.points.map((p, i) => (
         <button
           key={p.visitId}
           type="button"
           aria-pressed={p.isLeftOut}
-          aria-label={`Visit of ${p.day}: ${sayFigure(l, p.value)}${p.isLeftOut ? ', left out' : p.weight < 0.2 ? ', too odd to count' : ''}`}
-          title={`${p.day}: ${sayFigure(l, p.value)}${p.isLeftOut ? ', left out' : p.weight < 0.2 ? ', too odd to count' : ''}`}
+          aria-label={`Visit of ${p.day}: ${sayLearned(l.scale, p.value)}${p.isLeftOut ? ', left out' : p.weight < 0.2 ? ', too odd to count' : ''}`}
+          title={`${p.day}: ${sayLearned(l.scale, p.value)}${p.isLeftOut ? ', left out' : p.weight < 0.2 ? ', too odd to count' : ''}`}
           onClick={() => onLeaveOut(p)}
           className="absolute size-4 -translate-x-1/2 rounded-full"
           style={{ left: part(p.value), top: `${1.35 + 0.28 * ((i % 3) - 1)}rem` }}
@@ -63,7 +50,7 @@ export function LessonTape({ lesson: l, onLeaveOut }: Props) {
         style={{ left: part(l.value) }}
       >
         <span className="block rounded bg-thread px-1.5 text-sm leading-5 font-semibold text-[#11201a] tabular-nums">
-          {sayFigure(l, l.value)}
+          {sayLearned(l.scale, l.value)}
         </span>
         <span className="mx-auto block h-6 w-[3px] bg-thread-deep" />
       </span>

@@ -17,7 +17,21 @@ import org.junit.jupiter.params.provider.ValueSource;
 @ExtendWith(Studio.class)
 class PlacesTest {
     @ParameterizedTest
-    @ValueSource(strings = {"/book", "/bench", "/chair", "/shelf", "/practice"})
+    @ValueSource(
+            strings = {
+                "/book",
+                "/book?view=week",
+                "/book?view=month",
+                "/book/people",
+                "/book/learned",
+                "/bench",
+                "/chair",
+                "/shelf",
+                "/shelf/buy",
+                "/shelf/count",
+                "/shelf/moves",
+                "/practice"
+            })
     void everyPlaceIsAccessibleInBothLights(String place, Page page) {
         page.navigate(place);
         assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.SelectOption;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -23,7 +24,8 @@ class Screenshots {
     @Test
     void book(Page page) {
         page.navigate("/book");
-        assertThat(page.getByText("in the chair").nth(7)).isVisible();
+        assertThat(page.getByLabel("Is due").getByRole(AriaRole.LISTITEM).first())
+                .isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         take(page, "book");
     }
@@ -88,21 +90,25 @@ class Screenshots {
             button(page, "more: Fullness");
         }
         assertThat(page.getByText("wished fullness")).isVisible();
-        take(page, "bench-what-if");
     }
 
     @Test
-    void oneRow(Page page) {
-        open(page, "Shoulder wave");
-        page.keyboard().press("r");
-        page.locator("[data-handle=X1]").focus();
-        page.keyboard().press("Enter");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("One row"))
-                .click();
-        layer(page, "shares");
-        layer(page, "bulk");
-        page.mouse().move(640, 20);
-        take(page, "bench-one-row");
+    void learned(Page page) {
+        page.navigate("/book/learned");
+        page.getByLabel("Which hair").selectOption(new SelectOption().setLabel("Slack Water Deep, deep wave"));
+        assertThat(page.getByText("Loops for each planned")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        take(page, "learned");
+    }
+
+    @Test
+    void client(Page page) {
+        page.navigate("/book");
+        page.getByLabel("Find anything").fill("lanternby");
+        page.getByRole(AriaRole.OPTION).first().click();
+        assertThat(page.getByText("Last time, ")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        take(page, "client");
     }
 
     @Test

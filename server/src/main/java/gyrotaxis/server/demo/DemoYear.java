@@ -20,6 +20,7 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.stock.Ledger;
@@ -122,7 +123,6 @@ class DemoYear {
             DemoStudio.DemoPlan like = like(studio, LIKE.get(n % LIKE.size()));
             Regular who = regular(n, like, crew, r, lines);
             int visitsOfHers = Math.min(left, VISITS_EACH - 1 + r.nextInt(3));
-            bought(lines, like, visitsOfHers, r);
             work(who, visitsOfHers, crew, r);
             left -= visitsOfHers;
             all.add(who);
@@ -175,33 +175,37 @@ class DemoYear {
         return new Regular(client.id(), plan, n % 2 == 0 ? crew.orla() : crew.bethan(), like.name());
     }
 
-    /** As many packs as her visits took, and one more now and then. */
-    private void bought(Map<String, UUID> lines, DemoStudio.DemoPlan like, int visitsOfHers, SplittableRandom r) {
-        UUID line = lines.get(like.hairLine());
+    /** Some time before a visit, as many packs as it is planned to take. */
+    private void bought(Frozen sheet, LocalDate day) {
+        WorkSheetForm.SupplyForm main = sheet.sheet().supplies().get(0);
+        UUID line = sheet.basis().orElseThrow().hairs() == null
+                ? null
+                : UUID.fromString(
+                        String.valueOf(sheet.basis().orElseThrow().brief().hairLineId()));
         if (line == null) {
             return;
         }
-        Good.Packs packs = new Good.Packs(new LineId(line), "ink", "lot 41", 20);
-        List<Moved> moves = new ArrayList<>();
-        for (int k = 0; k < visitsOfHers; k++) {
-            moves.add(Moved.now(
-                    new Movement(packs, Why.BOUGHT, 6 + r.nextInt(2)),
-                    clock.instant().minus(Duration.ofDays(20 + 60L * k)),
-                    Optional.empty(),
-                    Optional.empty(),
-                    ""));
-        }
-        ledger.add(moves);
+        int pack = main.hair().loopsPerBundle() * main.hair().bundlesPerPack();
+        Good.Packs packs = new Good.Packs(new LineId(line), main.colour(), "lot 41", pack);
+        int many = (int) Math.ceil((double) (main.placedLoops() + main.reserveLoops()) / pack);
+        ledger.add(List.of(Moved.now(
+                new Movement(packs, Why.BOUGHT, many),
+                day.minusDays(5).atTime(11, 0).atZone(ZoneId.systemDefault()).toInstant(),
+                Optional.empty(),
+                Optional.empty(),
+                "")));
     }
 
     private void work(Regular who, int many, DemoPeople.Crew crew, SplittableRandom r) {
-        UUID sheet = plans.frozen(who.plan()).id();
-        WorkSheetForm form = plans.frozenSheet(sheet).sheet();
+        Frozen frozen = plans.frozen(who.plan());
+        UUID sheet = frozen.id();
+        WorkSheetForm form = frozen.sheet();
         boolean isOrla = who.by().equals(crew.orla());
         LocalDate today = LocalDate.now(clock);
         LocalDate day = today.minusDays(8 + r.nextInt(25));
         for (int k = 0; k < many; k++) {
             UUID visit = UUID.randomUUID();
+            bought(frozen, day);
             visits.beginFrom(visit, sheet, Optional.of(who.by().value()), day);
             boolean isOdd = r.nextInt(14) == 0;
             double pace = (isOrla ? 1.12 : 0.9) * Math.exp(0.1 * r.nextGaussian()) * (isOdd ? 2.1 : 1);

@@ -5,6 +5,7 @@ import gyrotaxis.core.chair.Verdict;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.estimate.Finish;
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.foundation.Back.FrontTails;
 import gyrotaxis.core.foundation.Family;
 import gyrotaxis.core.foundation.FlankSchool;
@@ -88,6 +89,7 @@ record WordsView(
         List<Choice<Occasion>> occasions,
         List<Choice<Grade>> grades,
         List<Choice<Verdict>> verdicts,
+        List<KnownWords> known,
         List<Question> questions) {
     private static final double ALL_PERCENT = 100;
     private static final List<TailEnd> SECURED =
@@ -95,6 +97,9 @@ record WordsView(
 
     /** One thing that can be chosen. */
     record Choice<T>(T value, String words) {}
+
+    /** Something that visits can teach, how it is measured, and whose it is. */
+    record KnownWords(Known value, String words, Known.Scale scale, Known.Of of) {}
 
     /** A tape measure: the field it goes into, what it is called, and where the tape runs. */
     record MeasureWords(String field, String words, String where, boolean isRequired, Limits.Range limitsMm) {}
@@ -198,6 +203,9 @@ record WordsView(
                         .map(g -> new Choice<>(g, g.words()))
                         .toList(),
                 choices(Verdict.values(), Verdict::words),
+                Arrays.stream(Known.values())
+                        .map(k -> new KnownWords(k, k.words(), k.scale(), k.of()))
+                        .toList(),
                 List.of(
                         question("Spacing, front to nape", Method.Spacing.class),
                         question("In the back", Method.BackSpacing.class),

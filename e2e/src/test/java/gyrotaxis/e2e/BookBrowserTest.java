@@ -1,0 +1,175 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.time.LocalDate;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The days of the book, the months around a head, and the shelf, in a real browser. */
+@ExtendWith(Studio.class)
+class BookBrowserTest {
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    private static Locator block(Page page, String occasion, String client) {
+        return page.getByRole(
+                AriaRole.BUTTON,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^" + occasion + ", " + client + ",")));
+    }
+
+    /** Four weeks on nothing of the demo stands in the book. */
+    private static void emptyDay(Page page, int weeks) {
+        page.navigate("/book?day=" + LocalDate.now().plusWeeks(4 + weeks));
+        assertThat(page.getByLabel("Days").getByRole(AriaRole.HEADING).first()).isVisible();
+    }
+
+    private static void giveATime(Page page, String client) {
+        button(page, "Give a time").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("Who comes").selectOption(client);
+        assertThat(dialog.getByText("Takes ")).isVisible();
+        dialog.getByLabel("Free times").getByRole(AriaRole.BUTTON).first().click();
+        assertThat(dialog).isHidden();
+    }
+
+    @Test
+    void todayShowsWhoSitsWhatIsToBeMadeReadyAndWhatIsMissing(Page page) {
+        page.navigate("/book");
+        assertThat(block(page, "install", "Isolde Marrinquay")).isVisible();
+        assertThat(block(page, "install", "Bettany Holm")).isVisible();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Now, "))))
+                .isVisible();
+        assertThat(page.getByLabel("Get ready").getByRole(AriaRole.LISTITEM).first())
+                .isVisible();
+        assertThat(page.getByLabel("Is missing").getByText("Ordered today").first())
+                .isVisible();
+        block(page, "install", "Isolde Marrinquay").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("To the chair"))
+                .click();
+        assertThat(page.locator("[data-key=done]")).isVisible();
+    }
+
+    @Test
+    void aTimeIsGivenMovedByKeysAndByHandAndCalledOff(Page page) {
+        emptyDay(page, 0);
+        giveATime(page, "Odalys Fenwright");
+        Locator hers = block(page, "install", "Odalys Fenwright");
+        assertThat(hers).isVisible();
+        String at = hers.getAttribute("aria-label");
+        hers.focus();
+        page.keyboard().press("ArrowRight");
+        assertThat(hers).not().hasAttribute("aria-label", at);
+        String later = hers.getAttribute("aria-label");
+        // By hand, to the other chair.
+        BoundingBox from = hers.boundingBox();
+        Locator door = page.locator("[data-lane]").nth(1);
+        Locator window = page.locator("[data-lane]").nth(0);
+        boolean isAtWindow = window.locator("[data-occasion=INSTALL]").count() == 1;
+        BoundingBox to = (isAtWindow ? door : window).boundingBox();
+        page.mouse().move(from.x + 30, from.y + from.height / 2);
+        page.mouse().down();
+        page.mouse().move(from.x + 60, to.y + to.height / 2);
+        page.mouse().move(from.x + 120, to.y + to.height / 2);
+        page.mouse().up();
+        assertThat((isAtWindow ? door : window).locator("[data-occasion=INSTALL]"))
+                .hasCount(1);
+        assertThat(hers).not().hasAttribute("aria-label", later);
+        hers.click();
+        button(page, "Call off").click();
+        assertThat(hers).hasCount(0);
+    }
+
+    @Test
+    void whatIsTakenIsRefusedWithWhenItCouldBe(Page page) {
+        emptyDay(page, 1);
+        giveATime(page, "Odalys Fenwright");
+        giveATime(page, "Wilhelmina Dray");
+        Locator first = block(page, "install", "Odalys Fenwright");
+        Locator second = block(page, "install", "Wilhelmina Dray");
+        assertThat(second).isVisible();
+        // Laid on the other by its card: the same chair or the same hands.
+        String begins = first.getAttribute("aria-label").replaceAll(".*, (\\d+:\\d+) to .*", "$1");
+        second.click();
+        page.getByLabel("At", new Page.GetByLabelOptions().setExact(true)).fill(begins);
+        button(page, "Move").click();
+        Locator refused = page.getByRole(AriaRole.ALERT);
+        Locator moved = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Wilhelmina Dray, " + begins)));
+        assertThat(refused.or(moved).first()).isVisible();
+        if (refused.count() > 0) {
+            assertThat(refused).containsText(Pattern.compile("(The chair is taken by|has) install for Odalys"));
+            assertThat(refused).containsText("Free: ");
+        }
+    }
+
+    @Test
+    void aHeadIsTakenDownTailsFirst(Page page) {
+        page.navigate("/chair");
+        page.getByText("Big and quick").first().click();
+        button(page, "Take it down").click();
+        Locator tails = page.getByLabel("Tails").getByRole(AriaRole.BUTTON);
+        assertThat(tails.first()).isVisible();
+        while (tails.count() > 0) {
+            int before = tails.count();
+            tails.first().click();
+            assertThat(tails).hasCount(before - 1);
+        }
+        button(page, "It is out").click();
+        button(page, "All is out: go on").click();
+        page.getByLabel("Loops washed and kept").fill("12");
+        button(page, "less hair").click();
+        button(page, "All is out").click();
+        assertThat(page.getByText("let the scalp rest before the next")).isVisible();
+        // It is on her row, and its sentence at the end of it.
+        page.keyboard().press("Escape");
+        page.getByLabel("Find anything").fill("bettany");
+        page.getByRole(AriaRole.OPTION).first().click();
+        assertThat(page.getByText("Last time, ")).containsText("less hair");
+        assertThat(page.getByLabel("History").getByText("taken down")).isVisible();
+    }
+
+    @Test
+    void anythingIsFoundFromAnywhereByKeys(Page page) {
+        page.navigate("/shelf");
+        assertThat(page.getByRole(AriaRole.HEADING).first()).isVisible();
+        page.keyboard().press("/");
+        page.keyboard().type("philippa");
+        assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1)))
+                .containsText("Philippa-Anneliese");
+    }
+
+    @Test
+    void whatComesIsPutDownAndCounted(Page page) {
+        page.navigate("/shelf");
+        button(page, "What came of Lantern Mini, or went").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByLabel("How many packs").fill("3");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put down"))
+                .click();
+        assertThat(dialog.getByText("3 packs")).isVisible();
+        dialog.getByLabel("What happened").selectOption("LOST");
+        dialog.getByLabel("How many loops").fill("5");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Put down"))
+                .click();
+        assertThat(dialog.getByText("Only 0 loops of sand")).isVisible();
+        page.navigate("/shelf/count");
+        Locator counted = page.getByLabel(Pattern.compile("^Counted: Lantern Mini, sand: packs of 8"));
+        counted.fill("2");
+        button(page, "1 less").click();
+        page.navigate("/shelf/moves");
+        Locator last = page.getByRole(AriaRole.LISTITEM).first();
+        assertThat(last).containsText("Lantern Mini");
+        assertThat(last).containsText("counted");
+        assertThat(last.textContent()).contains("−1");
+    }
+}
