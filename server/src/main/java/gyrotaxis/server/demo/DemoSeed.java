@@ -74,7 +74,9 @@ class DemoSeed implements SmartInitializingSingleton {
                 DemoStudio studio = json.readValue(in, DemoStudio.class);
                 DemoPeople.Crew crew = transaction.execute(t -> people.add());
                 transaction.executeWithoutResult(t -> shelve(studio));
+                List<StockedLine> before = shelf.all();
                 List<DemoYear.Regular> regulars = year.add(settings.demoVisits(), crew, studio, lines);
+                transaction.executeWithoutResult(t -> before.forEach(year::counted));
                 transaction.executeWithoutResult(t -> fill(studio));
                 begin(crew, regulars);
             } catch (IOException e) {

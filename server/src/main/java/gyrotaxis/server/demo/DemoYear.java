@@ -23,6 +23,7 @@ import gyrotaxis.server.language.WorkSheetForm;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shelf.StockedLine;
 import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
 import gyrotaxis.server.visits.AfterDesk;
@@ -36,6 +37,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -128,6 +130,23 @@ class DemoYear {
             all.add(who);
         }
         return all;
+    }
+
+    /** A counting day at the end of it: of each line as much is there as the studio tells. */
+    void counted(StockedLine line) {
+        LineId id = new LineId(line.id());
+        line.hair()
+                .colours()
+                .forEach(colour -> ledger.add(ledger
+                        .stock(Set.of(id))
+                        .counted(
+                                id,
+                                colour,
+                                (long) line.loopsOnShelf(colour) * Good.PARTS,
+                                line.hair().loopsPerPack())
+                        .stream()
+                        .map(m -> Moved.now(m, clock.instant(), Optional.empty(), Optional.empty(), "counting day"))
+                        .toList()));
     }
 
     private static DemoStudio.DemoPlan like(DemoStudio studio, String name) {
