@@ -33,7 +33,7 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
   return (
     <section aria-label={`The day, ${day}`} className="overflow-x-auto pb-1">
       <div className="min-w-[44rem]">
-        <div className="relative mr-4 ml-28 h-6 text-sm text-soft" aria-hidden="true">
+        <div className="relative mr-6 ml-28 h-6 text-sm text-soft" aria-hidden="true">
           {hours.map((h) => (
             <span
               key={h}
@@ -54,7 +54,7 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
                 {lane.name}
               </h3>
               <div
-                className="relative mr-4 flex-1"
+                className="relative mr-6 flex-1"
                 style={{ height: `${LANE_REM}rem` }}
                 data-lane={lane.id}
                 onDoubleClick={(e) => {
@@ -104,7 +104,7 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
 function NowComb({ part, minute }: { part: number; minute: number }) {
   return (
     <div
-      className="pointer-events-none absolute inset-y-0 right-4 left-28 z-10"
+      className="pointer-events-none absolute inset-y-0 right-6 left-28 z-10"
       aria-label={`Now, ${clock(minute)}`}
       role="img"
     >

@@ -46,9 +46,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class DiaryDesk implements SpokenFor {
-    private static final Interval MINUTE = new Interval(0, StudioClock.DAY_MINUTES - 1);
-    private static final Interval MINUTES = new Interval(5, 720);
-    private static final int LONGEST_NOTE = 400;
     private static final int MOST_TOGETHER = 6;
     private static final int MOST_DAYS = 62;
 
@@ -349,45 +346,7 @@ public class DiaryDesk implements SpokenFor {
     }
 
     private @Nullable Booked checked(Fields f, String at, AppointmentBody body, Optional<Booked> stored) {
-        StudioClock wall = wall();
-        LocalDate today = wall.day(clock.instant());
-        UUID id = stored.map(Booked::id).orElseGet(() -> f.id(at + "id", "The appointment", body.id()));
-        Occasion occasion = f.present(at + "occasion", "What it is for", body.occasion(), Occasion.INSTALL);
-        LocalDate day = f.day(at + "day", "The day", body.day(), today);
-        int minute = f.whole(at + "minute", "When it begins, in minutes of the day,", body.minute(), MINUTE);
-        int minutes = f.whole(at + "minutes", "How long it takes, in minutes,", body.minutes(), MINUTES);
-        Instant begins = wall.at(f, at + "minute", day, minute);
-        UUID stylist = f.id(at + "stylistId", "Who does it", body.stylistId());
-        Optional<UUID> chair = occasion.takesChair()
-                ? Optional.ofNullable(f.id(at + "chairId", "The chair", body.chairId()))
-                : Optional.empty();
-        Optional<UUID> client = f.idIfAny(at + "clientId", "The client", body.clientId());
-        Optional<UUID> plan = f.idIfAny(at + "planId", "The plan", body.planId());
-        Optional<UUID> belongsTo = f.idIfAny(at + "belongsTo", "What it belongs to", body.belongsTo());
-        String note = f.lines(at + "note", "The note", body.note(), LONGEST_NOTE);
-        if (client.isEmpty() && occasion != Occasion.PREPARE) {
-            f.problem(at + "clientId", "Who comes? Choose a client, or write her down first.");
-        }
-        client.filter(c -> book.names(Set.of(c)).isEmpty())
-                .ifPresent(c -> f.problem(at + "clientId", "This client is no longer in the book."));
-        if (id == null || stylist == null || (occasion.takesChair() && chair.isEmpty())) {
-            return null;
-        }
-        return new Booked(
-                new Appointment(
-                        new AppointmentId(id),
-                        occasion,
-                        Span.of(begins, Duration.ofMinutes(minutes)),
-                        chair.map(ChairId::new),
-                        new StylistId(stylist)),
-                client,
-                plan,
-                stored.flatMap(Booked::visit),
-                belongsTo.or(() -> stored.flatMap(Booked::belongsTo)),
-                stored.map(Booked::state).orElse(Booked.State.PLANNED),
-                note,
-                stored.isPresent() ? body.version() : 1,
-                stored.map(Booked::createdAt).orElseGet(clock::instant));
+        return new AppointmentCheck(book, wall(), clock.instant()).of(f, at, body, stored);
     }
 
     /** What is taken is refused at the field, with the nearest times that are not. */

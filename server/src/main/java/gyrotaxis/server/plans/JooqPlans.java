@@ -3,11 +3,11 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.db.tables.records.PlanRecord;
-import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shelf.HairInUse;
 import gyrotaxis.server.shelf.Shelf;
 import java.time.ZoneOffset;
 import java.util.Arrays;

@@ -3,7 +3,6 @@ package gyrotaxis.server.shelf;
 import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Stock;
-import gyrotaxis.server.language.HairInUse;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import gyrotaxis.server.stock.Ledger;

@@ -1,4 +1,4 @@
-package gyrotaxis.server.plans;
+package gyrotaxis.server.patterns;
 
 import static gyrotaxis.server.db.Tables.PATTERN;
 

@@ -1,4 +1,4 @@
-package gyrotaxis.server.plans;
+package gyrotaxis.server.patterns;
 
 import gyrotaxis.server.language.FoundationBody;
 import java.util.List;

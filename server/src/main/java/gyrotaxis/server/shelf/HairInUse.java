@@ -1,4 +1,4 @@
-package gyrotaxis.server.language;
+package gyrotaxis.server.shelf;
 
 import java.util.Set;
 import java.util.UUID;

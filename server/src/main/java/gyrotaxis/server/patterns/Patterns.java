@@ -1,4 +1,4 @@
-package gyrotaxis.server.plans;
+package gyrotaxis.server.patterns;
 
 import java.util.List;
 import java.util.UUID;

@@ -1,0 +1,7 @@
+/** Foundations that are kept by name; being parameters, they fit themselves to any head. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "db"})
+package gyrotaxis.server.patterns;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
