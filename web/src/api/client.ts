@@ -140,6 +140,7 @@ export const api = {
     ) as Promise<Arrived>,
   outlook: (id: string) =>
     take(http.GET('/api/visits/{id}/outlook', { params: { path: { id } } })) as Promise<Outlook>,
+  account: (id: string) => take(http.GET('/api/visits/{id}/account', { params: { path: { id } } })),
   chairFills: (id: string) =>
     take(http.GET('/api/visits/{id}/fills', { params: { path: { id } } })) as Promise<ChairFills>,
   keepPicture: (id: string, picture: string, file: Blob) =>

@@ -117,6 +117,7 @@ export type SheetShare = Schemas['ShareForm'];
 export type WorkStage = SheetStep['stage'];
 export type Outlook = Schemas['OutlookView'];
 export type OutlookOption = Schemas['OptionView'];
+export type Account = Schemas['AccountView'];
 export type Diary = Schemas['DiaryView'];
 export type Appointment = Schemas['AppointmentView'];
 export type AppointmentDraft = Schemas['AppointmentBody'];

@@ -900,6 +900,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["account"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/visits/{id}/events": {
         parameters: {
             query?: never;
@@ -1048,6 +1064,53 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AccountHair: {
+            /** Format: int32 */
+            bundles: number;
+            colour: string;
+            /** Format: double */
+            fills: number;
+            isCounted: boolean;
+            /** Format: double */
+            left: number;
+            lots: string[];
+            name: string;
+            /** Format: double */
+            opened: number;
+            /** Format: int32 */
+            packsBought: number;
+            /** Format: double */
+            planned: number;
+            /** Format: int32 */
+            reserve: number;
+            /** Format: int32 */
+            there: number;
+            /** Format: double */
+            used: number;
+        };
+        AccountStage: {
+            /** Format: double */
+            planned: number;
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
+            /** Format: double */
+            taken: number | null;
+        };
+        AccountView: {
+            changed: string[];
+            hair: components["schemas"]["AccountHair"][];
+            /** Format: int32 */
+            leftOut: number;
+            /** Format: double */
+            passesPlanned: number | null;
+            /** Format: double */
+            passesUsed: number | null;
+            slipped: components["schemas"]["SlippedView"][];
+            stages: components["schemas"]["AccountStage"][];
+            /** Format: int32 */
+            takenOut: number;
+            verdict: string[];
+        };
         AppointmentBody: {
             belongsTo: string | null;
             chairId: string | null;
@@ -2972,6 +3035,13 @@ export interface components {
             loops: number;
             /** Format: int64 */
             priceMinor: number;
+        };
+        SlippedView: {
+            /** Format: int32 */
+            count: number;
+            words: string;
+            /** @enum {string} */
+            zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
         };
         SolidRow: {
             /** Format: double */
@@ -5218,6 +5288,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VisitView"];
+                };
+            };
+        };
+    };
+    account: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AccountView"];
                 };
             };
         };

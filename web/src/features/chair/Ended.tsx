@@ -1,4 +1,7 @@
+import { useQuery } from '@tanstack/react-query';
 import type { Outlook } from '../../api/types';
+import { accountQuery } from './chair.queries';
+import { WhatItCameTo } from './WhatItCameTo';
 import { exactMinutes, formatMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
@@ -19,6 +22,10 @@ interface Props {
 export function Ended({ shown, outlook, tell, onDown }: Props) {
   const { stages } = useWords();
   const { visit, state } = shown;
+  const account = useQuery({
+    ...accountQuery(visit?.visit.id ?? '', shown.arrived),
+    enabled: !!visit && !shown.isAway,
+  });
   if (!visit || !state) return null;
   return (
     <div className="grid min-h-0 flex-1 grid-cols-1 gap-px overflow-y-auto bg-line lg:grid-cols-[3fr_4fr]">
@@ -27,16 +34,18 @@ export function Ended({ shown, outlook, tell, onDown }: Props) {
       </section>
       <section className="flex flex-col gap-5 bg-sheet p-6">
         <h2 className="text-2xl font-semibold">Finished</h2>
+        {account.data && <WhatItCameTo account={account.data} />}
         <dl className="grid grid-cols-[auto_auto_auto] items-baseline gap-x-6 gap-y-1 self-start">
           <dt className="sr-only">What</dt>
-          {visit.sheet.supplies.map((s, k) => (
-            <Line
-              key={k}
-              name={`${s.hair.name}, ${s.colour}`}
-              planned={`${s.placedLoops} loops planned`}
-              came={`${Math.round(loopsIn(state, k) * 2) / 2} hooked`}
-            />
-          ))}
+          {!account.data &&
+            visit.sheet.supplies.map((s, k) => (
+              <Line
+                key={k}
+                name={`${s.hair.name}, ${s.colour}`}
+                planned={`${s.placedLoops} loops planned`}
+                came={`${Math.round(loopsIn(state, k) * 2) / 2} hooked`}
+              />
+            ))}
           {[...state.stages].map(([of, t]) => (
             <Line
               key={of}

@@ -21,3 +21,7 @@ export const chairFillsQuery = (id: string, arrived: number) =>
     retry: false,
     placeholderData: (before) => before,
   });
+
+/** What a visit came to, as of the last thing that arrived. */
+export const accountQuery = (id: string, arrived: number) =>
+  queryOptions({ queryKey: ['visits', id, 'account', arrived], queryFn: () => api.account(id) });

@@ -30,7 +30,12 @@ export function Peg({ stock: s }: { stock: ColourStock }) {
         </span>
       </p>
       {words.length > 0 && (
-        <svg viewBox="0 0 200 20" preserveAspectRatio="xMinYMid" className="h-5 w-full" aria-hidden="true">
+        <svg
+          viewBox="0 0 200 20"
+          preserveAspectRatio="xMinYMid"
+          className="h-5 w-full"
+          aria-hidden="true"
+        >
           {Array.from({ length: Math.min(packs, MOST_HANKS) }, (_, i) => (
             <path
               key={`p${i}`}

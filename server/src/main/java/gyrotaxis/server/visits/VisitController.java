@@ -102,6 +102,12 @@ class VisitController {
         return after.tell(id, body);
     }
 
+    /** What it came to, against what was planned. */
+    @GetMapping("/visits/{id}/account")
+    AccountView account(@PathVariable UUID id) {
+        return AccountView.of(desk.work(id));
+    }
+
     /** What it will come to. */
     @GetMapping("/visits/{id}/outlook")
     OutlookView outlook(@PathVariable UUID id) {
