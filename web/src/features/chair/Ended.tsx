@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { Outlook } from '../../api/types';
 import { accountQuery } from './chair.queries';
 import { WhatItCameTo } from './WhatItCameTo';
-import { exactMinutes, formatMinutes, formatWeekday, plural } from '../../lib/time';
+import { exactMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
 import type { Tell } from './visit/telling';
@@ -46,14 +46,17 @@ export function Ended({ shown, outlook, tell, onDown }: Props) {
                 came={`${Math.round(loopsIn(state, k) * 2) / 2} hooked`}
               />
             ))}
-          {[...state.stages].map(([of, t]) => (
-            <Line
-              key={of}
-              name={wordOf(stages, of)}
-              planned={`${formatMinutes(Math.round(plannedMinutes(shown, of)))} planned`}
-              came={exactMinutes(t.spentMs / 60_000)}
-            />
-          ))}
+          {[...state.stages]
+            .map(([of, t]) => ({ of, likely: plannedMinutes(shown, of), came: t.spentMs / 60_000 }))
+            .filter(({ likely, came }) => likely >= 0.5 || came >= 0.5)
+            .map(({ of, likely, came }) => (
+              <Line
+                key={of}
+                name={wordOf(stages, of)}
+                planned={`${exactMinutes(likely)} planned`}
+                came={exactMinutes(came)}
+              />
+            ))}
         </dl>
         {outlook?.now && (
           <p>

@@ -20,7 +20,7 @@ export function WhatItCameTo({ account: a }: { account: Account }) {
             </strong>
             {h.lots.length > 0 && <span className="text-soft"> ({h.lots.join(', ')})</span>}
           </p>
-          <dl className="flex flex-wrap gap-x-6">
+          <dl className="flex flex-wrap items-end gap-x-6 mt-1">
             <Figure name="planned" figure={Math.round(h.planned)} />
             <Figure
               name={h.isCounted ? 'used' : 'on the head, not counted'}
@@ -59,7 +59,7 @@ function Figure({ name, figure, isMain }: { name: string; figure: number; isMain
     <div className="flex flex-col-reverse">
       <dt className="text-sm text-soft">{name}</dt>
       <dd
-        className={`leading-none font-semibold tabular-nums ${isMain ? 'text-4xl' : 'text-2xl self-start mt-auto'}`}
+        className={`leading-none font-semibold tabular-nums ${isMain ? 'text-4xl -mb-0.5' : 'text-2xl'}`}
       >
         {figure}
       </dd>
