@@ -1,4 +1,4 @@
-import { NavLink } from 'react-router';
+import { RoomLinks } from '../../ui/RoomLinks';
 
 const ROOMS = [
   { to: '/book', words: 'Days and clients' },
@@ -8,18 +8,5 @@ const ROOMS = [
 
 /** The rooms of the book. */
 export function BookLinks() {
-  return (
-    <nav aria-label="Rooms of the book" className="flex gap-1">
-      {ROOMS.map((r) => (
-        <NavLink
-          key={r.to}
-          to={r.to}
-          end
-          className="rounded-md border border-transparent px-3 py-1.5 hover:bg-well aria-[current=page]:border-edge aria-[current=page]:bg-sheet aria-[current=page]:font-semibold"
-        >
-          {r.words}
-        </NavLink>
-      ))}
-    </nav>
-  );
+  return <RoomLinks label="Rooms of the book" rooms={ROOMS} />;
 }
