@@ -31,3 +31,9 @@ export function parseAmount(text: string): number | null | undefined {
   const cleaned = writtenOut(text.replace('%', '').trim());
   return cleaned === '' ? null : (parseNumber(cleaned) ?? undefined);
 }
+
+/** An amount of loops as one says it: whole, or with its half. */
+export const sayLoops = (loops: number): string => {
+  const half = Math.round(loops * 2) / 2;
+  return Number.isInteger(half) ? String(half) : `${Math.floor(half)}½`;
+};

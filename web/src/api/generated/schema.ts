@@ -1693,6 +1693,7 @@ export interface components {
             due: string;
             /** Format: uuid */
             id: string;
+            isTrouble: boolean;
             note: string;
             /** @enum {string|null} */
             outcome: "DONE" | "NOT_NEEDED" | "HELD" | "FEW_SLID" | "MANY_SLID" | "FLATTER" | "AS_ON_THE_DAY" | "FULLER" | "WELL" | "ITCHED" | "SORE" | "MISSED" | null;

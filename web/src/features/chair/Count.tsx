@@ -1,6 +1,7 @@
 import { PackageOpen } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import type { Outlook, WorkSheet } from '../../api/types';
+import { sayLoops } from '../../lib/amount';
 import { formatMinutes, plural } from '../../lib/time';
 import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
@@ -130,7 +131,7 @@ function Hank({ shown, supply, outlook, tell }: HankProps) {
         <span className="shrink-0">{Math.round(there)} there</span>
       </p>
       <p className="leading-none">
-        <span className="text-3xl font-semibold">{round(inLoops)}</span>
+        <span className="text-3xl font-semibold">{sayLoops(inLoops)}</span>
         <span className="text-soft"> of about {Math.round(total)} loops in</span>
       </p>
       <div className="relative mt-2 h-3 rounded-full bg-well" aria-hidden="true">
@@ -166,8 +167,6 @@ function Hank({ shown, supply, outlook, tell }: HankProps) {
     </section>
   );
 }
-
-const round = (v: number) => (Math.round(v * 2) / 2).toString();
 
 /** Whether it will come out, or is done already. */
 function Callout({

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import type { Outlook } from '../../api/types';
 import { accountQuery } from './chair.queries';
 import { WhatItCameTo } from './WhatItCameTo';
+import { sayLoops } from '../../lib/amount';
 import { exactMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
@@ -43,7 +44,7 @@ export function Ended({ shown, outlook, tell, onDown }: Props) {
                 key={k}
                 name={`${s.hair.name}, ${s.colour}`}
                 planned={`${s.placedLoops} loops planned`}
-                came={`${Math.round(loopsIn(state, k) * 2) / 2} hooked`}
+                came={`${sayLoops(loopsIn(state, k))} hooked`}
               />
             ))}
           {[...state.stages]

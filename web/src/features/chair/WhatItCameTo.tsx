@@ -1,7 +1,6 @@
 import type { Account } from '../../api/types';
+import { sayLoops } from '../../lib/amount';
 import { plural } from '../../lib/time';
-
-const half = (loops: number) => Math.round(loops * 2) / 2;
 
 /** Hair planned against used and left, passes, and what slid. */
 export function WhatItCameTo({ account: a }: { account: Account }) {
@@ -24,13 +23,13 @@ export function WhatItCameTo({ account: a }: { account: Account }) {
             <Figure name="planned" figure={Math.round(h.planned)} />
             <Figure
               name={h.isCounted ? 'used' : 'on the head, not counted'}
-              figure={half(h.used)}
+              figure={sayLoops(h.used)}
               isMain
             />
-            <Figure name="of it in fills" figure={half(h.fills)} />
+            <Figure name="of it in fills" figure={sayLoops(h.fills)} />
             <Figure
               name={h.isCounted ? 'left' : 'opened'}
-              figure={half(h.isCounted ? h.left : h.opened)}
+              figure={sayLoops(h.isCounted ? h.left : h.opened)}
             />
             <Figure
               name={h.packsBought === 1 ? 'pack bought' : 'packs bought'}
@@ -54,7 +53,15 @@ export function WhatItCameTo({ account: a }: { account: Account }) {
   );
 }
 
-function Figure({ name, figure, isMain }: { name: string; figure: number; isMain?: boolean }) {
+function Figure({
+  name,
+  figure,
+  isMain,
+}: {
+  name: string;
+  figure: number | string;
+  isMain?: boolean;
+}) {
   return (
     <div className="flex flex-col-reverse">
       <dt className="text-sm text-soft">{name}</dt>

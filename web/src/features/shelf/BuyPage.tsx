@@ -6,7 +6,7 @@ import { formatMoney } from '../../lib/money';
 import { formatWeekday, plural } from '../../lib/time';
 import { Switch } from '../../ui/Switch';
 import { ShelfLinks } from './ShelfLinks';
-import { shoppingQuery, stockQuery } from './shelf.queries';
+import { shoppingQuery } from './shelf.queries';
 import { useStock } from './useStock';
 
 const DAYS = [
@@ -21,8 +21,6 @@ type Buy = Shopping['suppliers'][number]['buys'][number];
 export function BuyPage() {
   const [days, setDays] = useState<(typeof DAYS)[number]['value']>('14');
   const shopping = useQuery(shoppingQuery(Number(days)));
-  const stock = useQuery(stockQuery());
-  const { lead } = useStock();
   const all = shopping.data;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
@@ -51,7 +49,7 @@ export function BuyPage() {
       <div className="grid gap-5 lg:grid-cols-2">
         {all?.suppliers.map((s) => (
           <section
-            key={s.supplier}
+            key={s.supplier + s.currency}
             aria-label={s.supplier || 'Without a supplier'}
             className="rounded-lg border border-line bg-sheet p-4"
           >
@@ -59,22 +57,7 @@ export function BuyPage() {
               <h2 className="mr-auto text-xl font-semibold">
                 {s.supplier || 'Wherever it is sold'}
               </h2>
-              <label className="text-sm text-soft">
-                comes in{' '}
-                <input
-                  aria-label={`Days until hair of ${s.supplier} comes`}
-                  className="w-10 rounded border border-edge bg-sheet px-1 text-center"
-                  defaultValue={
-                    stock.data?.suppliers.find((x) => x.name === s.supplier)?.leadDays ?? s.leadDays
-                  }
-                  onBlur={(e) => {
-                    const n = Number(e.target.value);
-                    if (Number.isInteger(n) && n !== s.leadDays)
-                      lead.mutate({ name: s.supplier, leadDays: n });
-                  }}
-                />{' '}
-                days
-              </label>
+              <LeadDays supplier={s.supplier} days={s.leadDays} />
               <span className="text-xl font-semibold tabular-nums">
                 {formatMoney(s.costMinor, s.currency)}
               </span>
@@ -87,13 +70,45 @@ export function BuyPage() {
           </section>
         ))}
       </div>
-      {lead.isError && (
-        <p role="alert" className="mt-3 font-medium text-chalk">
-          ✕ {lead.error.message}
-        </p>
-      )}
       {all && all.met.length > 0 && <Met all={all.met} />}
     </main>
+  );
+}
+
+/** How long a supplier takes; what cannot be days is told here, and nothing is changed. */
+function LeadDays({ supplier, days }: { supplier: string; days: number }) {
+  const { lead } = useStock();
+  const [typed, setTyped] = useState(String(days));
+  const problem = /^\d+$/.test(typed.trim())
+    ? lead.error?.message
+    : 'Whole days from the order to the door, 3 say.';
+  return (
+    <span className="text-sm text-soft">
+      <label>
+        comes in{' '}
+        <input
+          aria-label={`Days until hair of ${supplier} comes`}
+          aria-invalid={problem !== undefined}
+          inputMode="numeric"
+          className="w-10 rounded border border-edge bg-sheet px-1 text-center"
+          value={typed}
+          onChange={(e) => {
+            lead.reset();
+            setTyped(e.target.value);
+          }}
+          onBlur={() => {
+            if (!problem && Number(typed) !== days)
+              lead.mutate({ name: supplier, leadDays: Number(typed) });
+          }}
+        />{' '}
+        days
+      </label>
+      {problem && (
+        <span role="alert" className="block font-medium text-chalk">
+          ✕ {problem}
+        </span>
+      )}
+    </span>
   );
 }
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { formatDay } from '../../lib/time';
 import { Choice } from '../../ui/Field';
-import { sayLoops } from './amounts';
+import { sayLoops } from '../../lib/amount';
 import { hairLinesQuery, movesQuery } from './shelf.queries';
 import { ShelfLinks } from './ShelfLinks';
 

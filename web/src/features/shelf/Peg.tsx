@@ -1,5 +1,5 @@
 import type { ColourStock } from '../../api/types';
-import { sayLoops } from './amounts';
+import { sayLoops } from '../../lib/amount';
 
 const MOST_HANKS = 8;
 const MOST_BEADS = 16;

@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import { Problem } from '../../api/problems';
 import type { Stock } from '../../api/types';
-import { parseAmount } from '../../lib/amount';
+import { parseAmount, sayLoops } from '../../lib/amount';
 import { newId } from '../../lib/id';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
-import { sayLoops } from './amounts';
 import { useStock } from './useStock';
 
 /** What is used besides hair: caps, bands, thread, lotion, hooks. */

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest';
 import type { HairLine, Shopping, Stock } from '../../api/types';
 import { sample, WithWords } from '../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../testing/server';
-import { sayLoops } from './amounts';
+import { sayLoops } from '../../lib/amount';
 import { BuyPage } from './BuyPage';
 import { CountPage } from './CountPage';
 import { StockDialog } from './StockDialog';

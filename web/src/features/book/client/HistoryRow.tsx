@@ -19,12 +19,9 @@ interface Knot {
   isGrave?: boolean;
 }
 
-const GRAVE = new Set(['FEW_SLID', 'MANY_SLID', 'FLATTER', 'ITCHED', 'SORE']);
 const DAY_MS = 24 * 60 * 60 * 1000;
-/** So long nothing was worn that the scalp had its rest. */
-const REST_DAYS = 14;
 
-/** All that was done, as one long row seen from the side; rest is a gap in it. The newest comes first. */
+/** All that was done, as one long row seen from the side; where nothing was worn, the scalp rests, and it has a gap. The newest comes first. */
 export function HistoryRow({ visits, followUps, appointments, heads }: Props) {
   const knots = knotsOf(visits, followUps, appointments, heads);
   if (knots.length === 0) {
@@ -36,7 +33,7 @@ export function HistoryRow({ visits, followUps, appointments, heads }: Props) {
         {knots.map((k, i) => {
           const before = knots[i + 1];
           const days = before ? (Date.parse(k.day) - Date.parse(before.day)) / DAY_MS : 0;
-          const rests = k.kind === 'install' && before?.kind === 'down' && days >= REST_DAYS;
+          const rests = k.kind === 'install' && before?.kind === 'down';
           return (
             <li key={k.key} className="flex shrink-0">
               <Item knot={k} />
@@ -170,7 +167,7 @@ function knotsOf(
         kind: 'told',
         title: f.outcomeWords,
         under: f.words,
-        isGrave: GRAVE.has(f.outcome ?? ''),
+        isGrave: f.isTrouble,
       })),
     ...told
       .filter((f) => f.what === 'TAKEDOWN')

@@ -67,6 +67,7 @@ const due: FollowUp = {
   due: '2027-06-07',
   outcome: null,
   outcomeWords: '',
+  isTrouble: false,
   toldOn: null,
   note: '',
   choices: [

@@ -36,6 +36,14 @@ public enum FollowUp {
             this.words = words;
         }
 
+        /** Whether something went wrong that the next plan should mind. */
+        public boolean isTrouble() {
+            return switch (this) {
+                case FEW_SLID, MANY_SLID, FLATTER, ITCHED, SORE -> true;
+                case DONE, NOT_NEEDED, HELD, AS_ON_THE_DAY, FULLER, WELL, MISSED -> false;
+            };
+        }
+
         /** What a stylist says. */
         public String words() {
             return words;

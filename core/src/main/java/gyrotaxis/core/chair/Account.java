@@ -36,6 +36,9 @@ public record Account(
         int takenOut,
         int leftOut,
         int hooked) {
+    /** So many of a hundred shares may slide before one pass more is called for. ASSUMPTION. */
+    private static final double MUCH = 0.03;
+
     private static final double SECONDS = 60;
 
     /**
@@ -191,6 +194,15 @@ public record Account(
     /** How many shares slid out in all. */
     public int slippedInAll() {
         return slipped.values().stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /**
+     * Whether so many slid that they call for a look sooner, and for a pass more next time.
+     *
+     * @param slid how many of all that were hooked
+     */
+    public boolean isMuch(int slid) {
+        return slid > MUCH * hooked;
     }
 
     /** The main hair. */

@@ -25,9 +25,6 @@ public final class Observer {
     /** Less than this of a head says nothing of what it uses, loops. ASSUMPTION: half a bundle. */
     private static final double LEAST_LOOPS = 10;
 
-    /** So many of a hundred shares may slide before one pass more is called for. ASSUMPTION. */
-    private static final double SLID = 0.03;
-
     private static final double ALL_PERCENT = 100;
     private static final double WEEK = 7;
     private static final double DAYS_OF_LOFT = 7;
@@ -107,8 +104,8 @@ public final class Observer {
                 + brief.learned().orUsual(Known.PASSES);
         int slid = account.slippedInAll() + after.slipped().orElse(0);
         // Where nobody looked afterwards, what held at the chair may yet have slid.
-        if (after.slipped().isPresent() || slid > SLID * account.hooked()) {
-            seen.put(Known.PASSES, slid > SLID * account.hooked() ? more + 1 : more);
+        if (after.slipped().isPresent() || account.isMuch(slid)) {
+            seen.put(Known.PASSES, account.isMuch(slid) ? more + 1 : more);
         }
     }
 

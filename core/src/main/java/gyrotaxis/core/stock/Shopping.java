@@ -81,7 +81,7 @@ public record Shopping(List<Buy> buys, List<Met> met) {
                     .filter(s -> s.forWhom().equals(n.forWhom()) && kind.equals(new Kind(s.line(), s.colour())))
                     .mapToInt(SetAside::loops)
                     .sum();
-            int there = free.computeIfAbsent(kind, k -> free(stock, setAside, k));
+            int there = free.computeIfAbsent(kind, k -> stock.freeLoops(k.line(), k.colour(), setAside));
             int more = Math.max(0, Math.min(n.loops() - hers, there));
             free.put(kind, there - more);
             int from = Math.min(n.loops(), hers) + more;
@@ -99,16 +99,6 @@ public record Shopping(List<Buy> buys, List<Met> met) {
         buys.sort(Comparator.comparing(Buy::orderBy)
                 .thenComparing(b -> b.what().line().name()));
         return new Shopping(buys, met);
-    }
-
-    /** Loops that nobody has set aside; at least 0. */
-    private static int free(Stock stock, List<SetAside> setAside, Kind k) {
-        long there = stock.newParts(k.line(), k.colour()) / Good.PARTS;
-        long kept = setAside.stream()
-                .filter(s -> k.equals(new Kind(s.line(), s.colour())))
-                .mapToLong(SetAside::loops)
-                .sum();
-        return (int) Math.max(0, there - kept);
     }
 
     private static Buy buy(Sold s, String colour, List<Met> missing, LocalDate today) {

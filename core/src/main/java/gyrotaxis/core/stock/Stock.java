@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 
 /**
  * What is on the shelf: the sum of all that came and went.
@@ -49,6 +50,23 @@ public record Stock(Map<Good, Long> amounts) {
     /** New loops and parts of loops of a line in a colour, packs that are not opened included, in parts of a loop. */
     public long newParts(LineId line, String colour) {
         return parts(line, colour, true);
+    }
+
+    /** Whole new loops of a line in a colour that nobody has set aside, at least 0. */
+    public int freeLoops(LineId line, String colour, List<SetAside> setAside) {
+        long kept = setAside.stream()
+                .filter(s -> s.line().equals(line) && s.colour().equals(colour))
+                .mapToLong(SetAside::loops)
+                .sum();
+        return (int) Math.max(0, newParts(line, colour) / Good.PARTS - kept);
+    }
+
+    /** The same for a plan, for which what is set aside for itself is free. */
+    public int freeLoops(LineId line, String colour, List<SetAside> setAside, UUID forWhom) {
+        return freeLoops(
+                line,
+                colour,
+                setAside.stream().filter(s -> !s.forWhom().equals(forWhom)).toList());
     }
 
     /** Washed loops and parts of loops of a line in a colour, in parts of a loop. */

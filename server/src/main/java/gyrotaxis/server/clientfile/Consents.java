@@ -5,12 +5,12 @@ import static gyrotaxis.server.db.Tables.CONSENT;
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.server.db.tables.records.ConsentRecord;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,14 +33,14 @@ class Consents {
     private final PlanDesk plans;
     private final Planning planning;
     private final JsonMapper json;
-    private final Clock clock;
+    private final StudioDay day;
 
-    Consents(DSLContext db, PlanDesk plans, Planning planning, JsonMapper json, Clock clock) {
+    Consents(DSLContext db, PlanDesk plans, Planning planning, JsonMapper json, StudioDay day) {
         this.db = db;
         this.plans = plans;
         this.planning = planning;
         this.json = json;
-        this.clock = clock;
+        this.day = day;
     }
 
     /** What was signed. */
@@ -68,7 +68,7 @@ class Consents {
     @Transactional(readOnly = true)
     Consent toSign(UUID client, UUID planId) {
         Said said = said(planned(client, planId));
-        return new Consent(planId, LocalDate.now(clock), "", said.answers(), said.cautions());
+        return new Consent(planId, day.today(), "", said.answers(), said.cautions());
     }
 
     Consent sign(UUID client, SignBody body) {
@@ -79,7 +79,7 @@ class Consents {
             ConsentRecord r = new ConsentRecord(
                     UUID.randomUUID(),
                     client,
-                    LocalDate.now(clock),
+                    day.today(),
                     by,
                     json.writeValueAsString(said(planned(client, Objects.requireNonNull(planId)))));
             db.insertInto(CONSENT).set(r).execute();

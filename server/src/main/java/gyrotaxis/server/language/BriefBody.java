@@ -74,11 +74,16 @@ public record BriefBody(
     /** The lines of hair that it names, as far as they can be read. */
     public Set<UUID> hairNamed() {
         Set<UUID> named = new HashSet<>();
-        addId(named, hairLineId);
+        mainHair().ifPresent(named::add);
         if (hooking != null && hooking.mix() != null && hooking.mix().others() != null) {
-            hooking.mix().others().forEach(o -> addId(named, o.hairLineId()));
+            hooking.mix().others().forEach(o -> id(o.hairLineId()).ifPresent(named::add));
         }
         return named;
+    }
+
+    /** The line of the main hair; empty if none is named that could be one. */
+    public Optional<UUID> mainHair() {
+        return id(hairLineId);
     }
 
     /** The same with its mix spread otherwise. */
@@ -97,12 +102,9 @@ public record BriefBody(
         return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, other, learned);
     }
 
-    private static void addId(Set<UUID> all, @Nullable String id) {
+    private static Optional<UUID> id(@Nullable String text) {
         // What is no id names no hair: that is told where the brief is used.
-        UUID read = new Fields().id("hairLineId", "The hair", id);
-        if (read != null) {
-            all.add(read);
-        }
+        return Optional.ofNullable(new Fields().id("hairLineId", "The hair", text));
     }
 
     /** What is written down for a brief of the core that came of this one. */

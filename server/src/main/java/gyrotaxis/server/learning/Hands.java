@@ -5,11 +5,10 @@ import gyrotaxis.core.learn.Learning;
 import gyrotaxis.core.learn.Seen;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.server.language.LearnedBody;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.plans.KnownHands;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,12 +25,12 @@ class Hands implements KnownHands {
 
     private final Lessons lessons;
     private final Shelf shelf;
-    private final Clock clock;
+    private final StudioDay day;
 
-    Hands(Lessons lessons, Shelf shelf, Clock clock) {
+    Hands(Lessons lessons, Shelf shelf, StudioDay day) {
         this.lessons = lessons;
         this.shelf = shelf;
-        this.clock = clock;
+        this.day = day;
     }
 
     Learning learning(Optional<UUID> stylist, StockedLine line) {
@@ -45,7 +44,7 @@ class Hands implements KnownHands {
                 seen,
                 new Learning.About(stylist, line.hair().texture(), Optional.of(new LineId(line.id()))),
                 new Learning.Wishes(leftOut, stylist.map(lessons::refused).orElse(Set.of())),
-                LocalDate.now(clock));
+                day.today());
     }
 
     @Override

@@ -6,9 +6,7 @@ import gyrotaxis.core.learn.Learning;
 import gyrotaxis.core.learn.Lesson;
 import gyrotaxis.core.learn.PacksNext;
 import gyrotaxis.core.plan.InstallPlan;
-import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
-import gyrotaxis.core.stock.SetAside;
 import gyrotaxis.server.language.LearnedBody;
 import gyrotaxis.server.learning.LearningViews.LearningView;
 import gyrotaxis.server.learning.LearningViews.LessonView;
@@ -104,20 +102,15 @@ class LearningDesk {
         Planned planned = plans.planned(planId).orElseThrow(() -> new NotFound("This plan is no longer in the book."));
         InstallPlan plan = planning.plan(planned.brief());
         HairLine line = plan.brief().hair();
-        UUID lineId = UUID.fromString(String.valueOf(planned.brief().hairLineId()));
+        UUID lineId = planned.brief().mainHair().orElseThrow();
         String colour = plan.brief().hooking().colourOf(line);
         Optional<PacksNext.LastUse> last = lessons.lastOf(planned.clientId(), lineId)
                 .filter(k -> k.usedLoops() > 0)
                 .map(k -> new PacksNext.LastUse(k.usedLoops(), k.fullness()));
-        long there = ledger.stock(Set.of(new LineId(lineId))).newParts(new LineId(lineId), colour) / Good.PARTS
-                - ledger.setAside().stream()
-                        .filter(s -> s.line().value().equals(lineId)
-                                && s.colour().equals(colour)
-                                && !s.forWhom().equals(planId))
-                        .mapToInt(SetAside::loops)
-                        .sum();
+        LineId id = new LineId(lineId);
+        int there = ledger.stock(Set.of(id)).freeLoops(id, colour, ledger.setAside(), planId);
         PacksNext next = PacksNext.of(
-                line, plan.packs().main().neededLoops(), plan.brief().fullness(), last, (int) Math.max(0, there));
+                line, plan.packs().main().neededLoops(), plan.brief().fullness(), last, there);
         return new PacksNextView(
                 next.needed(),
                 next.there(),

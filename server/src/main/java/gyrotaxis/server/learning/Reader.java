@@ -10,7 +10,6 @@ import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.visits.AfterDesk;
 import gyrotaxis.server.visits.VisitTold;
-import java.util.Optional;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
@@ -42,17 +41,10 @@ class Reader {
                         told.day(),
                         told.stylist(),
                         brief.hair().texture(),
-                        line(basis),
+                        basis.brief().mainHair().map(LineId::new),
                         Observer.of(told.sheet(), brief, told.events(), wore)),
                 brief.fullness(),
                 account.main().used(),
                 false));
-    }
-
-    private static Optional<LineId> line(PlanForm basis) {
-        return basis.brief().hairNamed().stream()
-                .filter(id -> id.toString().equals(basis.brief().hairLineId()))
-                .findFirst()
-                .map(LineId::new);
     }
 }

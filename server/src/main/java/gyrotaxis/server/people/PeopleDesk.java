@@ -15,7 +15,6 @@ import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -35,11 +34,13 @@ class PeopleDesk {
     private final People people;
     private final SpokenFor spokenFor;
     private final Clock clock;
+    private final StudioDay day;
 
-    PeopleDesk(People people, SpokenFor spokenFor, Clock clock) {
+    PeopleDesk(People people, SpokenFor spokenFor, Clock clock, StudioDay day) {
         this.people = people;
         this.spokenFor = spokenFor;
         this.clock = clock;
+        this.day = day;
     }
 
     @Transactional(readOnly = true)
@@ -87,7 +88,7 @@ class PeopleDesk {
     }
 
     PeopleView add(StylistBody body) {
-        StylistBody.Checked c = body.check(LocalDate.now(clock));
+        StylistBody.Checked c = body.check(day.today());
         people.add(new Person(
                 new Stylist(new StylistId(UUID.randomUUID()), c.name(), c.hours()),
                 Optional.ofNullable(body.methodId()),
@@ -97,7 +98,7 @@ class PeopleDesk {
     }
 
     PeopleView change(UUID id, StylistBody body) {
-        StylistBody.Checked c = body.check(LocalDate.now(clock));
+        StylistBody.Checked c = body.check(day.today());
         Person stored = person(id);
         Person changed = new Person(
                 new Stylist(stored.stylist().id(), c.name(), c.hours()),

@@ -256,15 +256,9 @@ class StockDesk {
         int loops = f.whole("loops", "How many loops", body.loops(), LOOPS);
         f.orRefuse(() -> colour);
         LineId id = new LineId(Objects.requireNonNull(line));
-        int others = ledger.setAside().stream()
-                .filter(s -> s.line().equals(id)
-                        && s.colour().equals(colour)
-                        && !s.forWhom().equals(planId))
-                .mapToInt(SetAside::loops)
-                .sum();
-        long free = ledger.stock(Set.of(id)).newParts(id, colour) / Good.PARTS - others;
-        if (loops > Math.max(0, free)) {
-            f.problem("loops", "Only " + Math.max(0, free) + " loops of it are free.");
+        int free = ledger.stock(Set.of(id)).freeLoops(id, colour, ledger.setAside(), planId);
+        if (loops > free) {
+            f.problem("loops", "Only " + free + " loops of it are free.");
         }
         return f.orRefuse(() -> {
             ledger.setAside(planId, id, colour, loops);

@@ -3,6 +3,7 @@ package gyrotaxis.server.shopping;
 import gyrotaxis.core.estimate.PackCount;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.stock.Instead;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Need;
@@ -12,6 +13,7 @@ import gyrotaxis.core.stock.Stock;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.diary.Ahead;
 import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
@@ -26,10 +28,10 @@ import gyrotaxis.server.shopping.ShoppingViews.MetView;
 import gyrotaxis.server.shopping.ShoppingViews.ShoppingView;
 import gyrotaxis.server.shopping.ShoppingViews.SupplierList;
 import gyrotaxis.server.stock.Ledger;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -55,7 +57,7 @@ class ShoppingDesk {
     private final Ledger ledger;
     private final Book book;
     private final People people;
-    private final Clock clock;
+    private final StudioDay day;
 
     ShoppingDesk(
             Ahead ahead,
@@ -65,7 +67,7 @@ class ShoppingDesk {
             Ledger ledger,
             Book book,
             People people,
-            Clock clock) {
+            StudioDay day) {
         this.ahead = ahead;
         this.plans = plans;
         this.planning = planning;
@@ -73,11 +75,18 @@ class ShoppingDesk {
         this.ledger = ledger;
         this.book = book;
         this.people = people;
-        this.clock = clock;
+        this.day = day;
     }
 
     /** One install, what it needs of which line, and whose it is. */
     private record Wanted(Ahead.Install install, Planned plan, List<Need> needs) {}
+
+    /** What is paid to one supplier in one currency. */
+    private record Bill(String supplier, Currency currency) {
+        static Bill of(Shopping.Buy b) {
+            return new Bill(b.what().supplier(), b.cost().currency());
+        }
+    }
 
     ShoppingView list(int asked) {
         Fields f = new Fields();
@@ -88,7 +97,7 @@ class ShoppingDesk {
     private ShoppingView listed(int days) {
         List<Wanted> wanted =
                 ahead.installs(days).stream().flatMap(i -> wanted(i).stream()).toList();
-        LocalDate today = clock.instant().atZone(people.studio().zone()).toLocalDate();
+        LocalDate today = day.today();
         Map<String, Integer> lead = ledger.leadDays();
         List<Sold> sold = shelf.all().stream().map(l -> sold(l, lead)).toList();
         Stock stock = ledger.stock();
@@ -102,28 +111,26 @@ class ShoppingDesk {
                 book.names(wanted.stream().map(w -> w.install().client()).collect(Collectors.toSet()));
         Map<UUID, Wanted> byPlan =
                 wanted.stream().collect(Collectors.toMap(w -> w.plan().id(), Function.identity(), (a, b) -> a));
-        Map<String, List<BuyView>> buys = new LinkedHashMap<>();
-        Map<String, Long> costs = new LinkedHashMap<>();
-        String currency = "EUR";
-        for (Shopping.Buy b : list.buys()) {
-            buys.computeIfAbsent(b.what().supplier(), k -> new ArrayList<>())
-                    .add(view(b, list, clients, byPlan, sold, stock, today));
-            costs.merge(b.what().supplier(), b.cost().minor(), Long::sum);
-            currency = b.cost().currency().getCurrencyCode();
-        }
+        Map<UUID, String> lines = sold.stream()
+                .collect(Collectors.toMap(s -> s.id().value(), s -> s.line().name()));
+        Map<Bill, List<Shopping.Buy>> bills =
+                list.buys().stream().collect(Collectors.groupingBy(Bill::of, LinkedHashMap::new, Collectors.toList()));
         List<SupplierList> suppliers = new ArrayList<>();
-        for (Map.Entry<String, List<BuyView>> e : buys.entrySet()) {
-            suppliers.add(new SupplierList(
-                    e.getKey(),
-                    lead.getOrDefault(e.getKey(), Shelf.USUAL_LEAD_DAYS),
-                    e.getValue(),
-                    costs.getOrDefault(e.getKey(), 0L),
-                    currency));
-        }
+        bills.forEach((bill, buys) -> suppliers.add(new SupplierList(
+                bill.supplier(),
+                lead.getOrDefault(bill.supplier(), Shelf.USUAL_LEAD_DAYS),
+                buys.stream()
+                        .map(b -> view(b, list, clients, byPlan, lines, sold, stock, today))
+                        .toList(),
+                buys.stream()
+                        .map(Shopping.Buy::cost)
+                        .reduce(new Money(0, bill.currency()), Money::plus)
+                        .minor(),
+                bill.currency().getCurrencyCode())));
         return new ShoppingView(
                 days,
                 suppliers,
-                list.met().stream().map(m -> met(m, clients, byPlan, sold)).toList());
+                list.met().stream().map(m -> met(m, clients, byPlan, lines)).toList());
     }
 
     private static Sold sold(StockedLine l, Map<String, Integer> lead) {
@@ -137,7 +144,7 @@ class ShoppingDesk {
             try {
                 InstallPlan plan = planning.plan(p.brief());
                 List<UUID> ids = new ArrayList<>();
-                ids.add(UUID.fromString(String.valueOf(p.brief().hairLineId())));
+                ids.add(p.brief().mainHair().orElseThrow());
                 if (p.brief().hooking() != null && p.brief().hooking().mix() != null) {
                     p.brief().hooking().mix().lineIds().forEach(ids::add);
                 }
@@ -163,11 +170,10 @@ class ShoppingDesk {
             Shopping list,
             Map<UUID, String> clients,
             Map<UUID, Wanted> byPlan,
+            Map<UUID, String> lines,
             List<Sold> sold,
             Stock stock,
             LocalDate today) {
-        Map<UUID, String> lines = sold.stream()
-                .collect(Collectors.toMap(s -> s.id().value(), s -> s.line().name()));
         return new BuyView(
                 b.what().id().value(),
                 b.what().line().name(),
@@ -221,7 +227,8 @@ class ShoppingDesk {
                         + " late; later, and it is not there for " + who + ".";
     }
 
-    private static MetView met(Shopping.Met m, Map<UUID, String> clients, Map<UUID, Wanted> byPlan, List<Sold> sold) {
+    private static MetView met(
+            Shopping.Met m, Map<UUID, String> clients, Map<UUID, Wanted> byPlan, Map<UUID, String> lines) {
         Wanted w = Objects.requireNonNull(byPlan.get(m.need().forWhom()));
         return new MetView(
                 w.plan().id(),
@@ -231,11 +238,7 @@ class ShoppingDesk {
                 w.install().day(),
                 w.install().ready(),
                 m.need().line().value(),
-                sold.stream()
-                        .filter(s -> s.id().equals(m.need().line()))
-                        .map(s -> s.line().name())
-                        .findFirst()
-                        .orElse(""),
+                lines.getOrDefault(m.need().line().value(), ""),
                 m.need().colour(),
                 m.need().loops(),
                 m.fromShelf(),

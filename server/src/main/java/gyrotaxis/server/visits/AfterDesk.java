@@ -3,11 +3,11 @@ package gyrotaxis.server.visits;
 import gyrotaxis.core.care.FollowUp;
 import gyrotaxis.core.learn.Afterlife;
 import gyrotaxis.server.book.Book;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.visits.AfterViews.FollowUpView;
 import gyrotaxis.server.visits.AfterViews.OutcomeBody;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -27,13 +27,13 @@ public class AfterDesk {
     private final FollowUps followUps;
     private final Book book;
     private final Telling telling;
-    private final Clock clock;
+    private final StudioDay day;
 
-    AfterDesk(FollowUps followUps, Book book, Telling telling, Clock clock) {
+    AfterDesk(FollowUps followUps, Book book, Telling telling, StudioDay day) {
         this.followUps = followUps;
         this.book = book;
         this.telling = telling;
-        this.clock = clock;
+        this.day = day;
     }
 
     /** What falls due until a day and was not told of yet. */
@@ -62,7 +62,7 @@ public class AfterDesk {
         FollowUps.Kept kept = followUps
                 .find(id)
                 .orElseThrow(() -> new NotFound("This is no longer among what is to be looked after."));
-        LocalDate today = LocalDate.now(clock);
+        LocalDate today = day.today();
         Optional<FollowUp.Outcome> outcome = Optional.ofNullable(body.outcome());
         outcome.filter(o ->
                         o != FollowUp.Outcome.MISSED && !kept.what().outcomes().contains(o))

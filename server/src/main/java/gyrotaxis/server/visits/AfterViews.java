@@ -24,6 +24,7 @@ final class AfterViews {
             LocalDate due,
             @Nullable @Schema(nullable = true) Outcome outcome,
             String outcomeWords,
+            boolean isTrouble,
             @Nullable @Schema(nullable = true) LocalDate toldOn,
             String note,
             List<OutcomeChoice> choices) {
@@ -38,6 +39,7 @@ final class AfterViews {
                     k.due(),
                     k.outcome().orElse(null),
                     k.outcome().map(Outcome::words).orElse(""),
+                    k.outcome().map(Outcome::isTrouble).orElse(false),
                     k.toldOn().orElse(null),
                     k.words(),
                     Stream.concat(k.what().outcomes().stream(), Stream.of(Outcome.MISSED))

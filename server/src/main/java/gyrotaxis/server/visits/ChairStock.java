@@ -25,7 +25,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -195,15 +194,5 @@ class ChairStock {
                         .filter(k -> k.hair().name().equals(of.line().name()))
                         .findFirst()
                         .map(k -> new Hair(new LineId(k.id()), of.colour(), lot.strip()));
-    }
-
-    /** The line of the main hair of a visit, as the shelf knows it. */
-    static Optional<UUID> mainLine(PlanForm basis, String name) {
-        return basis.hairs() == null
-                ? Optional.empty()
-                : basis.hairs().stream()
-                        .filter(k -> k.hair().name().equals(name))
-                        .map(PlanForm.KnownHair::id)
-                        .findFirst();
     }
 }

@@ -7,9 +7,9 @@ import gyrotaxis.core.chair.Happening;
 import gyrotaxis.core.chair.WorkEvent;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.server.diary.Links;
+import gyrotaxis.server.people.StudioDay;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -20,14 +20,12 @@ import org.springframework.stereotype.Component;
 /** What follows when something was told of a visit: how far it is, what the shelf holds, what is to be looked after, what is learned. */
 @Component
 class Telling {
-    /** So many of a hundred shares that slid at the chair call for a look sooner. ASSUMPTION, as in learning. */
-    private static final double SLID = 0.03;
-
     private final Visits visits;
     private final Works works;
     private final FollowUps followUps;
     private final ChairStock stock;
     private final Links diary;
+    private final StudioDay day;
     private final ApplicationEventPublisher events;
 
     Telling(
@@ -36,12 +34,14 @@ class Telling {
             FollowUps followUps,
             ChairStock stock,
             Links diary,
+            StudioDay day,
             ApplicationEventPublisher events) {
         this.visits = visits;
         this.works = works;
         this.followUps = followUps;
         this.stock = stock;
         this.diary = diary;
+        this.day = day;
         this.events = events;
     }
 
@@ -102,19 +102,18 @@ class Telling {
         }
     }
 
-    private static LocalDate down(Works.Work work) {
+    private LocalDate down(Works.Work work) {
         return work.events().stream()
                 .filter(e -> e.what() instanceof Happening.TakenDown)
                 .max(Comparator.comparing(WorkEvent::at))
-                .map(e -> e.at().atZone(ZoneOffset.UTC).toLocalDate())
+                .map(e -> day.of(e.at()))
                 .orElse(work.visit().day());
     }
 
     private void lookAfter(Works.Work work, InstallBrief brief) {
         Account account = Account.of(work.ready().sheet(), work.events());
-        Afterwards after = account.slippedInAll() > SLID * account.hooked()
-                ? brief.afterwards().slidAtTheChair()
-                : brief.afterwards();
+        Afterwards after =
+                account.isMuch(account.slippedInAll()) ? brief.afterwards().slidAtTheChair() : brief.afterwards();
         Visit v = work.visit();
         followUps.add(after.due(v.day(), brief.consultation().weeks()).stream()
                 .map(d -> new FollowUps.Kept(

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.diary.Links;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
@@ -68,6 +69,7 @@ public class VisitDesk {
     private final Telling telling;
     private final Links diary;
     private final Clock clock;
+    private final StudioDay day;
     private final TransactionTemplate transaction;
 
     VisitDesk(
@@ -80,6 +82,7 @@ public class VisitDesk {
             Telling telling,
             Links diary,
             Clock clock,
+            StudioDay day,
             TransactionTemplate transaction) {
         this.visits = visits;
         this.heads = heads;
@@ -90,6 +93,7 @@ public class VisitDesk {
         this.telling = telling;
         this.diary = diary;
         this.clock = clock;
+        this.day = day;
         this.transaction = transaction;
     }
 
@@ -97,7 +101,7 @@ public class VisitDesk {
     @Transactional(readOnly = true)
     List<VisitTile> list() {
         List<Visit> some = Stream.concat(
-                        visits.open(LONGEST_LIST).stream(), visits.until(LocalDate.now(clock), LONGEST_LIST).stream())
+                        visits.open(LONGEST_LIST).stream(), visits.until(day.today(), LONGEST_LIST).stream())
                 .distinct()
                 .sorted(Comparator.comparing(Visit::day)
                         .thenComparing(Visit::createdAt)
@@ -138,7 +142,7 @@ public class VisitDesk {
             if (id == null || planId == null) {
                 throw new IllegalStateException("refused before");
             }
-            return begin(id, planId, by, LocalDate.now(clock));
+            return begin(id, planId, by, day.today());
         });
     }
 

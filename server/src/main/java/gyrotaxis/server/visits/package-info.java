@@ -1,6 +1,7 @@
 /** What happens at the chair: visits, their events and pictures, and what follows from them. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "db", "book", "planning", "plans", "stock", "diary"})
+@ApplicationModule(
+        allowedDependencies = {"shared", "language", "db", "book", "planning", "plans", "stock", "diary", "people"})
 package gyrotaxis.server.visits;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,28 @@
+package gyrotaxis.server.people;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import org.springframework.stereotype.Component;
+
+/** Which day it is at the studio, wherever the server stands. */
+@Component
+public class StudioDay {
+    private final People people;
+    private final Clock clock;
+
+    StudioDay(People people, Clock clock) {
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /** The day that it is now. */
+    public LocalDate today() {
+        return of(clock.instant());
+    }
+
+    /** The day that a moment falls on. */
+    public LocalDate of(Instant at) {
+        return people.studio().day(at);
+    }
+}
