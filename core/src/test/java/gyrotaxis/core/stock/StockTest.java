@@ -218,4 +218,21 @@ class StockTest {
         assertThat(some).noneMatch(i -> i.line().equals(other.id()));
         assertThat(Instead.of(eddy, "No 9", List.of(eddy, swell), s, 3)).isEmpty();
     }
+
+    @Test
+    void whatIsSetAsideIsFreeForItsOwnPlanAlone() {
+        UUID hers = new UUID(0, 41);
+        UUID another = new UUID(0, 42);
+        Stock there = of().after(List.of(new Movement(OPEN, Why.BOUGHT, 30L * P + P / 2)));
+        List<SetAside> aside = List.of(
+                new SetAside(hers, EDDY, "ink", 20),
+                new SetAside(another, EDDY, "ink", 8),
+                new SetAside(hers, EDDY, "rust", 9),
+                new SetAside(hers, SWELL, "ink", 9));
+        assertThat(there.freeLoops(EDDY, "ink", List.of())).isEqualTo(30);
+        assertThat(there.freeLoops(EDDY, "ink", aside)).isEqualTo(2);
+        assertThat(there.freeLoops(EDDY, "ink", aside, hers)).isEqualTo(22);
+        assertThat(there.freeLoops(EDDY, "ink", aside, another)).isEqualTo(10);
+        assertThat(of().freeLoops(EDDY, "ink", aside)).isZero();
+    }
 }
