@@ -166,6 +166,7 @@ class BookBrowserTest {
         Locator counted = page.getByLabel(Pattern.compile("^Counted: Lantern Mini, sand: packs of 8"));
         counted.fill("2");
         button(page, "1 less").click();
+        assertThat(button(page, "1 less")).hasCount(0);
         page.navigate("/shelf/moves");
         Locator last = page.getByRole(AriaRole.LISTITEM).first();
         assertThat(last).containsText("Lantern Mini");

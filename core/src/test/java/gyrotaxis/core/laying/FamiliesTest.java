@@ -27,6 +27,7 @@ import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.plan.PlansByChance;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HairlineShape;
 import gyrotaxis.core.scalp.HairlineShape.Peak;
@@ -143,7 +144,10 @@ class FamiliesTest {
                 }
             }
         }
-        return cases.stream();
+        // Two of seven, which no two lists of theirs go round in step with, have every kind too; a long run takes all.
+        return IntStream.range(0, cases.size())
+                .filter(i -> i % 7 < 2 || PlansByChance.isLongRun())
+                .mapToObj(cases::get);
     }
 
     private static Region region(int k) {

@@ -43,6 +43,11 @@ public final class PlansByChance {
         return IntStream.range(0, Integer.getInteger("plans", usual));
     }
 
+    /** Whether as many as one likes are to be tried, and not only what is usual. */
+    public static boolean isLongRun() {
+        return System.getProperty("plans") != null;
+    }
+
     /** What is asked for. */
     public static InstallBrief brief(int seed) {
         return new PlansByChance(seed).brief();
