@@ -46,6 +46,11 @@ public final class WorkSheetWriter {
     /** A row whose middle lies so near to the midline lies on neither side, mm. ASSUMPTION: half a thin plait. */
     private static final double MIDDLE_MM = 4;
 
+    /** A hundredth of a millimetre on a map, a ten thousandth of a row or of a direction: finer than any hand, and short to write down. */
+    private static final double PER_MM = 100;
+
+    private static final double PER_ONE = 10_000;
+
     private static final Estimate NOT_COUNTED = Estimate.exactly(0);
 
     private static final Set<Caution> BEFORE_BRAIDING = EnumSet.of(
@@ -81,7 +86,7 @@ public final class WorkSheetWriter {
         finishing();
         return new WorkSheet(
                 supplies(),
-                plan.scalp().outline().chart(),
+                rounded(plan.scalp().outline().chart()),
                 plan.foundation().carriers().stream().map(WorkSheetWriter::row).toList(),
                 shares,
                 steps,
@@ -120,7 +125,25 @@ public final class WorkSheetWriter {
     }
 
     private static SheetRow row(Row r) {
-        return new SheetRow(r.id(), r.id().words(), side(r), r.path().chart(), r.braidWidthMm(), r.lengthMm());
+        return new SheetRow(
+                r.id(),
+                r.id().words(),
+                side(r),
+                rounded(r.path().chart()),
+                rounded(r.braidWidthMm(), PER_MM),
+                rounded(r.lengthMm(), PER_MM));
+    }
+
+    private static List<Vec2> rounded(List<Vec2> points) {
+        return points.stream().map(p -> rounded(p, PER_MM)).toList();
+    }
+
+    private static Vec2 rounded(Vec2 p, double perUnit) {
+        return new Vec2(rounded(p.x(), perUnit), rounded(p.y(), perUnit));
+    }
+
+    private static double rounded(double v, double perUnit) {
+        return Math.rint(v * perUnit) / perUnit;
     }
 
     private static Side side(Row r) {
@@ -146,9 +169,9 @@ public final class WorkSheetWriter {
         return new SheetShare(
                 ref,
                 row.id(),
-                Math.max(0, Math.min(1, s.alongRowMm() / row.lengthMm())),
-                s.chart(),
-                toward(s),
+                Math.max(0, Math.min(1, rounded(s.alongRowMm() / row.lengthMm(), PER_ONE))),
+                rounded(s.chart(), PER_MM),
+                rounded(toward(s), PER_ONE),
                 s.zone(),
                 side(row),
                 s.share(),

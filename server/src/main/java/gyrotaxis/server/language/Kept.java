@@ -1,9 +1,17 @@
 package gyrotaxis.server.language;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.Nulls;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
+import java.util.zip.GZIPInputStream;
+import java.util.zip.GZIPOutputStream;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -53,19 +61,56 @@ public class Kept {
 
     private final JsonMapper json;
 
+    /** Leaves out what is not said: it is read as not said again, and takes most of the room. */
+    private final JsonMapper sparing;
+
     Kept(JsonMapper json) {
         this.json = json.rebuild()
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
                 .changeDefaultNullHandling(n -> n.withContentNulls(Nulls.SKIP))
                 .build();
+        this.sparing = this.json
+                .rebuild()
+                .changeDefaultPropertyInclusion(i -> i.withValueInclusion(JsonInclude.Include.NON_NULL))
+                .build();
     }
 
     /** A document of the newest format. */
     public String write(Form form, Object body) {
         ObjectNode document = json.createObjectNode().put(FORMAT, form.newest());
-        json.valueToTree(body).properties().forEach(p -> document.set(p.getKey(), p.getValue()));
+        sparing.valueToTree(body).properties().forEach(p -> document.set(p.getKey(), p.getValue()));
         return json.writeValueAsString(document);
+    }
+
+    /** A document of the newest format, packed: a tenth of its room. */
+    public byte[] pack(Form form, Object body) {
+        return packed(write(form, body));
+    }
+
+    /** Any text, packed. */
+    public static byte[] packed(String document) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (GZIPOutputStream to = new GZIPOutputStream(bytes)) {
+            to.write(document.getBytes(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+
+    /**
+     * What a packed document of any format says.
+     *
+     * @throws NewerFormat if it was written by a newer version than this one
+     * @throws Unreadable if it is no document of this form
+     */
+    public <T> T unpack(Form form, byte[] packed, Class<T> type) {
+        try (GZIPInputStream from = new GZIPInputStream(new ByteArrayInputStream(packed))) {
+            return read(form, new String(from.readAllBytes(), StandardCharsets.UTF_8), type);
+        } catch (IOException e) {
+            throw new Unreadable(form, e);
+        }
     }
 
     /**

@@ -13,10 +13,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Repository;
 
 @Repository
-class JooqWorkSheets implements WorkSheets {
+class JooqWorkSheets implements WorkSheets, SmartInitializingSingleton {
+    private static final int PACKED_AT_ONCE = 100;
+
     private final DSLContext db;
     private final Kept kept;
 
@@ -32,11 +35,11 @@ class JooqWorkSheets implements WorkSheets {
 
     @Override
     public Optional<PlanForm> basis(UUID id) {
-        return db.select(WORK_SHEET.BASIS)
+        return db.select(WORK_SHEET.PACKED_BASIS)
                 .from(WORK_SHEET)
                 .where(WORK_SHEET.ID.eq(id))
-                .fetchOptional(WORK_SHEET.BASIS)
-                .map(document -> kept.read(Form.PLAN, document, PlanForm.class));
+                .fetchOptional(WORK_SHEET.PACKED_BASIS)
+                .map(packed -> kept.unpack(Form.PLAN, packed, PlanForm.class));
     }
 
     @Override
@@ -57,8 +60,10 @@ class JooqWorkSheets implements WorkSheets {
                         s.planName(),
                         s.planVersion(),
                         s.madeAt().atOffset(ZoneOffset.UTC),
-                        kept.write(Form.WORK_SHEET, s.sheet()),
-                        kept.write(Form.PLAN, basis)))
+                        null,
+                        null,
+                        kept.pack(Form.WORK_SHEET, s.sheet()),
+                        kept.pack(Form.PLAN, basis)))
                 .execute();
     }
 
@@ -70,6 +75,27 @@ class JooqWorkSheets implements WorkSheets {
                 r.getPlanName(),
                 r.getPlanVersion(),
                 r.getMadeAt().toInstant(),
-                kept.read(Form.WORK_SHEET, r.getSheet(), WorkSheetForm.class));
+                kept.unpack(Form.WORK_SHEET, r.getPackedSheet(), WorkSheetForm.class));
+    }
+
+    /** Sheets that were kept before they were packed are packed once, as they are. */
+    @Override
+    public void afterSingletonsInstantiated() {
+        boolean isMore = true;
+        while (isMore) {
+            var some = db.select(WORK_SHEET.ID, WORK_SHEET.SHEET, WORK_SHEET.BASIS)
+                    .from(WORK_SHEET)
+                    .where(WORK_SHEET.SHEET.isNotNull())
+                    .limit(PACKED_AT_ONCE)
+                    .fetch();
+            some.forEach(r -> db.update(WORK_SHEET)
+                    .set(WORK_SHEET.PACKED_SHEET, Kept.packed(r.value2()))
+                    .set(WORK_SHEET.PACKED_BASIS, r.value3() == null ? null : Kept.packed(r.value3()))
+                    .setNull(WORK_SHEET.SHEET)
+                    .setNull(WORK_SHEET.BASIS)
+                    .where(WORK_SHEET.ID.eq(r.value1()))
+                    .execute());
+            isMore = some.size() == PACKED_AT_ONCE;
+        }
     }
 }
