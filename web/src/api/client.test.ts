@@ -29,7 +29,7 @@ afterEach(() => vi.unstubAllGlobals());
 describe('api', () => {
   it('returns the body of a good answer', async () => {
     const api = await clientOn(() => answer(200, [{ id: 'p1' }]));
-    expect(await api.plans()).toEqual([{ id: 'p1' }]);
+    expect(await api.plans(1)).toEqual([{ id: 'p1' }]);
     expect(asked[0]?.headers.has('X-XSRF-TOKEN')).toBe(false);
   });
 
@@ -49,7 +49,7 @@ describe('api', () => {
         ],
       }),
     );
-    const problem = await api.plans().catch((e: unknown) => e);
+    const problem = await api.plans(1).catch((e: unknown) => e);
     expect(problem).toBeInstanceOf(Object);
     expect(problem).toMatchObject({ status: 422, isAway: false });
     expect((problem as Problem).at('head.roundMm')?.max).toBe(690);
@@ -59,7 +59,11 @@ describe('api', () => {
 
   it('says that the server is away when nothing answers', async () => {
     const api = await clientOn(() => Promise.reject(new TypeError('failed to fetch')));
-    await expect(api.clients()).rejects.toMatchObject({ status: 0, message: AWAY, isAway: true });
+    await expect(api.clients('', 0, 24)).rejects.toMatchObject({
+      status: 0,
+      message: AWAY,
+      isAway: true,
+    });
   });
 });
 

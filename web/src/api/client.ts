@@ -106,10 +106,13 @@ export const api = {
   client: (id: string) => take(http.GET('/api/clients/{id}', { params: { path: { id } } })),
   keepHead: (id: string, body: Body<'/api/clients/{id}/heads', 'post'>) =>
     take(http.POST('/api/clients/{id}/heads', { params: { path: { id } }, body })),
-  plans: () => take(http.GET('/api/plans')) as Promise<SavedPlan[]>,
+  /** The plans that were changed last. */
+  plans: (most: number) =>
+    take(http.GET('/api/plans', { params: { query: { most } } })) as Promise<SavedPlan[]>,
   savedPlan: (id: string) =>
     take(http.GET('/api/plans/{id}', { params: { path: { id } } })) as Promise<SavedPlan>,
-  planTiles: () => take(http.GET('/api/plans/tiles')),
+  planTiles: (client: string[]) =>
+    take(http.GET('/api/plans/tiles', { params: { query: { client } } })),
   /** A brief that was kept in this browser in an older format. */
   opened: (document: unknown) =>
     take(http.POST('/api/plans/opened', { body: document as never })) as Promise<Brief>,
@@ -120,7 +123,8 @@ export const api = {
       http.PUT('/api/plans/{id}', { params: { path: { id } }, body, keepalive }),
     ) as Promise<SavedPlan>,
   removePlan: (id: string) => take(http.DELETE('/api/plans/{id}', { params: { path: { id } } })),
-  clients: () => take(http.GET('/api/clients')),
+  clients: (typed: string, from: number, most: number) =>
+    take(http.GET('/api/clients', { params: { query: { typed, from, most } } })),
   addClient: (body: Body<'/api/clients', 'post'>) => take(http.POST('/api/clients', { body })),
   changeClient: (id: string, body: Body<'/api/clients/{id}', 'put'>) =>
     take(http.PUT('/api/clients/{id}', { params: { path: { id } }, body })),

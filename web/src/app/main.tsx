@@ -4,14 +4,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage } from '../features/bench';
-import {
-  BookPage,
-  ClientPage,
-  clientsQuery,
-  LearnedPage,
-  PeoplePage,
-  tilesQuery,
-} from '../features/book';
+import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
 import { WordsGate } from '../words';
@@ -33,8 +26,7 @@ keepPage();
 // What the first place shows is asked for at once, and not only when it is known what everything is called.
 void queries.prefetchQuery(wordsQuery());
 if (window.location.pathname.startsWith('/book')) {
-  void queries.prefetchQuery(clientsQuery());
-  void queries.prefetchQuery(tilesQuery());
+  void queries.prefetchInfiniteQuery(clientsQuery());
 }
 
 createRoot(root).render(

@@ -32,6 +32,9 @@ export function parseAmount(text: string): number | null | undefined {
   return cleaned === '' ? null : (parseNumber(cleaned) ?? undefined);
 }
 
+/** How many of something there are, a thousand and more in threes. */
+export const sayCount = (n: number): string => n.toLocaleString('en-GB');
+
 /** An amount of loops as one says it: whole, or with its half. */
 export const sayLoops = (loops: number): string => {
   const half = Math.round(loops * 2) / 2;

@@ -2,6 +2,7 @@
 export interface Asked {
   method: string;
   path: string;
+  query: URLSearchParams;
   body: unknown;
 }
 
@@ -32,9 +33,11 @@ const json = (status: number, body: unknown) =>
 
 export async function answerRequest(request: Request): Promise<Response> {
   const text = await request.text();
+  const url = new URL(request.url);
   const one: Asked = {
     method: request.method,
-    path: new URL(request.url).pathname,
+    path: url.pathname,
+    query: url.searchParams,
     body: text === '' ? undefined : JSON.parse(text),
   };
   asked.push(one);

@@ -1471,6 +1471,11 @@ export interface components {
             version: number;
             wishes: string;
         };
+        ClientsView: {
+            clients: components["schemas"]["ClientView"][];
+            /** Format: int32 */
+            count: number;
+        };
         ColourStock: {
             colour: string;
             /** Format: double */
@@ -2665,6 +2670,7 @@ export interface components {
             clientId: string;
             /** Format: uuid */
             id: string;
+            isFresh: boolean;
             name: string;
             problem: string | null;
             summary: components["schemas"]["PlanSummary"] | null;
@@ -3783,7 +3789,11 @@ export interface operations {
     };
     list_5: {
         parameters: {
-            query?: never;
+            query?: {
+                typed?: string;
+                from?: number;
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3796,7 +3806,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ClientView"][];
+                    "application/json": components["schemas"]["ClientsView"];
                 };
             };
         };
@@ -4843,7 +4853,9 @@ export interface operations {
     };
     list_1: {
         parameters: {
-            query?: never;
+            query?: {
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4911,7 +4923,9 @@ export interface operations {
     };
     tiles: {
         parameters: {
-            query?: never;
+            query?: {
+                client?: string[];
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, Navigate } from 'react-router';
-import { plansQuery } from './bench.queries';
+import { lastPlanQuery } from './bench.queries';
 
 /** The bench without a plan named: the one last worked on, or the way to the first. */
 export function BenchDoor() {
-  const plans = useQuery(plansQuery());
+  const plans = useQuery(lastPlanQuery());
   const last = plans.data?.[0];
   if (last) return <Navigate to={`/bench/${last.id}`} replace />;
   return (

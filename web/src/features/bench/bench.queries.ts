@@ -3,7 +3,9 @@ import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import { keepDraft, putDraftBy, readDraft } from './draft/keptHere';
 
-export const plansQuery = () => queryOptions({ queryKey: ['plans'], queryFn: api.plans });
+/** The plan last worked on, if there is any. */
+export const lastPlanQuery = () =>
+  queryOptions({ queryKey: ['plans', 'last'], queryFn: () => api.plans(1) });
 
 /** A draft that was kept here before briefs were told as they are today is brought up to date first. */
 async function openDraft(id: string, format: number): Promise<void> {
@@ -36,8 +38,5 @@ export const hairLinesQuery = () =>
   queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines });
 
 export const patternsQuery = () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns });
-
-export const clientQuery = (id: string) =>
-  queryOptions({ queryKey: ['clients', id], queryFn: () => api.client(id) });
 
 export const methodsQuery = () => queryOptions({ queryKey: ['methods'], queryFn: api.methods });

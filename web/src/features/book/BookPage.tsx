@@ -1,8 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
+import { keepPreviousData, useInfiniteQuery, useQueries, useQuery } from '@tanstack/react-query';
 import { UserPlus } from 'lucide-react';
-import { useState } from 'react';
+import { useDeferredValue, useState } from 'react';
 import type { Client } from '../../api/types';
-import { plural } from '../../lib/time';
+import { sayCount } from '../../lib/amount';
 import { Button } from '../../ui/Button';
 import { Visits, visitsQuery } from '../chair';
 import { clientsQuery, tilesQuery } from './book.queries';
@@ -13,17 +13,25 @@ import { BookLinks } from './BookLinks';
 
 /** Clients, their heads and their plans. */
 export function BookPage() {
-  const clients = useQuery(clientsQuery());
-  const plans = useQuery(tilesQuery());
   const [written, setWritten] = useState<Client | 'new'>();
   const [search, setSearch] = useState('');
+  const typed = useDeferredValue(search.trim());
+  const clients = useInfiniteQuery({
+    ...clientsQuery(typed),
+    placeholderData: keepPreviousData,
+  });
+  const pages = clients.data?.pages ?? [];
+  const found = pages.flatMap((p) => p.clients);
+  const count = pages[0]?.count ?? 0;
+  const plans = useQueries({
+    queries: pages.map((p) => tilesQuery(p.clients.map((c) => c.id))),
+    combine: (all) => all.flatMap((one) => one.data ?? []),
+  });
+  const isEmpty = typed === '' && clients.isSuccess && count === 0;
   const visits = useQuery(visitsQuery());
   // What was finished before today is history; what is still open is not.
   const day = new Date().toLocaleDateString('sv');
   const today = (visits.data ?? []).filter((v) => v.day === day || (v.isBegun && !v.isFinished));
-  const found = (clients.data ?? []).filter((c) =>
-    c.name.toLocaleLowerCase().includes(search.trim().toLocaleLowerCase()),
-  );
 
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
@@ -32,12 +40,12 @@ export function BookPage() {
           <h1 className="text-3xl leading-none font-semibold">Book</h1>
           <p className="mt-1 text-soft">
             {clients.data
-              ? `${plural(clients.data.length, 'client')}, ${plural(plans.data?.length ?? 0, 'plan')}`
+              ? `${sayCount(count)} ${count === 1 ? 'client' : 'clients'}${typed && ` called “${typed}”`}`
               : 'Opening the book…'}
           </p>
         </div>
         <BookLinks />
-        {(clients.data?.length ?? 0) > 0 && (
+        {!isEmpty && (
           <input
             type="search"
             aria-label="Find a client"
@@ -56,11 +64,11 @@ export function BookPage() {
           {clients.error.message}
         </p>
       )}
-      {clients.data?.length === 0 && <EmptyBook onBegin={() => setWritten('new')} />}
-      {found.length === 0 && search && (
-        <p className="text-soft">Nobody in the book is called “{search}”.</p>
+      {isEmpty && <EmptyBook onBegin={() => setWritten('new')} />}
+      {clients.isSuccess && found.length === 0 && typed && (
+        <p className="text-soft">Nobody in the book is called “{typed}”.</p>
       )}
-      {!search && (clients.data?.length ?? 0) > 0 && (
+      {!search && !isEmpty && clients.isSuccess && (
         <div className="mb-8 flex flex-col gap-6">
           <BookDays />
           {today.length > 0 && (
@@ -79,11 +87,24 @@ export function BookPage() {
           <ClientPanel
             key={c.id}
             client={c}
-            plans={(plans.data ?? []).filter((p) => p.clientId === c.id)}
+            plans={plans.filter((p) => p.clientId === c.id)}
             onWrite={() => setWritten(c)}
           />
         ))}
       </ul>
+      {clients.hasNextPage && (
+        <div className="mt-4 flex items-baseline gap-3">
+          <Button
+            onClick={() => void clients.fetchNextPage()}
+            disabled={clients.isFetchingNextPage}
+          >
+            Show more
+          </Button>
+          <span className="text-soft">
+            {sayCount(found.length)} of {sayCount(count)}
+          </span>
+        </div>
+      )}
       {written && (
         <ClientDialog
           client={written === 'new' ? undefined : written}

@@ -27,6 +27,7 @@ export function PlanTile({ plan }: { plan: Tile }) {
         <div className="min-w-0 flex-1">
           <p className="truncate font-semibold">{plan.name}</p>
           {plan.problem && <p className="text-sm text-chalk">▲ {plan.problem}</p>}
+          {!s && !plan.problem && <p className="text-sm text-soft">being worked out …</p>}
           {s && (
             <dl className="mt-1 flex gap-4 whitespace-nowrap">
               <Figure name={s.loops === 1 ? 'loop' : 'loops'} figure={s.loops} />

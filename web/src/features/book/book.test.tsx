@@ -2,7 +2,7 @@
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Client, Diary } from '../../api/types';
+import type { Client, Diary, PlanTile } from '../../api/types';
 import { sample, WithWords } from '../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../testing/server';
 import { usePrefs } from '../../ui/prefs';
@@ -30,11 +30,16 @@ const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('butto
 
 describe('BookPage', () => {
   const other: Client = { ...client, id: 'c2', name: 'Ánna Quay', wishes: '', heads: [] };
-  const open = (clients: Client[]) => {
+  const open = (clients: Client[], tiles: () => PlanTile[] = () => [sample.tile]) => {
     serve({
-      'GET /api/clients': () => clients,
+      'GET /api/clients': ({ query }) => {
+        const typed = (query.get('typed') ?? '').toLowerCase();
+        const fit = clients.filter((c) => c.name.toLowerCase().includes(typed));
+        const from = Number(query.get('from'));
+        return { clients: fit.slice(from, from + 24), count: fit.length };
+      },
       'GET /api/diary': () => nobodyHere,
-      'GET /api/plans/tiles': () => [sample.tile],
+      'GET /api/plans/tiles': tiles,
       'POST /api/plans': () => ({ ...savedPlan, id: 'new-plan' }),
     });
     render(
@@ -51,7 +56,8 @@ describe('BookPage', () => {
 
   it('shows each client with her plans, and the figures of each plan', async () => {
     open([client, other]);
-    await screen.findByText('2 clients, 1 plan');
+    await screen.findByText('2 clients');
+    await screen.findByRole('heading', { name: client.name });
     const hers = screen.getByRole('heading', { name: client.name }).closest('li') as HTMLElement;
     await within(hers).findByText(String(sample.tile.summary?.loops));
     expect(within(hers).getByText(/▲ tender spots/)).toBeTruthy();
@@ -68,11 +74,40 @@ describe('BookPage', () => {
     open([client, other]);
     await screen.findByText(/2 clients/);
     type('Find a client', 'QUAY');
+    await screen.findByText('2 clients called “QUAY”');
     expect(screen.getAllByRole('heading', { level: 2 }).map((h) => h.textContent)).toEqual(
       [client, other].filter((c) => /quay/i.test(c.name)).map((c) => c.name),
     );
     type('Find a client', 'nobody');
-    expect(screen.getByText(/Nobody in the book is called “nobody”/)).toBeTruthy();
+    await screen.findByText(/Nobody in the book is called “nobody”/);
+  });
+
+  it('shows a large book piece by piece', async () => {
+    const many = Array.from({ length: 1030 }, (_, i) => ({
+      ...other,
+      id: `c${i}`,
+      name: `Quay ${i}`,
+    }));
+    open(many, () => []);
+    await screen.findByText('1,030 clients');
+    await screen.findByText('24 of 1,030');
+    press('Show more');
+    await screen.findByText('48 of 1,030');
+    expect(screen.getByRole('heading', { name: 'Quay 47' })).toBeTruthy();
+    expect(screen.queryByRole('heading', { name: 'Quay 48' })).toBeNull();
+  });
+
+  it('asks again for figures that are being worked out', async () => {
+    let asked = 0;
+    open([client], () => [
+      asked++ === 0
+        ? { ...sample.tile, summary: null, isFresh: false }
+        : { ...sample.tile, isFresh: true },
+    ]);
+    await screen.findByRole('link', { name: new RegExp(sample.tile.name) });
+    expect(screen.getByText('being worked out …')).toBeTruthy();
+    await screen.findByText(String(sample.tile.summary?.loops));
+    expect(screen.queryByText('being worked out …')).toBeNull();
   });
 
   it('begins a plan and goes to the bench with it', async () => {

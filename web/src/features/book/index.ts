@@ -1,5 +1,5 @@
 export { BookPage } from './BookPage';
-export { clientsQuery, tilesQuery } from './book.queries';
+export { clientsQuery } from './book.queries';
 export { ClientPage } from './client/ClientPage';
 export { LearnedPage } from './learned/LearnedPage';
 export { PeoplePage } from './people/PeoplePage';

@@ -6,7 +6,7 @@ import { api } from '../../api/client';
 import type { Client, HairLine } from '../../api/types';
 import { plural } from '../../lib/time';
 import { Button } from '../../ui/Button';
-import { clientsQuery } from '../book';
+import { clientQuery } from '../../api/queries';
 import { LineDialog } from './LineDialog';
 import { LinePanel } from './LinePanel';
 import { hairLinesQuery, stockQuery } from './shelf.queries';
@@ -18,9 +18,9 @@ import { Things } from './Things';
 function useFirstPlan(lines: HairLine[] | undefined): Client | undefined {
   const [search] = useSearchParams();
   const navigate = useNavigate();
-  const clients = useQuery({ ...clientsQuery(), enabled: search.has('plan') });
+  const clientId = search.get('plan') ?? '';
+  const client = useQuery({ ...clientQuery(clientId), enabled: clientId !== '' }).data;
   const queries = useQueryClient();
-  const client = clients.data?.find((c) => c.id === search.get('plan'));
   const { mutate, isIdle } = useMutation({
     mutationFn: (clientId: string) => api.beginPlan({ clientId, name: '', stylistId: null }),
     onSuccess: (plan) => {

@@ -68,7 +68,7 @@ describe('an empty shelf', () => {
   it('lays the plan on the bench that waited for hair', async () => {
     serve({
       'GET /api/hair-lines': () => [],
-      'GET /api/clients': () => [sample.client],
+      [`GET /api/clients/${sample.client.id}`]: () => sample.client,
       'POST /api/hair-lines/starter': () => [starter],
       'POST /api/plans': () => sample.savedPlan,
     });

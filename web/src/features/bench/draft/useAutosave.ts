@@ -41,7 +41,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
         const stored = await api.changePlan(planId, body, isLeaving);
         store.getState().saved(stored, now.brief);
         if (isLeaving) dropDraft(planId);
-        void queries.invalidateQueries({ queryKey: ['plans'], exact: true });
+        void queries.invalidateQueries({ queryKey: ['plans', 'last'] });
         void queries.invalidateQueries({ queryKey: ['plans', 'tiles'] });
       } catch (thrown) {
         const problem = thrown instanceof Problem ? thrown : new Problem(0, String(thrown));

@@ -9,7 +9,7 @@ import { Choice, TextField } from '../../../ui/Field';
 import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
-import { clientQuery } from '../bench.queries';
+import { clientQuery } from '../../../api/queries';
 import { BenchLength } from './BenchLength';
 import { StepFold } from './StepFold';
 import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
@@ -247,7 +247,7 @@ function Heads() {
     mutationFn: () => api.keepHead(clientId, head),
     onSuccess: (c) => {
       queries.setQueryData(clientQuery(clientId).queryKey, c);
-      void queries.invalidateQueries({ queryKey: ['clients'], exact: true });
+      void queries.invalidateQueries({ queryKey: ['clients', 'list'] });
     },
   });
   const heads = client.data?.heads ?? [];

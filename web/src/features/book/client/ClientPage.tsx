@@ -6,6 +6,7 @@ import { formatDay } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { useWords, wordOf } from '../../../words';
+import { clientQuery } from '../../../api/queries';
 import { tilesQuery } from '../book.queries';
 import { ClientDialog } from '../ClientDialog';
 import { BookingDialog } from '../day/BookingDialog';
@@ -20,11 +21,8 @@ import { Pictures } from './Pictures';
 export function ClientPage() {
   const { clientId = '' } = useParams();
   const navigate = useNavigate();
-  const client = useQuery({
-    queryKey: ['clients', clientId],
-    queryFn: () => api.client(clientId),
-  });
-  const plans = useQuery(tilesQuery());
+  const client = useQuery(clientQuery(clientId));
+  const plans = useQuery(tilesQuery([clientId]));
   const visits = useQuery({
     queryKey: ['client-visits', clientId],
     queryFn: () => api.clientVisits(clientId),
@@ -56,7 +54,7 @@ export function ClientPage() {
     );
   }
   if (!c) return <main className="p-8 text-soft">Opening her page…</main>;
-  const hers = (plans.data ?? []).filter((p) => p.clientId === c.id);
+  const hers = plans.data ?? [];
   const last = visits.data?.find((v) => v.isFinished);
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">

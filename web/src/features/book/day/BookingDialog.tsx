@@ -8,8 +8,9 @@ import { formatMinutes } from '../../../lib/time';
 import { Choice, CONTROL, Field, TextField } from '../../../ui/Field';
 import { Modal } from '../../../ui/Modal';
 import { useWords } from '../../../words';
-import { clientsQuery, tilesQuery } from '../book.queries';
+import { tilesQuery } from '../book.queries';
 import { clock, parseClock } from './dayTime';
+import { WhoComes } from './WhoComes';
 
 interface Props {
   diary: Diary;
@@ -19,8 +20,6 @@ interface Props {
 
 /** Gives somebody a time: as long as her plan needs, where and with whom there is one, with her hair prepared before. */
 export function BookingDialog({ diary, at, onClose }: Props) {
-  const clients = useQuery(clientsQuery());
-  const plans = useQuery(tilesQuery());
   const queries = useQueryClient();
   const { occasions } = useWords();
   const [occasion, setOccasion] = useState<Occasion>('INSTALL');
@@ -30,7 +29,8 @@ export function BookingDialog({ diary, at, onClose }: Props) {
   const [day, setDay] = useState(at.day);
   const [time, setTime] = useState(clock(at.minute));
   const [note, setNote] = useState('');
-  const hers = (plans.data ?? []).filter((p) => p.clientId === clientId);
+  const plans = useQuery(tilesQuery(clientId ? [clientId] : []));
+  const hers = plans.data ?? [];
   const plan = planId || hers[0]?.id || '';
   const minute = parseClock(time);
   const asked = useQuery({
@@ -103,13 +103,8 @@ export function BookingDialog({ diary, at, onClose }: Props) {
       onClose={onClose}
     >
       <div className="grid grid-cols-2 gap-3">
-        <Choice
-          label="Who comes"
-          value={clientId}
-          options={[
-            { value: '', words: 'choose' },
-            ...(clients.data ?? []).map((c) => ({ value: c.id, words: c.name })),
-          ]}
+        <WhoComes
+          clientId={clientId}
           onChoose={(id) => {
             setClient(id);
             setPlan('');

@@ -201,7 +201,8 @@ class HookingBrowserTest {
         }
         assertThat(front.getByRole(AriaRole.ALERT)).containsText("would sit on its neighbour");
         assertThat(bench.stations().first()).isVisible();
-        for (int i = 0; i < 12; i++) {
+        // On a busy machine the page still says it when all is undone already.
+        for (int i = 0; i < 12 && bench.button("undo").isEnabled(); i++) {
             bench.button("undo").click();
             if (front.getByRole(AriaRole.ALERT).count() == 0) {
                 break;

@@ -66,6 +66,12 @@ final class ServerProcess {
         return port;
     }
 
+    /** Lets it end in its own time. */
+    void end() throws InterruptedException {
+        process.destroy();
+        process.waitFor();
+    }
+
     /** Pulls the plug. */
     void kill() throws InterruptedException {
         process.destroyForcibly().waitFor();

@@ -12,6 +12,7 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -113,6 +114,22 @@ public final class Api {
     /** The brief of the first demo plan, to be changed at will. */
     ObjectNode anyBrief() {
         return (ObjectNode) get("/api/plans").json().get(0).get("brief");
+    }
+
+    /** Tiles of plans, once all are of today. */
+    Answer freshTiles(String query) {
+        long end = System.nanoTime() + Duration.ofMinutes(1).toNanos();
+        while (System.nanoTime() < end) {
+            Answer tiles = get("/api/plans/tiles" + query);
+            boolean areFresh = true;
+            for (JsonNode tile : tiles.json()) {
+                areFresh &= tile.path("isFresh").asBoolean();
+            }
+            if (areFresh) {
+                return tiles;
+            }
+        }
+        throw new AssertionError("tiles are not worked out");
     }
 
     HttpRequest.Builder request(String path) {

@@ -3,6 +3,8 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -231,8 +233,42 @@ class KeepingTest {
     }
 
     @Test
+    void clientsAreListedPieceByPieceAndAsTheyAreTyped(Api api) {
+        for (String name : List.of("Zéphyrine Quaybird", "Zoë Quaybird-Ström", "Quaybird Zabel")) {
+            assertThat(api.post("/api/clients", newClient(name)).status()).isEqualTo(201);
+        }
+        assertThat(names(api, "typed=zephyrine")).containsExactly("Zéphyrine Quaybird");
+        assertThat(names(api, "typed=STROM%20quay")).containsExactly("Zoë Quaybird-Ström");
+        // Those that begin with it first, then by name.
+        assertThat(names(api, "typed=quaybird"))
+                .containsExactly("Quaybird Zabel", "Zéphyrine Quaybird", "Zoë Quaybird-Ström");
+        assertThat(names(api, "typed=quaybird&from=1&most=1")).containsExactly("Zéphyrine Quaybird");
+        assertThat(api.get("/api/clients?typed=quaybird&most=1")
+                        .json()
+                        .path("count")
+                        .asInt())
+                .isEqualTo(3);
+        assertThat(names(api, "typed=nobody%25")).isEmpty();
+        List<String> all = new ArrayList<>();
+        int count = api.get("/api/clients").json().path("count").asInt();
+        for (int from = 0; from < count; from += 4) {
+            all.addAll(names(api, "most=4&from=" + from));
+        }
+        assertThat(all).hasSize(count).doesNotHaveDuplicates();
+    }
+
+    private static List<String> names(Api api, String query) {
+        List<String> names = new ArrayList<>();
+        api.get("/api/clients?" + query)
+                .json()
+                .path("clients")
+                .forEach(c -> names.add(c.path("name").asString()));
+        return names;
+    }
+
+    @Test
     void theDemoStudioHasItsPeopleAndHair(Api api) {
-        assertThat(api.get("/api/clients").json().size()).isGreaterThanOrEqualTo(6);
+        assertThat(api.get("/api/clients").json().path("count").asInt()).isGreaterThanOrEqualTo(6);
         assertThat(api.get("/api/hair-lines").json().size()).isGreaterThanOrEqualTo(8);
         for (JsonNode plan : api.get("/api/plans").json()) {
             assertThat(api.plan(plan.path("brief")).status()).isEqualTo(200);

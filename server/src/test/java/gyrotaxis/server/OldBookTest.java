@@ -44,7 +44,7 @@ class OldBookTest {
                     .satisfies(
                             m -> assertThat(m.at("/method/pacePercent").asInt()).isEqualTo(95));
             assertThat(api.get("/api/hair-lines").json()).hasSize(9);
-            JsonNode clients = api.get("/api/clients").json();
+            JsonNode clients = api.get("/api/clients").json().path("clients");
             assertThat(clients).hasSize(7);
             assertThat(clients)
                     .filteredOn(c -> c.path("name").asString().startsWith("Isolde"))

@@ -3,6 +3,9 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -256,10 +259,10 @@ class PlanApiTest {
         parent.set(at.substring(slash + 1), Api.JSON.readTree(value));
     }
 
-    /** A book of plans is one answer, with maps no finer than their pictures; what is unchanged is summed up once. */
+    /** A book of plans is one answer, with maps no finer than their pictures. */
     @Test
     void tilesTellAllPlansInOneSmallAnswer(Api api) {
-        Answer first = api.get("/api/plans/tiles");
+        Answer first = api.freshTiles("");
         JsonNode tiles = first.json();
         assertThat(tiles.size()).isEqualTo(api.get("/api/plans").json().size());
         assertThat((double) first.text().length() / tiles.size()).isLessThan(4_500);
@@ -268,5 +271,63 @@ class PlanApiTest {
             assertThat(tile.get("summary").get("outline").size()).isBetween(30, 140);
         }
         assertThat(api.get("/api/plans/tiles").text()).isEqualTo(first.text());
+    }
+
+    /** A tile that is kept is of a plan as it is and of hair as it lies on the shelf. */
+    @Test
+    void tilesFollowTheirPlanAndTheShelf(Api api) {
+        JsonNode plan = api.get("/api/plans").json().get(0);
+        String hers = "?client=" + plan.path("clientId").asString();
+        int before = packs(api, hers, plan);
+        ObjectNode body = Api.JSON.createObjectNode();
+        body.put("name", plan.path("name").asString())
+                .put("version", plan.path("version").asInt());
+        body.set("brief", ((ObjectNode) plan.path("brief").deepCopy()).put("fullness", 1.4));
+        assertThat(api.put("/api/plans/" + plan.path("id").asString(), body).status())
+                .isEqualTo(200);
+        int fuller = packs(api, hers, plan);
+        assertThat(fuller).isGreaterThan(before);
+        ObjectNode came = Api.JSON.createObjectNode();
+        came.put("id", UUID.randomUUID().toString()).put("why", "BOUGHT").put("amount", fuller);
+        JsonNode line = line(api, plan.at("/brief/hairLineId").asString());
+        came.putObject("good")
+                .put("kind", "PACKS")
+                .put("lineId", line.path("id").asString())
+                .put("colour", colour(plan, line))
+                .put("lot", "")
+                .put("packLoops", line.path("loopsPerPack").asInt());
+        assertThat(api.post("/api/stock/movements", came).status()).isLessThan(300);
+        assertThat(packs(api, hers, plan)).isLessThan(fuller);
+    }
+
+    private static int packs(Api api, String query, JsonNode plan) {
+        for (JsonNode tile : api.freshTiles(query).json()) {
+            if (tile.path("id").equals(plan.path("id"))) {
+                return tile.at("/summary/packs").asInt();
+            }
+        }
+        throw new AssertionError("no tile of " + plan.path("name"));
+    }
+
+    private static JsonNode line(Api api, String id) {
+        for (JsonNode line : api.get("/api/hair-lines").json()) {
+            if (line.path("id").asString().equals(id)) {
+                return line;
+            }
+        }
+        throw new AssertionError("no such hair");
+    }
+
+    private static String colour(JsonNode plan, JsonNode line) {
+        JsonNode chosen = plan.at("/brief/hooking/colour");
+        return chosen.isString() ? chosen.asString() : line.at("/colours/0").asString();
+    }
+
+    @Test
+    void moreTilesAtOnceThanAnybodySeesAreRefused(Api api) {
+        String many = IntStream.range(0, 101)
+                .mapToObj(i -> "client=" + UUID.randomUUID())
+                .collect(Collectors.joining("&", "?", ""));
+        assertThat(api.get("/api/plans/tiles" + many).messageAt("client")).contains("at most 100");
     }
 }

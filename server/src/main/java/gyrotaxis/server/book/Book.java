@@ -8,8 +8,21 @@ import java.util.UUID;
 
 /** The clients of a studio and their heads. */
 public interface Book {
-    /** All clients, by name. */
-    List<Client> clients();
+    /**
+     * Clients whose name has all of some words in it, each folded; with none, all.
+     *
+     * @param from how many of them are passed over
+     */
+    Found find(List<String> words, int from, int most);
+
+    /** Some clients, and how many there are in all. */
+    record Found(List<Client> clients, int count) {}
+
+    /** Whether nobody is in it. */
+    boolean isEmpty();
+
+    /** Some clients. */
+    List<Client> clients(Set<UUID> ids);
 
     /** One client. */
     Optional<Client> client(UUID id);
@@ -32,6 +45,9 @@ public interface Book {
 
     /** Heads of a client, the newest first. */
     List<Head> heads(UUID clientId);
+
+    /** Heads of some clients, the newest first. */
+    List<Head> heads(Set<UUID> clientIds);
 
     /** Keeps a newly measured head. */
     void add(Head head);

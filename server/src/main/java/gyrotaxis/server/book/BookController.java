@@ -1,7 +1,6 @@
 package gyrotaxis.server.book;
 
 import gyrotaxis.server.language.HeadBody;
-import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -11,6 +10,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -23,9 +23,13 @@ class BookController {
         this.desk = desk;
     }
 
+    /** Clients by name, as far as it is typed, so many from one on. */
     @GetMapping
-    List<ClientView> list() {
-        return desk.all();
+    ClientsView list(
+            @RequestParam(defaultValue = "") String typed,
+            @RequestParam(defaultValue = "0") int from,
+            @RequestParam(defaultValue = "24") int most) {
+        return desk.list(typed, from, most);
     }
 
     @GetMapping("/{id}")

@@ -3,11 +3,14 @@ package gyrotaxis.server.book;
 import gyrotaxis.core.scalp.HeadRecord;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import java.time.Clock;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -16,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class BookDesk {
+    private static final int MOST_LISTED = 100;
+
     private final Book book;
     private final UnderWay underWay;
     private final Clock clock;
@@ -26,9 +31,18 @@ class BookDesk {
         this.clock = clock;
     }
 
+    /** Clients as their names are typed, by any part and with or without accents. */
     @Transactional(readOnly = true)
-    List<ClientView> all() {
-        return book.clients().stream().map(this::view).toList();
+    ClientsView list(String typed, int from, int most) {
+        Book.Found found = book.find(Folded.words(typed), Math.max(0, from), Math.max(1, Math.min(MOST_LISTED, most)));
+        Map<UUID, List<Head>> heads =
+                book.heads(found.clients().stream().map(Client::id).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.groupingBy(Head::clientId));
+        return new ClientsView(
+                found.clients().stream()
+                        .map(c -> ClientView.of(c, heads.getOrDefault(c.id(), List.of())))
+                        .toList(),
+                found.count());
     }
 
     @Transactional(readOnly = true)

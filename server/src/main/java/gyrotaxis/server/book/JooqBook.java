@@ -20,6 +20,7 @@ import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Folded;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -28,7 +29,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.SortField;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -46,8 +50,35 @@ class JooqBook implements Book {
     }
 
     @Override
-    public List<Client> clients() {
-        return db.selectFrom(CLIENT).orderBy(CLIENT.NAME, CLIENT.ID).fetch(JooqBook::client);
+    public Found find(List<String> words, int from, int most) {
+        Condition all = words.stream().map(CLIENT.FOLDED::contains).reduce(DSL.noCondition(), Condition::and);
+        // Those whose name begins with it come first.
+        List<SortField<?>> order = new ArrayList<>();
+        if (!words.isEmpty()) {
+            order.add(DSL.when(CLIENT.FOLDED.startsWith(words.get(0)), 0)
+                    .otherwise(1)
+                    .asc());
+        }
+        order.add(CLIENT.FOLDED.asc());
+        order.add(CLIENT.ID.asc());
+        return new Found(
+                db.selectFrom(CLIENT)
+                        .where(all)
+                        .orderBy(order)
+                        .limit(most)
+                        .offset(from)
+                        .fetch(JooqBook::client),
+                db.fetchCount(CLIENT, all));
+    }
+
+    @Override
+    public boolean isEmpty() {
+        return !db.fetchExists(CLIENT);
+    }
+
+    @Override
+    public List<Client> clients(Set<UUID> ids) {
+        return db.selectFrom(CLIENT).where(CLIENT.ID.in(ids)).fetch(JooqBook::client);
     }
 
     @Override
@@ -87,6 +118,14 @@ class JooqBook implements Book {
     public List<Head> heads(UUID clientId) {
         return db.selectFrom(HEAD)
                 .where(HEAD.CLIENT_ID.eq(clientId))
+                .orderBy(HEAD.TAKEN_AT.desc(), HEAD.ID)
+                .fetch(this::head);
+    }
+
+    @Override
+    public List<Head> heads(Set<UUID> clientIds) {
+        return db.selectFrom(HEAD)
+                .where(HEAD.CLIENT_ID.in(clientIds))
                 .orderBy(HEAD.TAKEN_AT.desc(), HEAD.ID)
                 .fetch(this::head);
     }

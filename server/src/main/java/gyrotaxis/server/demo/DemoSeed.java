@@ -69,7 +69,7 @@ class DemoSeed implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (settings.demo() && shelf.all().isEmpty() && book.clients().isEmpty()) {
+        if (settings.demo() && shelf.all().isEmpty() && book.isEmpty()) {
             try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
                 DemoStudio studio = json.readValue(in, DemoStudio.class);
                 DemoPeople.Crew crew = transaction.execute(t -> people.add());

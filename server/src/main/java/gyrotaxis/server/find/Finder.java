@@ -10,7 +10,6 @@ import gyrotaxis.server.shared.Folded;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -27,7 +26,6 @@ import org.springframework.stereotype.Component;
 @Component
 class Finder implements SmartInitializingSingleton {
     private static final int MOST_OF_A_KIND = 6;
-    private static final int MOST_WORDS = 6;
     private static final int FOLDED_AT_ONCE = 1_000;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
@@ -50,10 +48,7 @@ class Finder implements SmartInitializingSingleton {
 
     /** All that fits every word of what was typed, those that begin with it first. */
     List<Hit> find(String typed) {
-        List<String> words = Arrays.stream(Folded.of(typed).split("\\s+"))
-                .filter(w -> !w.isEmpty())
-                .limit(MOST_WORDS)
-                .toList();
+        List<String> words = Folded.words(typed);
         List<Hit> hits = new ArrayList<>();
         if (words.isEmpty()) {
             return hits;

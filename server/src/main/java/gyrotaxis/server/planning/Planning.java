@@ -36,10 +36,7 @@ import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.shelf.Shelf;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -49,21 +46,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Planning {
     private static final int MOST_COMPARED = 3;
-    private static final int MOST_SUMMARIES = 400;
     private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
 
     private final Planner planner;
     private final Shelf shelf;
     private final JsonMapper json;
-
-    /** What was summed up lately, by all that it was worked out from; a book is opened many times a day. */
-    private final Map<List<Object>, PlanSummary> summaries =
-            Collections.synchronizedMap(new LinkedHashMap<>(MOST_SUMMARIES, 1, true) {
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<List<Object>, PlanSummary> eldest) {
-                    return size() > MOST_SUMMARIES;
-                }
-            });
 
     Planning(Planner planner, Shelf shelf, JsonMapper json) {
         this.planner = planner;
@@ -136,17 +123,7 @@ public class Planning {
      * @throws FieldProblems if the brief comes to no plan
      */
     public PlanSummary summary(BriefBody body) {
-        // The hair is part of what it was worked out from: it may be changed on the shelf under the same name.
-        List<Object> from = List.of(
-                body,
-                body.hairNamed().stream().flatMap(id -> shelf.find(id).stream()).toList());
-        PlanSummary known = summaries.get(from);
-        if (known != null) {
-            return known;
-        }
-        PlanSummary made = PlanSummary.of(plan(body));
-        summaries.put(from, made);
-        return made;
+        return PlanSummary.of(plan(body));
     }
 
     /** What is to be said about a plan, with those remedies only that help: each is planned, which takes its time. */

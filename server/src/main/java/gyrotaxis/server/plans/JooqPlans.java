@@ -3,6 +3,7 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.db.tables.records.PlanRecord;
+import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
@@ -33,8 +34,41 @@ class JooqPlans implements Plans, HairInUse {
     }
 
     @Override
-    public List<SavedPlan> all() {
-        return db.selectFrom(PLAN).orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID).fetch(this::plan);
+    public List<SavedPlan> latest(int most) {
+        return db.selectFrom(PLAN)
+                .orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID)
+                .limit(most)
+                .fetch(this::plan);
+    }
+
+    @Override
+    public List<Tiles.Row> rows(Set<UUID> clients) {
+        return db.selectFrom(PLAN)
+                .where(PLAN.CLIENT_ID.in(clients))
+                .orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID)
+                .fetch(this::row);
+    }
+
+    @Override
+    public List<Tiles.Row> latestRows(int most) {
+        return db.selectFrom(PLAN)
+                .orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID)
+                .limit(most)
+                .fetch(this::row);
+    }
+
+    @Override
+    public BriefBody brief(String document) {
+        return kept.read(Form.PLAN, document, PlanForm.class).brief().completed();
+    }
+
+    @Override
+    public void keepTile(UUID id, String tile, String of) {
+        db.update(PLAN)
+                .set(PLAN.TILE, tile)
+                .set(PLAN.TILE_OF, of)
+                .where(PLAN.ID.eq(id))
+                .execute();
     }
 
     @Override
@@ -64,8 +98,12 @@ class JooqPlans implements Plans, HairInUse {
     public Optional<SavedPlan> change(SavedPlan p) {
         SavedPlan next =
                 new SavedPlan(p.id(), p.clientId(), p.headId(), p.name(), p.brief(), p.version() + 1, p.updatedAt());
+        PlanRecord record = record(next);
+        // What its tile showed last is shown until it is worked out anew.
+        record.changed(PLAN.TILE, false);
+        record.changed(PLAN.TILE_OF, false);
         int changed = db.update(PLAN)
-                .set(record(next))
+                .set(record)
                 .where(PLAN.ID.eq(p.id()).and(PLAN.VERSION.eq(p.version())))
                 .execute();
         return changed == 1 ? Optional.of(next) : Optional.empty();
@@ -105,7 +143,24 @@ class JooqPlans implements Plans, HairInUse {
                 p.version(),
                 p.updatedAt().atOffset(ZoneOffset.UTC),
                 Folded.of(p.name()),
-                p.brief().hairNamed().stream().map(UUID::toString).sorted().collect(Collectors.joining(" ")));
+                hairNamed(p.brief()),
+                null,
+                null);
+    }
+
+    private static String hairNamed(BriefBody brief) {
+        return brief.hairNamed().stream().map(UUID::toString).sorted().collect(Collectors.joining(" "));
+    }
+
+    private Tiles.Row row(PlanRecord r) {
+        return new Tiles.Row(
+                r.getId(),
+                r.getClientId(),
+                r.getName(),
+                r.getBrief(),
+                r.getHairLineIds() == null ? hairNamed(brief(r.getBrief())) : r.getHairLineIds(),
+                r.getTile(),
+                r.getTileOf());
     }
 
     private SavedPlan plan(PlanRecord r) {
@@ -114,7 +169,7 @@ class JooqPlans implements Plans, HairInUse {
                 r.getClientId(),
                 r.getHeadId(),
                 r.getName(),
-                kept.read(Form.PLAN, r.getBrief(), PlanForm.class).brief().completed(),
+                brief(r.getBrief()),
                 r.getVersion(),
                 r.getUpdatedAt().toInstant());
     }

@@ -2,7 +2,9 @@ package gyrotaxis.server.plans;
 
 import gyrotaxis.server.language.BriefBody;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
@@ -24,9 +27,10 @@ class PlanController {
         this.desk = desk;
     }
 
+    /** The plans that were changed last, the newest first. */
     @GetMapping("/plans")
-    List<SavedPlanView> list() {
-        return desk.all();
+    List<SavedPlanView> list(@RequestParam(defaultValue = "200") int most) {
+        return desk.latest(most);
     }
 
     @GetMapping("/plans/{id}")
@@ -34,10 +38,10 @@ class PlanController {
         return desk.find(id);
     }
 
-    /** All plans, the last changed first, each with as much of it as a tile in the book shows. */
+    /** Plans of some clients, or the last of all, the last changed first, each with as much of it as a tile in the book shows. */
     @GetMapping("/plans/tiles")
-    List<PlanTileView> tiles() {
-        return desk.tiles();
+    List<PlanTileView> tiles(@RequestParam(required = false) @Nullable Set<UUID> client) {
+        return desk.tiles(client == null ? Set.of() : client);
     }
 
     /** A brief that was kept in a browser, in whatever format it was kept there. */

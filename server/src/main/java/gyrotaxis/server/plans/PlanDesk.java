@@ -20,7 +20,6 @@ import gyrotaxis.server.language.WorkSheetForm;
 import gyrotaxis.server.people.People;
 import gyrotaxis.server.people.Person;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
@@ -48,6 +47,12 @@ import tools.jackson.databind.JsonNode;
 @Transactional
 public class PlanDesk {
     private static final int LONGEST_NAME = 120;
+
+    /** As many as a page shows, and some more. */
+    private static final int MOST_LISTED = 200;
+
+    private static final int MOST_CLIENTS = 100;
+
     private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
 
     private final Planning planning;
@@ -61,6 +66,7 @@ public class PlanDesk {
     private final People people;
     private final Methods methods;
     private final KnownHands hands;
+    private final Tiles tiles;
 
     PlanDesk(
             Planning planning,
@@ -73,7 +79,8 @@ public class PlanDesk {
             TransactionTemplate transaction,
             People people,
             Methods methods,
-            KnownHands hands) {
+            KnownHands hands,
+            Tiles tiles) {
         this.planning = planning;
         this.plans = plans;
         this.sheets = sheets;
@@ -85,30 +92,30 @@ public class PlanDesk {
         this.people = people;
         this.methods = methods;
         this.hands = hands;
+        this.tiles = tiles;
     }
 
+    /** The plans that were changed last, the newest first. */
     @Transactional(readOnly = true)
-    List<SavedPlanView> all() {
-        Map<UUID, Client> clients = book.clients().stream().collect(Collectors.toMap(Client::id, Function.identity()));
-        return plans.all().stream()
+    List<SavedPlanView> latest(int most) {
+        List<SavedPlan> some = plans.latest(Math.max(1, Math.min(MOST_LISTED, most)));
+        Map<UUID, Client> clients =
+                book.clients(some.stream().map(SavedPlan::clientId).collect(Collectors.toSet())).stream()
+                        .collect(Collectors.toMap(Client::id, Function.identity()));
+        return some.stream()
                 .filter(p -> clients.containsKey(p.clientId()))
-                .map(p -> SavedPlanView.of(p, client(p.clientId())))
+                .map(p -> SavedPlanView.of(p, Objects.requireNonNull(clients.get(p.clientId()))))
                 .toList();
     }
 
     /** Computed outside any transaction: nobody is to wait for a lock while it is. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    List<PlanTileView> tiles() {
-        // Each is a plan of its own, and in an empty memory takes its time.
-        return plans.all().parallelStream().map(this::tile).toList();
-    }
-
-    private PlanTileView tile(SavedPlan p) {
-        try {
-            return new PlanTileView(p.id(), p.clientId(), p.name(), planning.summary(p.brief()), null);
-        } catch (FieldProblems e) {
-            return new PlanTileView(p.id(), p.clientId(), p.name(), null, e.words());
+    List<PlanTileView> tiles(Set<UUID> clients) {
+        Fields f = new Fields();
+        if (clients.size() > MOST_CLIENTS) {
+            f.problem("client", "Ask for at most " + MOST_CLIENTS + " clients at once.");
         }
+        return f.orRefuse(() -> tiles.of(clients.isEmpty() ? plans.latestRows(MOST_LISTED) : plans.rows(clients)));
     }
 
     @Transactional(readOnly = true)

@@ -1,5 +1,6 @@
 package gyrotaxis.server.plans;
 
+import gyrotaxis.server.language.BriefBody;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,8 +9,20 @@ import java.util.UUID;
 
 /** The plans a studio keeps. */
 interface Plans {
-    /** All plans, the last changed first. */
-    List<SavedPlan> all();
+    /** So many plans, the last changed first. */
+    List<SavedPlan> latest(int most);
+
+    /** Those of some clients as far as their tiles need them, the last changed first. */
+    List<Tiles.Row> rows(Set<UUID> clients);
+
+    /** So many as far as their tiles need them, the last changed first. */
+    List<Tiles.Row> latestRows(int most);
+
+    /** The brief of a document. */
+    BriefBody brief(String document);
+
+    /** Keeps what the tile of a plan shows, with the fingerprint of what it was worked out from. */
+    void keepTile(UUID id, String tile, String of);
 
     /** Those of a client, the last changed first. */
     List<SavedPlan> ofClient(UUID client);

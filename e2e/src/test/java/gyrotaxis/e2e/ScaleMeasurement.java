@@ -1,0 +1,169 @@
+package gyrotaxis.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import gyrotaxis.server.Gyrotaxis;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+
+/**
+ * Measures a book of many years: its size, how long it takes to open, and how long the page waits for every list, search and page.
+ * Prints it and judges nothing. Run by {@code ./gyrotaxis bench --scale}.
+ */
+@EnabledIfSystemProperty(named = "measure", matches = "scale")
+class ScaleMeasurement {
+    private static final int CLIENTS = Integer.getInteger("clients", 20_000);
+    private static final int VISITS_EACH = 3;
+    private static final int STARTS = 3;
+
+    /** Asks for an address again and again with other words each time; answers what takes how long, sorted. */
+    private static final String ASK = """
+            async ({ path, words }) => {
+              const times = [];
+              for (let i = 0; i < 60; i++) {
+                const start = performance.now();
+                const answer = await fetch(path.replaceAll('{}', encodeURIComponent(words[i % words.length])));
+                if (!answer.ok) throw new Error(path + ' says ' + answer.status);
+                await answer.json();
+                // The first ones only warm the server up.
+                if (i >= 10) times.push(performance.now() - start);
+              }
+              times.sort((a, b) => a - b);
+              return [times[24], times[47]];
+            }
+            """;
+
+    /** Goes to a place inside the page and waits until it shows what it is for. */
+    private static final String OPEN = """
+            async ({ path, shown, away }) => {
+              const go = (to) => { history.pushState({}, '', to); dispatchEvent(new PopStateEvent('popstate', { state: {} })); };
+              const seen = async (what) => {
+                while (!document.querySelector(what)) await new Promise((done) => requestAnimationFrame(done));
+              };
+              const times = [];
+              for (let i = 0; i < 30; i++) {
+                go(away);
+                while (document.querySelector(shown)) await new Promise((done) => requestAnimationFrame(done));
+                await new Promise((done) => setTimeout(done, 150));
+                const start = performance.now();
+                go(path);
+                await seen(shown);
+                if (i >= 5) times.push(performance.now() - start);
+              }
+              times.sort((a, b) => a - b);
+              return [times[12], times[23]];
+            }
+            """;
+
+    @Test
+    void manyYears() throws Exception {
+        String given = System.getProperty("folder");
+        Path folder = given == null ? Files.createTempDirectory("gyrotaxis-years") : Path.of(given);
+        Path file = folder.resolve("gyrotaxis.mv.db");
+        if (!Files.exists(file)) {
+            make(folder);
+        }
+        System.out.printf(
+                "%,d clients, %,d visits; on disk %,d MB%n", CLIENTS, CLIENTS * VISITS_EACH, Files.size(file) >> 20);
+        HttpClient http = HttpClient.newHttpClient();
+        for (int i = 0; i < STARTS; i++) {
+            long start = System.nanoTime();
+            ServerProcess server = start(folder, http);
+            System.out.printf("opened in %.1f s%n", (System.nanoTime() - start) / 1e9);
+            server.end();
+        }
+        ServerProcess server = start(folder, http);
+        try (Playwright playwright = Playwright.create(
+                        new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+                Browser browser = playwright
+                        .chromium()
+                        .launch(new BrowserType.LaunchOptions()
+                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setArgs(Studio.CHROMIUM_ARGS))) {
+            Page page = browser.newPage();
+            page.setDefaultTimeout(120_000);
+            page.navigate("http://127.0.0.1:" + server.port() + "/practice");
+            ask(page);
+        } finally {
+            server.kill();
+        }
+    }
+
+    private static void make(Path folder) throws SQLException {
+        System.out.println("making many years in " + folder);
+        new SpringApplicationBuilder(Gyrotaxis.class)
+                .run("--server.port=0", "--gyrotaxis.demo=true", "--gyrotaxis.data-dir=" + folder)
+                .close();
+        long start = System.nanoTime();
+        ManyYears.add(folder, CLIENTS, VISITS_EACH);
+        System.out.printf("written in %.0f s%n", (System.nanoTime() - start) / 1e9);
+    }
+
+    private static ServerProcess start(Path folder, HttpClient http) throws IOException, InterruptedException {
+        return ServerProcess.start(
+                folder,
+                port -> http.send(
+                                        HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/words"))
+                                                .build(),
+                                        BodyHandlers.discarding())
+                                .statusCode()
+                        == 200);
+    }
+
+    private static void ask(Page page) {
+        List<String> words =
+                List.of("a", "ev", "wyn", "zelie", "runa våg", "strom", "thole-", "nobody at all", "ka sen", "Ö");
+        List<String> clients = ids(page, "/api/clients?typed=un", "clients");
+        for (String path : List.of(
+                "/api/clients",
+                "/api/clients?typed={}",
+                "/api/find?q={}",
+                "/api/plans?most=1",
+                "/api/visits",
+                "/api/follow-ups?until=2100-01-01",
+                "/api/diary",
+                "/api/stock",
+                "/api/stock/movements",
+                "/api/shopping",
+                "/api/hair-lines")) {
+            say(path, page.evaluate(ASK, Map.of("path", path, "words", words)));
+        }
+        for (String path : List.of(
+                "/api/clients/{}",
+                "/api/plans/tiles?client={}",
+                "/api/clients/{}/visits",
+                "/api/clients/{}/follow-ups",
+                "/api/clients/{}/appointments",
+                "/api/clients/{}/consents")) {
+            say(path, page.evaluate(ASK, Map.of("path", path, "words", clients)));
+        }
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<String> ids(Page page, String path, String of) {
+        return (List<String>) page.evaluate(
+                "async ([path, of]) => (await (await fetch(path)).json())[of].map((c) => c.id)", List.of(path, of));
+    }
+
+    private static void say(String what, Object times) {
+        List<?> t = (List<?>) times;
+        System.out.printf("%-44s median %6.1f ms, 95 %% within %6.1f ms%n", what, number(t.get(0)), number(t.get(1)));
+    }
+
+    private static double number(Object n) {
+        return ((Number) n).doubleValue();
+    }
+}
