@@ -46,6 +46,8 @@ export default defineConfig({
   test: {
     environment: 'node',
     maxWorkers: '100%',
+    // Longer than the longest single wait.
+    testTimeout: 15_000,
     include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testing/setup.ts'],
   },

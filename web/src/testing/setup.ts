@@ -1,6 +1,9 @@
-import { cleanup } from '@testing-library/react';
+import { cleanup, configure } from '@testing-library/react';
 import { afterEach, vi } from 'vitest';
 import { answerRequest, forgetRequests } from './server';
+
+// A busy machine takes its time to draw; a test that waits in vain fails a little later.
+configure({ asyncUtilTimeout: 5_000 });
 
 /** Every request of a test goes to the tests' own server; what the stand-in for a browser lacks is added. */
 if (typeof window !== 'undefined') {

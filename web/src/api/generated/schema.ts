@@ -2544,6 +2544,11 @@ export interface components {
         };
         PacksNextView: {
             /** Format: int32 */
+            asideLoops: number;
+            colour: string;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: int32 */
             neededLoops: number;
             /** Format: int32 */
             packs: number;
@@ -2645,6 +2650,7 @@ export interface components {
         };
         PlanQuestion: {
             brief: components["schemas"]["BriefBody"];
+            planId: string | null;
             withRead: boolean | null;
             withSides: boolean | null;
             worn: components["schemas"]["WornAsBody"] | null;
@@ -4210,7 +4216,9 @@ export interface operations {
     };
     findings: {
         parameters: {
-            query?: never;
+            query?: {
+                plan?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -103,7 +103,7 @@ function Computing({ store, children }: { store: BenchStore; children: ReactNode
   const how = useStore(store, (b) => (b.showsCover || b.step === 'wear' ? b.worn : undefined));
   const isHeld = useStore(store, (b) => b.before !== undefined);
   const worn = useMemo(() => how && { ...how, isRough: isHeld }, [how, isHeld]);
-  const computed = useComputedPlan(brief, worn, isHeld);
+  const computed = useComputedPlan(brief, store.getState().planId, worn, isHeld);
   // Words and figures may come a frame later than what is drawn under the hand.
   const read = useDeferredValue(computed.read);
   useAutosave(store, computed.of);

@@ -14,6 +14,11 @@ export function useStock() {
   return {
     move: useMutation({ mutationFn: api.moveStock, onSuccess }),
     count: useMutation({ mutationFn: api.countStock, onSuccess }),
+    aside: useMutation({
+      mutationFn: ({ planId, ...body }: { planId: string } & Parameters<typeof api.setAside>[1]) =>
+        api.setAside(planId, body),
+      onSuccess,
+    }),
     lead: useMutation({ mutationFn: api.leadDays, onSuccess }),
   };
 }

@@ -47,7 +47,7 @@ afterEach(() => {
 
 describe('useComputedPlan', () => {
   it('asks twice at a time at most, and then for the newest brief only', async () => {
-    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    const hook = renderHook(({ b }) => useComputedPlan(b, 'p1'), { initialProps: { b: brief(1) } });
     for (const f of [1.1, 1.2, 1.3]) hook.rerender({ b: brief(f) });
     expect(open.map((o) => o.brief.fullness)).toEqual([1, 1.1]);
     await act(async () => open[0]?.answer(plan(1)));
@@ -59,7 +59,7 @@ describe('useComputedPlan', () => {
   });
 
   it('does not let a late answer take the place of a newer one', async () => {
-    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    const hook = renderHook(({ b }) => useComputedPlan(b, 'p1'), { initialProps: { b: brief(1) } });
     hook.rerender({ b: brief(2) });
     await act(async () => open[1]?.answer(plan(2)));
     await act(async () => open[0]?.answer(plan(1)));
@@ -72,7 +72,7 @@ describe('useComputedPlan', () => {
   });
 
   it('keeps the last good plan beside the problem of the newest brief', async () => {
-    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    const hook = renderHook(({ b }) => useComputedPlan(b, 'p1'), { initialProps: { b: brief(1) } });
     await act(async () => open[0]?.answer(plan(1)));
     hook.rerender({ b: brief(9) });
     await act(async () => open[1]?.refuse(new Problem(422, 'Fullness must be between')));
@@ -86,7 +86,7 @@ describe('useComputedPlan', () => {
 
   it('asks again by itself after the server was away', async () => {
     vi.useFakeTimers({ shouldAdvanceTime: true });
-    const hook = renderHook(() => useComputedPlan(brief(1)));
+    const hook = renderHook(() => useComputedPlan(brief(1), 'p1'));
     await act(async () => open.at(-1)?.refuse(new Problem(0, 'away')));
     await act(async () => vi.advanceTimersByTime(10_000));
     await waitFor(() => expect(open.length).toBeGreaterThan(1));
@@ -96,7 +96,7 @@ describe('useComputedPlan', () => {
 
   it('asks again too if the brief changed while the server was away', async () => {
     vi.useFakeTimers({ shouldAdvanceTime: true });
-    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    const hook = renderHook(({ b }) => useComputedPlan(b, 'p1'), { initialProps: { b: brief(1) } });
     for (const f of [2, 3]) hook.rerender({ b: brief(f) });
     for (let i = 0; i < 3; i++) await act(async () => open[i]?.refuse(new Problem(0, 'away')));
     expect(open).toHaveLength(3);
@@ -110,7 +110,7 @@ describe('useComputedPlan', () => {
   it('keeps what did not change as it was, so that it need not be drawn anew', async () => {
     const rows = (at: number) =>
       ({ ...BARE, rows: [{ path: [0, 0] }, { path: [at, 1] }] }) as unknown as Plan;
-    const hook = renderHook(({ b }) => useComputedPlan(b), { initialProps: { b: brief(1) } });
+    const hook = renderHook(({ b }) => useComputedPlan(b, 'p1'), { initialProps: { b: brief(1) } });
     await act(async () => open[0]?.answer(rows(1)));
     const before = hook.result.current.plan;
     hook.rerender({ b: brief(2) });
@@ -123,7 +123,7 @@ describe('useComputedPlan', () => {
 
   it('asks for plan and look at once while it is looked at', async () => {
     const worn: WornAs = { way: 'DOWN', part: null, gap: null, day: 0, isRough: false };
-    const hook = renderHook(({ w }) => useComputedPlan(STILL, w), {
+    const hook = renderHook(({ w }) => useComputedPlan(STILL, 'p1', w), {
       initialProps: { w: worn as WornAs | undefined },
     });
     expect(open[0]?.worn).toBe(worn);
@@ -136,7 +136,7 @@ describe('useComputedPlan', () => {
 
   it('asks only for what is drawn while something is held, and now and then for the rest', async () => {
     vi.useFakeTimers({ shouldAdvanceTime: true, toFake: ['performance', 'setTimeout'] });
-    const hook = renderHook(({ b, held }) => useComputedPlan(b, undefined, held), {
+    const hook = renderHook(({ b, held }) => useComputedPlan(b, 'p1', undefined, held), {
       initialProps: { b: brief(1), held: false },
     });
     expect(open[0]).toMatchObject({ withRead: true, withSides: true });

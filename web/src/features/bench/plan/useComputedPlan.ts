@@ -37,30 +37,39 @@ const READ_EVERY_MS = 300;
  * While something is held only what is drawn is asked for, and what is read now and then. What is the same as in the plan before
  * is the same object, so that only what moved is drawn anew.
  */
-export function useComputedPlan(brief: Brief, worn?: WornAs, isHeld = false): Result {
+export function useComputedPlan(
+  brief: Brief,
+  planId: string,
+  worn?: WornAs,
+  isHeld = false,
+): Result {
   const drawn = useRef<Drawn>(undefined);
   const read = useRef<Read>(undefined);
   const readAt = useRef(0);
   const asked = useMemo(() => ({ brief, worn, isHeld }), [brief, worn, isHeld]);
-  const ask = useCallback(async (question: Asked): Promise<Answer> => {
-    const withRead =
-      !question.isHeld || !read.current || performance.now() - readAt.current > READ_EVERY_MS;
-    if (withRead) readAt.current = performance.now();
-    const answer = await api.plan({
-      brief: question.brief,
-      worn: question.worn ?? null,
-      withRead,
-      withSides: !question.isHeld,
-    });
-    drawn.current = sharing(answer.drawn, drawn.current);
-    if (answer.read) read.current = sharing(answer.read, read.current);
-    if (!read.current) throw new Error('the first answer must hold what is read');
-    return {
-      plan: { ...drawn.current, ...read.current },
-      read: read.current,
-      worn: answer.worn ?? undefined,
-    };
-  }, []);
+  const ask = useCallback(
+    async (question: Asked): Promise<Answer> => {
+      const withRead =
+        !question.isHeld || !read.current || performance.now() - readAt.current > READ_EVERY_MS;
+      if (withRead) readAt.current = performance.now();
+      const answer = await api.plan({
+        brief: question.brief,
+        worn: question.worn ?? null,
+        withRead,
+        withSides: !question.isHeld,
+        planId,
+      });
+      drawn.current = sharing(answer.drawn, drawn.current);
+      if (answer.read) read.current = sharing(answer.read, read.current);
+      if (!read.current) throw new Error('the first answer must hold what is read');
+      return {
+        plan: { ...drawn.current, ...read.current },
+        read: read.current,
+        worn: answer.worn ?? undefined,
+      };
+    },
+    [planId],
+  );
   const { answer, of, problem } = useNewest(asked, ask);
   // The same object until there is another answer: the brief changes far more often, and whoever draws the plan need not know.
   return useMemo(

@@ -14,6 +14,7 @@ const REST_MS = 350;
  */
 export function useRemedies(findings: Finding[], isAsked: boolean): Finding[] {
   const brief = useBench((b) => b.brief);
+  const planId = useBench((b) => b.planId);
   const isMoving = useBench((b) => b.before !== undefined);
   const [rested, setRested] = useState<typeof brief>();
   useEffect(() => {
@@ -23,7 +24,7 @@ export function useRemedies(findings: Finding[], isAsked: boolean): Finding[] {
   const hasAny = findings.some((f) => f.remedies.length > 0);
   const { data } = useQuery({
     queryKey: ['findings', rested],
-    queryFn: () => api.findings(brief),
+    queryFn: () => api.findings(brief, planId),
     enabled: isAsked && hasAny && !isMoving && rested === brief,
     gcTime: 0,
     retry: false,

@@ -12,6 +12,7 @@ import java.sql.Statement;
 import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -33,7 +34,9 @@ import java.util.stream.Collectors;
  */
 final class ManyYears {
     private static final int DAYS = 25 * 365;
-    private static final int AT_ONCE = 2_000;
+
+    /** Rows of one statement: a statement for each would take four times as long. */
+    private static final int AT_ONCE = 250;
 
     private static final String[] FIRST = {
         "Ama", "Brí", "Cato", "Dilé", "Edda", "Fenna", "Gisla", "Håna", "Iria", "Jora", "Këtha", "Liv", "Mirel", "Nóra",
@@ -100,20 +103,24 @@ final class ManyYears {
         }
     }
 
-    /** An insert that is written by and by. */
-    private record Writing(PreparedStatement statement, int[] open) {}
+    /** Rows of a table that are still to be written. */
+    private record Writing(Rows of, List<Object[]> open) {}
 
     /** Adds so many clients with so many visits each to the book in a folder, which nobody has open. */
     static void add(Path folder, int clients, int visitsEach) throws SQLException {
         // Nothing else is in it, so nothing is lost if it has to be made again.
         try (Connection db = DriverManager.getConnection(
-                "jdbc:h2:file:" + folder.resolve("gyrotaxis") + ";WRITE_DELAY=5000;CACHE_SIZE=1000000", "sa", "")) {
+                        "jdbc:h2:file:" + folder.resolve("gyrotaxis")
+                                + ";WRITE_DELAY=5000;RETENTION_TIME=0;CACHE_SIZE=2000000",
+                        "sa",
+                        "");
+                Statement set = db.createStatement()) {
             db.setAutoCommit(false);
+            set.execute("set referential_integrity false");
             new ManyYears(db).write(clients, visitsEach);
             db.commit();
-            try (Statement s = db.createStatement()) {
-                s.execute("shutdown compact");
-            }
+            set.execute("set referential_integrity true");
+            set.execute("shutdown compact");
         }
     }
 
@@ -168,7 +175,7 @@ final class ManyYears {
                     copy(of(its, table), at, back, Map.of());
                 }
             }
-            if (c % 100 == 99) {
+            if (c % 50 == 49) {
                 flush();
                 db.commit();
             }
@@ -210,8 +217,10 @@ final class ManyYears {
     }
 
     private void copy(Rows some, Renamed as, int daysBack, Map<String, Object> instead) throws SQLException {
-        Writing w = writing(some);
+        List<Object[]> open = writings.computeIfAbsent(some.table(), k -> new Writing(some, new ArrayList<>()))
+                .open();
         for (Object[] row : some.rows()) {
+            Object[] another = new Object[row.length];
             for (int i = 0; i < row.length; i++) {
                 String column = some.columns().get(i);
                 Object value = row[i];
@@ -224,20 +233,36 @@ final class ManyYears {
                 } else if (value instanceof OffsetDateTime at) {
                     value = at.minusDays(daysBack);
                 }
-                w.statement().setObject(i + 1, value);
+                another[i] = value;
             }
-            w.statement().addBatch();
-            if (++w.open()[0] == AT_ONCE) {
-                flush();
-            }
+            open.add(another);
         }
     }
 
-    /** In the order in which one refers to the other. */
     private void flush() throws SQLException {
         for (Writing w : writings.values()) {
-            w.statement().executeBatch();
-            w.open()[0] = 0;
+            for (int from = 0; from < w.open().size(); from += AT_ONCE) {
+                insert(w.of(), w.open().subList(from, Math.min(w.open().size(), from + AT_ONCE)));
+            }
+            w.open().clear();
+        }
+    }
+
+    private void insert(Rows of, List<Object[]> rows) throws SQLException {
+        String columns = of.columns().stream()
+                .map(c -> '"' + c.toUpperCase(Locale.ROOT) + '"')
+                .collect(Collectors.joining(", "));
+        String row = of.columns().stream().map(c -> "?").collect(Collectors.joining(", ", "(", ")"));
+        String all = String.join(", ", Collections.nCopies(rows.size(), row));
+        try (PreparedStatement into =
+                db.prepareStatement("insert into " + of.table() + " (" + columns + ") values " + all)) {
+            int at = 0;
+            for (Object[] values : rows) {
+                for (Object value : values) {
+                    into.setObject(++at, value);
+                }
+            }
+            into.executeUpdate();
         }
     }
 
@@ -250,22 +275,6 @@ final class ManyYears {
                 || column.equals("sheet_id")
                 || column.equals("visit_id")
                 || table.equals("appointment") && column.equals("belongs_to");
-    }
-
-    private Writing writing(Rows of) throws SQLException {
-        Writing known = writings.get(of.table());
-        if (known != null) {
-            return known;
-        }
-        String columns = of.columns().stream()
-                .map(c -> '"' + c.toUpperCase(Locale.ROOT) + '"')
-                .collect(Collectors.joining(", "));
-        String marks = of.columns().stream().map(c -> "?").collect(Collectors.joining(", "));
-        Writing w = new Writing(
-                db.prepareStatement("insert into " + of.table() + " (" + columns + ") values (" + marks + ")"),
-                new int[1]);
-        writings.put(of.table(), w);
-        return w;
     }
 
     private Rows rows(String table, String where) throws SQLException {

@@ -156,8 +156,41 @@ class StockApiTest {
         JsonNode after = colour("chestnut");
         assertThat(after.path("free").asDouble()).isEqualTo(before.path("loops").asDouble() - 15);
         assertThat(after.at("/setAside/0/clientName").asString()).isEqualTo("Isolde Marrinquay");
+        // Hers it is still; a plan of the same hair that is nobody's has so much less of it.
+        int hers = shelfLoops(plan.path("brief"), plan.path("id").asString());
+        assertThat(shelfLoops(plan.path("brief"), "")).isEqualTo(hers - 15);
         api.put(at, aside.put("loops", 0));
         assertThat(colour("chestnut").path("setAside")).isEmpty();
+    }
+
+    @Test
+    void howManyPacksSaysWhatLiesAsideForThePlan() {
+        String at = plan.path("id").asString();
+        String packs = "/api/plans/" + at + "/packs-next";
+        JsonNode before = api.get(packs).json();
+        assertThat(before.path("asideLoops").asInt()).isZero();
+        ObjectNode aside = Api.JSON
+                .createObjectNode()
+                .put("lineId", before.path("lineId").asString())
+                .put("colour", before.path("colour").asString());
+        assertThat(api.put("/api/stock/aside/" + at, aside.put("loops", 2)).status())
+                .isEqualTo(200);
+        JsonNode after = api.get(packs).json();
+        assertThat(after.path("asideLoops").asInt()).isEqualTo(2);
+        assertThat(after.path("thereLoops")).isEqualTo(before.path("thereLoops"));
+        api.put("/api/stock/aside/" + at, aside.put("loops", 0));
+    }
+
+    private static int shelfLoops(JsonNode brief, String plan) {
+        ObjectNode question = Api.JSON.createObjectNode().put("planId", plan);
+        // In the colour that is set aside.
+        ObjectNode asked = (ObjectNode) brief.deepCopy();
+        ((ObjectNode) asked.path("hooking")).put("colour", "chestnut").remove("mix");
+        question.set("brief", asked);
+        return api.post("/api/plan", question)
+                .json()
+                .at("/read/ledger/shelfLoops")
+                .asInt();
     }
 
     private static void tell(String visit, int from, String... whats) {

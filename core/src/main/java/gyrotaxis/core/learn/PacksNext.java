@@ -66,7 +66,11 @@ public record PacksNext(int needed, int there, List<PackCount.Bought> bought, Se
         }
         said.add(there == 0 ? ", and none are there" : ", and " + there + (there == 1 ? " is" : " are") + " there");
         said.add(": " + buy(bought, missing) + ".");
-        if (last.isPresent() && Math.abs(planned - needed) > DIFFERS * needed) {
+        int byPlan =
+                packs(PackCount.of(Math.max(0, planned - there), line, 0, 0).bought());
+        if (last.isPresent() && byPlan != packs(bought)) {
+            said.add(" This plan counts " + planned + " and would buy " + words(byPlan) + ".");
+        } else if (last.isPresent() && Math.abs(planned - needed) > DIFFERS * needed) {
             said.add(" This plan counts " + planned + ".");
         }
         return new PacksNext(needed, there, bought, Sentence.of(said.toArray()));
@@ -80,7 +84,14 @@ public record PacksNext(int needed, int there, List<PackCount.Bought> bought, Se
         if (missing == 0) {
             return "nothing to buy";
         }
-        int packs = bought.stream().mapToInt(PackCount.Bought::count).sum();
-        return "buy " + packs + (packs == 1 ? " pack" : " packs") + " for the " + missing + " missing";
+        return "buy " + words(packs(bought)) + " for the " + missing + " missing";
+    }
+
+    private static int packs(List<PackCount.Bought> bought) {
+        return bought.stream().mapToInt(PackCount.Bought::count).sum();
+    }
+
+    private static String words(int packs) {
+        return packs == 1 ? "1 pack" : packs + " packs";
     }
 }

@@ -263,6 +263,8 @@ class LearningTest {
                 .contains("for the 84 missing.");
         PacksNext enough = PacksNext.of(line, 140, 1, Optional.of(new PacksNext.LastUse(96, 1)), 100);
         assertThat(enough.bought()).isEmpty();
-        assertThat(enough.why().toString()).contains("nothing to buy.").endsWith("This plan counts 140.");
+        assertThat(enough.why().toString())
+                .contains("nothing to buy.")
+                .endsWith("This plan counts 140 and would buy 2 packs.");
     }
 }

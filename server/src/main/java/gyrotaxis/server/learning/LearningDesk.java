@@ -7,6 +7,7 @@ import gyrotaxis.core.learn.Lesson;
 import gyrotaxis.core.learn.PacksNext;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.SetAside;
 import gyrotaxis.server.language.LearnedBody;
 import gyrotaxis.server.learning.LearningViews.LearningView;
 import gyrotaxis.server.learning.LearningViews.LessonView;
@@ -21,6 +22,7 @@ import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
 import gyrotaxis.server.stock.Ledger;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -100,7 +102,7 @@ class LearningDesk {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     PacksNextView packsNext(UUID planId) {
         Planned planned = plans.planned(planId).orElseThrow(() -> new NotFound("This plan is no longer in the book."));
-        InstallPlan plan = planning.plan(planned.brief());
+        InstallPlan plan = planning.plan(planned.brief(), Optional.of(planId));
         HairLine line = plan.brief().hair();
         UUID lineId = planned.brief().mainHair().orElseThrow();
         String colour = plan.brief().hooking().colourOf(line);
@@ -108,13 +110,22 @@ class LearningDesk {
                 .filter(k -> k.usedLoops() > 0)
                 .map(k -> new PacksNext.LastUse(k.usedLoops(), k.fullness()));
         LineId id = new LineId(lineId);
-        int there = ledger.stock(Set.of(id)).freeLoops(id, colour, ledger.setAside(), planId);
+        List<SetAside> aside = ledger.setAside();
+        int there = ledger.stock(Set.of(id)).freeLoops(id, colour, aside, planId);
         PacksNext next = PacksNext.of(
                 line, plan.packs().main().neededLoops(), plan.brief().fullness(), last, there);
         return new PacksNextView(
                 next.needed(),
                 next.there(),
                 next.bought().stream().mapToInt(b -> b.count()).sum(),
-                Piece.of(next.why()));
+                Piece.of(next.why()),
+                lineId,
+                colour,
+                aside.stream()
+                        .filter(s -> s.forWhom().equals(planId)
+                                && s.line().equals(id)
+                                && s.colour().equals(colour))
+                        .mapToInt(SetAside::loops)
+                        .sum());
     }
 }

@@ -38,8 +38,13 @@ final class LearningViews {
     /** What one visit said, and how much it counts. */
     record SeenPoint(UUID visitId, LocalDate day, double value, double weight, boolean isLeftOut) {}
 
-    /** How many packs this time, and why. */
-    record PacksNextView(int neededLoops, int thereLoops, int packs, List<Piece> why) {}
+    /**
+     * How many packs this time, and why.
+     *
+     * @param asideLoops how many of those that are there lie aside for this plan
+     */
+    record PacksNextView(
+            int neededLoops, int thereLoops, int packs, List<Piece> why, UUID lineId, String colour, int asideLoops) {}
 
     /** Whether a visit is left out, or a figure refused. */
     record WishBody(boolean isWished) {}

@@ -10,9 +10,11 @@ import org.jspecify.annotations.Nullable;
  * @param worn how it is to be looked at as it is worn; null if it is not
  * @param withRead whether words and figures are wanted too; usually they are
  * @param withSides whether the head from its sides is wanted too; usually it is
+ * @param planId the plan that is kept of it, for which hair may be set aside; null if none is
  */
 record PlanQuestion(
         @Nullable BriefBody brief,
         @Nullable @Schema(nullable = true) WornAsBody worn,
         @Nullable @Schema(nullable = true) Boolean withRead,
-        @Nullable @Schema(nullable = true) Boolean withSides) {}
+        @Nullable @Schema(nullable = true) Boolean withSides,
+        @Nullable @Schema(nullable = true) String planId) {}

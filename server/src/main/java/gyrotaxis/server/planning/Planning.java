@@ -28,6 +28,7 @@ import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.FoundationBody;
+import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.shared.FieldProblem;
@@ -37,6 +38,8 @@ import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.shelf.Shelf;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -64,8 +67,26 @@ public class Planning {
      * @throws FieldProblems if none does, with the field that is to blame
      */
     public InstallPlan plan(BriefBody body) {
+        return plan(body, Optional.empty());
+    }
+
+    /**
+     * The same for a plan that is kept, for which hair may be set aside.
+     *
+     * @throws FieldProblems if it comes to none, with the field that is to blame
+     */
+    public InstallPlan plan(BriefBody body, Optional<UUID> kept) {
+        return plan(body, shelf.freeFor(kept));
+    }
+
+    /**
+     * The same with hair looked up there.
+     *
+     * @throws FieldProblems if it comes to none, with the field that is to blame
+     */
+    public InstallPlan plan(BriefBody body, HairInHand hair) {
         try {
-            return planner.plan(body.check(shelf));
+            return planner.plan(body.check(hair));
         } catch (ContradictoryMeasuresException e) {
             throw refused(
                     "head." + HeadBody.field(e.misfit().measure()), e.misfit().words());
@@ -93,10 +114,11 @@ public class Planning {
     PlanAnswer answer(PlanQuestion question) {
         Fields f = new Fields();
         BriefBody brief = f.present("brief", "The brief", question.brief(), NO_BRIEF);
+        Optional<UUID> kept = f.idIfAny("planId", "The plan", question.planId());
         WornAsBody.Checked how =
                 question.worn() == null ? null : question.worn().check(f);
         return f.orRefuse(() -> {
-            InstallPlan plan = plan(brief);
+            InstallPlan plan = plan(brief, kept);
             Change.Writer changes = changes(brief);
             return new PlanAnswer(
                     DrawnView.of(plan, !Boolean.FALSE.equals(question.withSides())),
@@ -122,13 +144,13 @@ public class Planning {
      *
      * @throws FieldProblems if the brief comes to no plan
      */
-    public PlanSummary summary(BriefBody body) {
-        return PlanSummary.of(plan(body));
+    public PlanSummary summary(BriefBody body, HairInHand hair) {
+        return PlanSummary.of(plan(body, hair));
     }
 
     /** What is to be said about a plan, with those remedies only that help: each is planned, which takes its time. */
-    List<FindingView> findings(BriefBody body) {
-        InstallPlan plan = plan(body);
+    List<FindingView> findings(BriefBody body, Optional<UUID> kept) {
+        InstallPlan plan = plan(body, kept);
         return FindingView.of(Judged.of(planner, plan), body, changes(body));
     }
 
@@ -139,7 +161,7 @@ public class Planning {
         Change.Writer changes = changes(body);
         InstallBrief checked;
         try {
-            checked = body.check(shelf);
+            checked = body.check(shelf.freeFor(Optional.empty()));
         } catch (FieldProblems e) {
             boolean isMix = e.problems().stream().allMatch(p -> p.field().startsWith("hooking.mix"));
             return isMix ? mixedOtherwise(body, changes) : List.of();
@@ -228,7 +250,7 @@ public class Planning {
             return brief;
         }
         BriefBody other = brief.withFoundation(foundation.as(family));
-        InstallBrief checked = other.check(shelf);
+        InstallBrief checked = other.check(shelf.freeFor(Optional.empty()));
         return other.changedTo(checked.withFoundation(
                 checked.foundation().braidedAs(checked.foundation().back())));
     }

@@ -11,6 +11,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -49,8 +51,8 @@ class PlanningController {
 
     /** Findings with the remedies that help, for whoever has time to read them. */
     @PostMapping("/findings")
-    List<FindingView> findings(@RequestBody BriefBody brief) {
-        return planning.findings(brief);
+    List<FindingView> findings(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable UUID plan) {
+        return planning.findings(brief, Optional.ofNullable(plan));
     }
 
     /** What can be done about a brief that comes to no plan. */

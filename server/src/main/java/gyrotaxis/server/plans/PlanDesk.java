@@ -256,7 +256,7 @@ public class PlanDesk {
                 plan.name(),
                 plan.version(),
                 clock.instant(),
-                WorkSheetForm.of(WorkSheetWriter.of(planning.plan(plan.brief()))));
+                WorkSheetForm.of(WorkSheetWriter.of(planning.plan(plan.brief(), Optional.of(id)))));
         PlanForm basis = PlanForm.of(plan.brief(), shelf);
         transaction.executeWithoutResult(t -> sheets.add(sheet, basis));
         return sheet;

@@ -14,6 +14,7 @@ import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
@@ -23,7 +24,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -92,24 +92,24 @@ class Tiles implements DisposableBean {
 
     /** The tiles of some plans, in their order. */
     List<PlanTileView> of(List<Row> rows) {
-        Map<String, StockedLine> lines =
-                shelf.all().stream().collect(Collectors.toMap(l -> l.id().toString(), Function.identity()));
+        Map<UUID, Shelf.Free> hair = shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
         Map<Row, CompletableFuture<Shown>> asked = new LinkedHashMap<>();
         for (Row row : rows) {
-            String print = print(row, lines);
+            Shelf.Free free = Objects.requireNonNull(hair.get(row.id()));
+            String print = print(row, free);
             if (!print.equals(row.tileOf())) {
-                asked.put(row, underWay.computeIfAbsent(new Stale(row, print), this::begin));
+                asked.put(row, underWay.computeIfAbsent(new Stale(row, print), stale -> begin(stale, free)));
             }
         }
         wait(asked.values().toArray(CompletableFuture[]::new));
         return rows.stream().map(row -> view(row, asked.get(row))).toList();
     }
 
-    private CompletableFuture<Shown> begin(Stale stale) {
+    private CompletableFuture<Shown> begin(Stale stale, Shelf.Free free) {
         return CompletableFuture.supplyAsync(
                 () -> {
                     try {
-                        return made(stale);
+                        return made(stale, free);
                     } finally {
                         underWay.remove(stale);
                     }
@@ -133,11 +133,11 @@ class Tiles implements DisposableBean {
         return new PlanTileView(row.id(), row.clientId(), row.name(), kept.summary(), kept.problem(), asked == null);
     }
 
-    private Shown made(Stale stale) {
+    private Shown made(Stale stale, Shelf.Free free) {
         BriefBody brief = plans.brief(stale.row().brief());
         Shown shown;
         try {
-            shown = new Shown(planning.summary(brief), null);
+            shown = new Shown(planning.summary(brief, free), null);
         } catch (FieldProblems e) {
             shown = new Shown(null, e.words());
         }
@@ -154,10 +154,13 @@ class Tiles implements DisposableBean {
         }
     }
 
-    private String print(Row row, Map<String, StockedLine> lines) {
+    private String print(Row row, Shelf.Free hair) {
         StringBuilder from = new StringBuilder(version).append('\n').append(row.brief());
         for (String id : row.hairLines().split(" ")) {
-            from.append('\n').append(print(lines.get(id)));
+            if (!id.isEmpty()) {
+                from.append('\n')
+                        .append(hair.find(UUID.fromString(id)).map(Tiles::print).orElse("gone"));
+            }
         }
         try {
             return HexFormat.of()
@@ -169,10 +172,8 @@ class Tiles implements DisposableBean {
     }
 
     /** In the same order at every start. */
-    private static String print(@Nullable StockedLine line) {
-        return line == null
-                ? "gone"
-                : line.hair() + " " + new TreeMap<>(line.loopsByColour()) + " " + new TreeSet<>(line.guessed());
+    private static String print(StockedLine line) {
+        return line.hair() + " " + new TreeMap<>(line.loopsByColour()) + " " + new TreeSet<>(line.guessed());
     }
 
     @Override

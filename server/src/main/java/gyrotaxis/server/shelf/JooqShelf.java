@@ -12,8 +12,10 @@ import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.SetAside;
 import gyrotaxis.core.stock.Why;
 import gyrotaxis.server.db.tables.records.HairLineRecord;
+import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
@@ -27,6 +29,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -65,6 +68,28 @@ class JooqShelf implements Shelf {
                 .where(HAIR_LINE.ID.eq(id))
                 .fetchOptional(r -> line(
                         r, Ledger.newLoops(ledger.stock(Set.of(new LineId(id)))).getOrDefault(id, Map.of())));
+    }
+
+    @Override
+    public HairInHand freeFor(Optional<UUID> plan) {
+        List<SetAside> others = others(ledger.setAside(), plan);
+        return id -> find(id).map(line -> line.without(others));
+    }
+
+    @Override
+    public Map<UUID, Free> freeFor(Set<UUID> plans) {
+        Map<UUID, StockedLine> lines = all().stream().collect(Collectors.toMap(StockedLine::id, Function.identity()));
+        List<SetAside> aside = ledger.setAside();
+        return plans.stream().collect(Collectors.toMap(Function.identity(), plan -> {
+            List<SetAside> others = others(aside, Optional.of(plan));
+            return id -> Optional.ofNullable(lines.get(id)).map(line -> line.without(others));
+        }));
+    }
+
+    private static List<SetAside> others(List<SetAside> aside, Optional<UUID> plan) {
+        return aside.stream()
+                .filter(s -> !plan.equals(Optional.of(s.forWhom())))
+                .toList();
     }
 
     @Override

@@ -2,6 +2,7 @@ package gyrotaxis.server.shelf;
 
 import gyrotaxis.server.language.HairInHand;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -17,6 +18,18 @@ public interface Shelf extends HairInHand {
     /** One line. */
     @Override
     Optional<StockedLine> find(UUID id);
+
+    /** The lines as far as they are free for a plan: what is set aside for others is not there for it. */
+    HairInHand freeFor(Optional<UUID> plan);
+
+    /** The same for some plans at once. */
+    Map<UUID, Free> freeFor(Set<UUID> plans);
+
+    /** What is free for a plan. */
+    interface Free extends HairInHand {
+        @Override
+        Optional<StockedLine> find(UUID id);
+    }
 
     /** Puts a new line on the shelf. */
     void add(StockedLine line);

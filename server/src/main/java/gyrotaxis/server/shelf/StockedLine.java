@@ -2,7 +2,10 @@ package gyrotaxis.server.shelf;
 
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.PackGuess.Guessed;
+import gyrotaxis.core.stock.SetAside;
 import gyrotaxis.server.language.HairInHand;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -30,6 +33,15 @@ public record StockedLine(
     public StockedLine {
         loopsByColour = Map.copyOf(loopsByColour);
         guessed = Set.copyOf(guessed);
+    }
+
+    /** The same with what is set aside taken off. */
+    StockedLine without(List<SetAside> aside) {
+        Map<String, Integer> free = new HashMap<>(loopsByColour);
+        aside.stream()
+                .filter(s -> s.line().value().equals(id))
+                .forEach(s -> free.computeIfPresent(s.colour(), (c, loops) -> Math.max(0, loops - s.loops())));
+        return new StockedLine(id, supplier, hair, free, guessed, isStarter, version);
     }
 
     @Override

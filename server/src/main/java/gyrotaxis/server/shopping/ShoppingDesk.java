@@ -142,7 +142,7 @@ class ShoppingDesk {
     private Optional<Wanted> wanted(Ahead.Install i) {
         return plans.planned(i.plan()).flatMap(p -> {
             try {
-                InstallPlan plan = planning.plan(p.brief());
+                InstallPlan plan = planning.plan(p.brief(), Optional.of(p.id()));
                 List<UUID> ids = new ArrayList<>();
                 ids.add(p.brief().mainHair().orElseThrow());
                 if (p.brief().hooking() != null && p.brief().hooking().mix() != null) {
