@@ -1,12 +1,10 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Pencil, Plus } from 'lucide-react';
-import { Link, useNavigate } from 'react-router';
-import { api } from '../../api/client';
-import { Problem } from '../../api/problems';
+import { Link } from 'react-router';
 import type { Client, PlanTile as Tile } from '../../api/types';
 import { Button } from '../../ui/Button';
 import { useLengths } from '../../ui/prefs';
 import { PlanTile } from './PlanTile';
+import { useBeginPlan } from './useBeginPlan';
 import { useWords, wordOf } from '../../words';
 
 interface Props {
@@ -19,19 +17,7 @@ interface Props {
 export function ClientPanel({ client, plans, onWrite }: Props) {
   const words = useWords();
   const lengths = useLengths();
-  const navigate = useNavigate();
-  const queries = useQueryClient();
-  const begin = useMutation({
-    mutationFn: () => api.beginPlan({ clientId: client.id, name: '', stylistId: null }),
-    onSuccess: (plan) => {
-      void queries.invalidateQueries({ queryKey: ['plans'] });
-      void navigate(`/bench/${plan.id}`);
-    },
-    // There and back: hair first, then her plan.
-    onError: (e) => {
-      if (e instanceof Problem && e.at('hairLineId')) void navigate(`/shelf?plan=${client.id}`);
-    },
-  });
+  const begin = useBeginPlan(client.id);
   const head = client.heads[0]?.measures;
 
   return (

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../../api/client';
@@ -12,6 +13,7 @@ import { ClientDialog } from '../ClientDialog';
 import { BookingDialog } from '../day/BookingDialog';
 import { diaryQuery } from '../day/diary.queries';
 import { PlanTile } from '../PlanTile';
+import { useBeginPlan } from '../useBeginPlan';
 import { Consents } from './Consents';
 import { HistoryRow } from './HistoryRow';
 import { PacksNext } from './PacksNext';
@@ -36,6 +38,7 @@ export function ClientPage() {
     queryFn: () => api.clientAppointments(clientId),
   });
   const diary = useQuery(diaryQuery(undefined, 1));
+  const begin = useBeginPlan(clientId);
   const [isWritten, setWritten] = useState(false);
   const [isBooked, setBooked] = useState(false);
   const words = useWords();
@@ -130,7 +133,17 @@ export function ClientPage() {
           <Consents clientId={c.id} plans={hers} />
         </section>
         <section aria-label="Plans" className="flex flex-col gap-2">
-          <h2 className="text-xl font-semibold">Plans</h2>
+          <div className="flex items-center justify-between gap-3">
+            <h2 className="text-xl font-semibold">Plans</h2>
+            <Button onClick={() => begin.mutate()} disabled={begin.isPending}>
+              <Plus size={16} aria-hidden /> plan
+            </Button>
+          </div>
+          {begin.isError && (
+            <p role="alert" className="text-sm font-medium text-chalk">
+              ✕ {begin.error.message}
+            </p>
+          )}
           <ul className="flex flex-col gap-2">
             {hers.map((p) => (
               <PlanTile key={p.id} plan={p} />

@@ -43,7 +43,7 @@ class ChairBrowserTest {
     }
 
     /** Presses the pedal, and waits until something else is asked. */
-    private static void pedal(Page page) {
+    static void pedal(Page page) {
         String before = keyWords(page)
                 + step(page)
                 + page.locator("[data-bead][data-done=HOOKED]").count();

@@ -124,6 +124,34 @@ class MonthsTest {
         throw new AssertionError("no such visit");
     }
 
+    /** The same head takes as long as the hands that are asked for need. */
+    @Test
+    void anAppointmentIsAsLongAsItsStylistNeeds() {
+        String plan = "";
+        for (JsonNode p : api.get("/api/plans").json()) {
+            plan = p.path("name").asString().equals("Deep wave, up for rowing")
+                    ? p.path("id").asString()
+                    : plan;
+        }
+        JsonNode stylists = api.get("/api/people").json().path("stylists");
+        // Of the made-up year: the first takes an eighth longer than is usual, the second a tenth less.
+        double orla = minutes(plan, stylists.get(0).path("id").asString());
+        double bethan = minutes(plan, stylists.get(1).path("id").asString());
+        assertThat(orla).isGreaterThan(bethan * 1.05);
+        assertThat(minutes(plan, "")).isPositive();
+    }
+
+    private static double minutes(String plan, String stylist) {
+        ObjectNode wanted = Api.JSON
+                .createObjectNode()
+                .put("occasion", "INSTALL")
+                .put("planId", plan)
+                .put("stylistId", stylist)
+                .put("day", LocalDate.now().plusDays(9).toString())
+                .put("minute", 540);
+        return api.post("/api/diary/free", wanted).json().at("/minutes/likely").asDouble();
+    }
+
     private static JsonNode lesson(String stylist, String line, String what) {
         for (JsonNode l : api.get("/api/learning?stylist=" + stylist + "&line=" + line)
                 .json()

@@ -310,7 +310,7 @@ public class DiaryDesk implements SpokenFor {
     /** How long an occasion takes for a plan, to the next five minutes. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Duration length(Occasion occasion, UUID plan) {
-        return Duration.ofMinutes(free.minutes(occasion, plan));
+        return Duration.ofMinutes(free.minutes(occasion, plan, Optional.empty()));
     }
 
     @Override

@@ -56,8 +56,8 @@ class FreeDesk {
         this.clock = clock;
     }
 
-    int minutes(Occasion occasion, UUID plan) {
-        return Lengths.rounded(lengths.of(occasion, Optional.of(plan)));
+    int minutes(Occasion occasion, UUID plan, Optional<UUID> by) {
+        return Lengths.rounded(lengths.of(occasion, Optional.of(plan), by));
     }
 
     /** All that is planned between two moments. */
@@ -90,11 +90,11 @@ class FreeDesk {
         int minute = body.minute() == null ? NINE : f.whole("minute", "The time", body.minute(), MINUTE);
         Optional<UUID> plan = f.idIfAny("planId", "The plan", body.planId());
         Optional<UUID> stylist = f.idIfAny("stylistId", "Who does it", body.stylistId());
-        Estimate estimated = lengths.of(occasion, plan);
+        Estimate estimated = lengths.of(occasion, plan, stylist);
         int minutes = body.minutes() == null
                 ? Lengths.rounded(estimated)
                 : f.whole("minutes", "How long it takes, in minutes,", body.minutes(), MINUTES);
-        int prepare = occasion == Occasion.INSTALL ? Lengths.rounded(lengths.of(Occasion.PREPARE, plan)) : 0;
+        int prepare = occasion == Occasion.INSTALL ? Lengths.rounded(lengths.of(Occasion.PREPARE, plan, stylist)) : 0;
         f.orRefuse(() -> day);
         Instant now = clock.instant();
         Instant dayBegins = wall.dayBegins(day);
