@@ -80,6 +80,8 @@ final class ManyYears {
     private final SplittableRandom random = new SplittableRandom(61);
     private final Map<String, Writing> writings = new LinkedHashMap<>();
 
+    private long named;
+
     private ManyYears(Connection db) {
         this.db = db;
     }
@@ -111,7 +113,7 @@ final class ManyYears {
         // Nothing else is in it, so nothing is lost if it has to be made again.
         try (Connection db = DriverManager.getConnection(
                         "jdbc:h2:file:" + folder.resolve("gyrotaxis")
-                                + ";WRITE_DELAY=5000;RETENTION_TIME=0;CACHE_SIZE=2000000",
+                                + ";WRITE_DELAY=5000;AUTO_COMPACT_FILL_RATE=0;CACHE_SIZE=2000000",
                         "sa",
                         "");
                 Statement set = db.createStatement()) {
@@ -179,6 +181,9 @@ final class ManyYears {
                 flush();
                 db.commit();
             }
+            if (c % 1_000 == 999) {
+                System.out.printf("%,d clients%n", c + 1);
+            }
         }
         flush();
         try (Statement s = db.createStatement()) {
@@ -208,7 +213,9 @@ final class ManyYears {
         }
 
         Object name(Object id) {
-            return names.computeIfAbsent(id, k -> new UUID(random.nextLong(), random.nextLong()));
+            // One after the other: whatever is looked up by them is appended, where ids by chance would take ten times
+            // as long to write.
+            return names.computeIfAbsent(id, k -> new UUID(++named, random.nextLong()));
         }
     }
 

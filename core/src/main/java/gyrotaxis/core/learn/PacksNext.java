@@ -13,7 +13,7 @@ import java.util.Optional;
  * what is there.
  *
  * @param needed loops it takes, fills included
- * @param there loops that are there for her
+ * @param there loops that are there for her on the shelf
  * @param bought which packs to buy; empty if there is enough
  * @param why the reason, in a sentence
  */
@@ -47,11 +47,13 @@ public record PacksNext(int needed, int there, List<PackCount.Bought> bought, Se
      * @param fullness how full it is wished now
      * @param last the last visit with this hair; empty if there was none
      * @param there loops that are there for her, washed ones left out, at least 0
+     * @param brought loops that she brings herself, at least 0
      */
-    public static PacksNext of(HairLine line, int planned, double fullness, Optional<LastUse> last, int there) {
+    public static PacksNext of(
+            HairLine line, int planned, double fullness, Optional<LastUse> last, int there, int brought) {
         int needed = last.map(l -> (int) Math.ceil(l.used() * fullness / l.fullness() - TINY))
                 .orElse(planned);
-        int missing = Math.max(0, needed - there);
+        int missing = Math.max(0, needed - there - brought);
         List<PackCount.Bought> bought = PackCount.of(missing, line, 0, 0).bought();
         List<Object> said = new ArrayList<>();
         if (last.isPresent()) {
@@ -65,9 +67,12 @@ public record PacksNext(int needed, int there, List<PackCount.Bought> bought, Se
             said.add("She has not had this hair yet; the plan counts " + loops(planned));
         }
         said.add(there == 0 ? ", and none are there" : ", and " + there + (there == 1 ? " is" : " are") + " there");
+        if (brought > 0) {
+            said.add(", and " + brought + (brought == 1 ? " is" : " are") + " brought");
+        }
         said.add(": " + buy(bought, missing) + ".");
-        int byPlan =
-                packs(PackCount.of(Math.max(0, planned - there), line, 0, 0).bought());
+        int byPlan = packs(
+                PackCount.of(Math.max(0, planned - there - brought), line, 0, 0).bought());
         if (last.isPresent() && byPlan != packs(bought)) {
             said.add(" This plan counts " + planned + " and would buy " + words(byPlan) + ".");
         } else if (last.isPresent() && Math.abs(planned - needed) > DIFFERS * needed) {

@@ -253,15 +253,20 @@ class LearningTest {
     @Test
     void howManyPacksThisTimeNamesANumberAndWhy() {
         var line = HookedHeads.hair(Texture.DEEP_WAVE);
-        PacksNext none = PacksNext.of(line, 110, 1, Optional.empty(), 0);
+        PacksNext none = PacksNext.of(line, 110, 1, Optional.empty(), 0, 0);
         assertThat(none.needed()).isEqualTo(110);
         assertThat(none.why().toString()).startsWith("She has not had this hair yet; the plan counts 110 loops");
-        PacksNext fuller = PacksNext.of(line, 112, 1.1, Optional.of(new PacksNext.LastUse(96, 1)), 22);
+        PacksNext fuller = PacksNext.of(line, 112, 1.1, Optional.of(new PacksNext.LastUse(96, 1)), 22, 0);
         assertThat(fuller.needed()).isEqualTo(106);
         assertThat(fuller.why().toString())
                 .startsWith("Last time 96 loops went in; 10 % fuller makes 106, and 22 are there: buy ")
                 .contains("for the 84 missing.");
-        PacksNext enough = PacksNext.of(line, 140, 1, Optional.of(new PacksNext.LastUse(96, 1)), 100);
+        // As the plan does, it counts on what she brings.
+        PacksNext brings = PacksNext.of(line, 96, 1, Optional.of(new PacksNext.LastUse(96, 1)), 22, 20);
+        assertThat(brings.why().toString())
+                .contains(", and 22 are there, and 20 are brought: ")
+                .contains("for the 54 missing.");
+        PacksNext enough = PacksNext.of(line, 140, 1, Optional.of(new PacksNext.LastUse(96, 1)), 100, 0);
         assertThat(enough.bought()).isEmpty();
         assertThat(enough.why().toString())
                 .contains("nothing to buy.")
