@@ -73,7 +73,7 @@ final class ManyYears {
         "", "sen", "by", "holm", "ström", "ley", "wick", "é", "er", "dottir", "stead", "moor"
     };
 
-    /** Kinds of events that are many: half of them are left out, so that a visit has about fifty. */
+    /** Kinds of events that are many: three of five are left out; a visit has about ninety then. */
     private static final Set<String> MANY = Set.of("STEP_DONE", "SHARES_HOOKED");
 
     private final Connection db;
