@@ -1504,6 +1504,7 @@ export interface components {
         };
         ComparisonBody: {
             briefs: components["schemas"]["ComparedBody"][];
+            planId: string | null;
             worn: components["schemas"]["WornAsBody"] | null;
         };
         ComparisonView: {
@@ -4931,8 +4932,8 @@ export interface operations {
     };
     tiles: {
         parameters: {
-            query?: {
-                client?: string[];
+            query: {
+                client: string[];
             };
             header?: never;
             path?: never;

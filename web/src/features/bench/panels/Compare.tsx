@@ -23,6 +23,7 @@ export function Compare() {
   const { families } = useWords();
   const isNarrow = useRoom() === 'phone';
   const brief = useBench((b) => b.brief);
+  const planId = useBench((b) => b.planId);
   const change = useBench((b) => b.change);
   const close = useBench((b) => b.compare);
   const [columns, setColumns] = useState<string[]>(() => [AS_NOW, alternativeTo(brief)]);
@@ -42,7 +43,11 @@ export function Compare() {
   const compared = useQuery({
     queryKey: ['compare', briefs],
     queryFn: () =>
-      api.compare({ briefs, worn: { way: 'DOWN', part: null, gap: null, day: 0, isRough: false } }),
+      api.compare({
+        briefs,
+        worn: { way: 'DOWN', part: null, gap: null, day: 0, isRough: false },
+        planId,
+      }),
     placeholderData: keepPreviousData,
     gcTime: 0,
     retry: false,

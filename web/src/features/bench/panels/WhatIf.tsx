@@ -19,6 +19,7 @@ export const WhatIf = memo(function WhatIf() {
 
 function Strip({ beside }: { beside: Brief }) {
   const brief = useBench((b) => b.brief);
+  const planId = useBench((b) => b.planId);
   const worn = useBench((b) => b.worn);
   const isHeld = useBench((b) => b.before !== undefined);
   const keepBeside = useBench((b) => b.keepBeside);
@@ -26,8 +27,10 @@ function Strip({ beside }: { beside: Brief }) {
   // What is in the hand has the machine to itself; once it is let go the two are compared.
   const asked = useMemo(
     () =>
-      isHeld ? undefined : { briefs: [one(beside), one(brief)], worn: { ...worn, isRough: false } },
-    [beside, brief, worn, isHeld],
+      isHeld
+        ? undefined
+        : { briefs: [one(beside), one(brief)], worn: { ...worn, isRough: false }, planId },
+    [beside, brief, worn, isHeld, planId],
   );
   const { answer, problem } = useNewest(asked, api.compare);
   return (

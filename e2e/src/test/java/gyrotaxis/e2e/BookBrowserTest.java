@@ -118,16 +118,7 @@ class BookBrowserTest {
     void aHeadIsTakenDownTailsFirst(Page page) {
         page.navigate("/chair");
         page.getByText("Big and quick").first().click();
-        button(page, "Take it down").click();
-        Locator tails = page.getByLabel("Tails").getByRole(AriaRole.BUTTON);
-        assertThat(tails.first()).isVisible();
-        while (tails.count() > 0) {
-            int before = tails.count();
-            tails.first().click();
-            assertThat(tails).hasCount(before - 1);
-        }
-        button(page, "It is out").click();
-        button(page, "All is out: go on").click();
+        Takedown.tailsThenRows(page);
         page.getByLabel("Loops washed and kept").fill("12");
         button(page, "less hair").click();
         button(page, "All is out").click();

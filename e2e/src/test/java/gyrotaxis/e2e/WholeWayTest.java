@@ -82,16 +82,7 @@ class WholeWayTest {
         assertThat(used).as("more than was planned").isGreaterThan(planned);
 
         // Weeks later: tails first, then row by row; how it came out.
-        button(page, "Take it down").click();
-        Locator tails = page.getByLabel("Tails").getByRole(AriaRole.BUTTON);
-        assertThat(tails.first()).isVisible();
-        while (tails.count() > 0) {
-            int before = tails.count();
-            tails.first().click();
-            assertThat(tails).hasCount(before - 1);
-        }
-        button(page, "It is out").click();
-        button(page, "All is out: go on").click();
+        Takedown.tailsThenRows(page);
         button(page, "one pass more").click();
         button(page, "All is out").click();
         assertThat(page.getByText("let the scalp rest before the next")).isVisible();

@@ -116,6 +116,15 @@ public final class Api {
         return (ObjectNode) get("/api/plans").json().get(0).get("brief");
     }
 
+    /** Tiles of all plans, once all are of today. */
+    Answer freshTiles() {
+        StringBuilder all = new StringBuilder("?");
+        for (JsonNode plan : get("/api/plans").json()) {
+            all.append("client=").append(plan.path("clientId").asString()).append('&');
+        }
+        return freshTiles(all.toString());
+    }
+
     /** Tiles of plans, once all are of today. */
     Answer freshTiles(String query) {
         long end = System.nanoTime() + Duration.ofMinutes(1).toNanos();

@@ -262,7 +262,7 @@ class PlanApiTest {
     /** A book of plans is one answer, with maps no finer than their pictures. */
     @Test
     void tilesTellAllPlansInOneSmallAnswer(Api api) {
-        Answer first = api.freshTiles("");
+        Answer first = api.freshTiles();
         JsonNode tiles = first.json();
         assertThat(tiles.size()).isEqualTo(api.get("/api/plans").json().size());
         assertThat((double) first.text().length() / tiles.size()).isLessThan(4_500);
@@ -270,7 +270,7 @@ class PlanApiTest {
             assertThat(tile.get("summary").get("loops").asInt()).isPositive();
             assertThat(tile.get("summary").get("outline").size()).isBetween(30, 140);
         }
-        assertThat(api.get("/api/plans/tiles").text()).isEqualTo(first.text());
+        assertThat(api.freshTiles().text()).isEqualTo(first.text());
     }
 
     /** A tile that is kept is of a plan as it is and of hair as it lies on the shelf. */

@@ -59,7 +59,7 @@ class SampleAnswersTest {
         all.set("stopping", api.post("/api/stopping", brief).json());
         all.set("words", api.get("/api/words").json());
         all.set("hairLines", api.get("/api/hair-lines").json());
-        for (JsonNode tile : api.freshTiles("").json()) {
+        for (JsonNode tile : api.freshTiles().json()) {
             if (tile.get("id").equals(saved.get("id"))) {
                 all.set("tile", tile);
             }

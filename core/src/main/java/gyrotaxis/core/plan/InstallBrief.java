@@ -72,6 +72,11 @@ public record InstallBrief(
                 Learned.NOTHING);
     }
 
+    /** Loops of the main hair that she brings herself, at least 0. */
+    public int broughtLoops() {
+        return consultation.ownPacks() * hair.loopsPerPack();
+    }
+
     /** The same on another head. */
     public InstallBrief withHead(HeadRecord other) {
         return new InstallBrief(

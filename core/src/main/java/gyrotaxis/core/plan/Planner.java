@@ -249,8 +249,7 @@ public final class Planner {
     }
 
     private static int loopsInHand(InstallBrief brief) {
-        int brought = brief.consultation().ownPacks() * brief.hair().loopsPerPack();
-        return Math.min(PackCount.MOST_SHELF_LOOPS, brief.shelfLoops() + brought);
+        return Math.min(PackCount.MOST_SHELF_LOOPS, brief.shelfLoops() + brief.broughtLoops());
     }
 
     /** The scalp of a head, remembered. */

@@ -19,6 +19,7 @@ import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.Named;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -32,7 +33,6 @@ import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.SortField;
-import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 
@@ -51,13 +51,11 @@ class JooqBook implements Book {
 
     @Override
     public Found find(List<String> words, int from, int most) {
-        Condition all = words.stream().map(CLIENT.FOLDED::contains).reduce(DSL.noCondition(), Condition::and);
+        Condition all = Named.all(CLIENT.FOLDED, words);
         // Those whose name begins with it come first.
         List<SortField<?>> order = new ArrayList<>();
         if (!words.isEmpty()) {
-            order.add(DSL.when(CLIENT.FOLDED.startsWith(words.get(0)), 0)
-                    .otherwise(1)
-                    .asc());
+            order.add(Named.first(CLIENT.FOLDED, words));
         }
         order.add(CLIENT.FOLDED.asc());
         order.add(CLIENT.ID.asc());

@@ -7,6 +7,7 @@ import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.WORK_SHEET;
 
 import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.Named;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -16,9 +17,7 @@ import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.SortField;
 import org.jooq.TableField;
-import org.jooq.impl.DSL;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 
@@ -56,8 +55,8 @@ class Finder implements SmartInitializingSingleton {
         }
         hits.addAll(db.select(CLIENT.ID, CLIENT.NAME, CLIENT.WISHES)
                 .from(CLIENT)
-                .where(all(CLIENT.FOLDED, words))
-                .orderBy(first(CLIENT.FOLDED, words), CLIENT.NAME.asc())
+                .where(Named.all(CLIENT.FOLDED, words))
+                .orderBy(Named.first(CLIENT.FOLDED, words), CLIENT.NAME.asc())
                 .limit(MOST_OF_A_KIND)
                 .fetch(r -> new Hit(Kind.CLIENT, r.value1(), r.value2(), r.value3())));
         Field<String> both = PLAN.FOLDED.concat(" ").concat(CLIENT.FOLDED);
@@ -65,14 +64,14 @@ class Finder implements SmartInitializingSingleton {
                 .from(PLAN)
                 .join(CLIENT)
                 .on(CLIENT.ID.eq(PLAN.CLIENT_ID))
-                .where(all(both, words))
-                .orderBy(first(PLAN.FOLDED, words), PLAN.UPDATED_AT.desc())
+                .where(Named.all(both, words))
+                .orderBy(Named.first(PLAN.FOLDED, words), PLAN.UPDATED_AT.desc())
                 .limit(MOST_OF_A_KIND)
                 .fetch(r -> new Hit(Kind.PLAN, r.value1(), r.value2(), r.value3())));
         hits.addAll(db.select(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.SUPPLIER)
                 .from(HAIR_LINE)
-                .where(all(HAIR_LINE.FOLDED, words))
-                .orderBy(first(HAIR_LINE.FOLDED, words), HAIR_LINE.NAME.asc())
+                .where(Named.all(HAIR_LINE.FOLDED, words))
+                .orderBy(Named.first(HAIR_LINE.FOLDED, words), HAIR_LINE.NAME.asc())
                 .limit(MOST_OF_A_KIND)
                 .fetch(r -> new Hit(Kind.LINE, r.value1(), r.value2(), r.value3())));
         hits.addAll(visits(words));
@@ -84,7 +83,7 @@ class Finder implements SmartInitializingSingleton {
      * until there are enough: either way no more is read than a moment's worth.
      */
     private List<Hit> visits(List<String> words) {
-        Condition named = all(CLIENT.FOLDED, words);
+        Condition named = Named.all(CLIENT.FOLDED, words);
         List<UUID> few =
                 db.select(CLIENT.ID).from(CLIENT).where(named).limit(FEW + 1).fetch(CLIENT.ID);
         return db.select(VISIT.ID, CLIENT.NAME, WORK_SHEET.PLAN_NAME, VISIT.VISIT_DAY)
@@ -101,14 +100,6 @@ class Finder implements SmartInitializingSingleton {
 
     private static String said(LocalDate day) {
         return DAY.format(day);
-    }
-
-    private static Condition all(Field<String> folded, List<String> words) {
-        return words.stream().map(folded::contains).reduce(DSL.noCondition(), Condition::and);
-    }
-
-    private static SortField<Integer> first(Field<String> folded, List<String> words) {
-        return DSL.when(folded.startsWith(words.get(0)), 0).otherwise(1).asc();
     }
 
     /** Names that were kept before they were searched for are folded once. */

@@ -112,9 +112,13 @@ class LearningDesk {
         LineId id = new LineId(lineId);
         List<SetAside> aside = ledger.setAside();
         int there = ledger.stock(Set.of(id)).freeLoops(id, colour, aside, planId);
-        int brought = plan.brief().consultation().ownPacks() * line.loopsPerPack();
         PacksNext next = PacksNext.of(
-                line, plan.packs().main().neededLoops(), plan.brief().fullness(), last, there, brought);
+                line,
+                plan.packs().main().neededLoops(),
+                plan.brief().fullness(),
+                last,
+                there,
+                plan.brief().broughtLoops());
         return new PacksNextView(
                 next.needed(),
                 next.there(),

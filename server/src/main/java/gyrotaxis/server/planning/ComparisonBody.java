@@ -6,10 +6,15 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** Two or three briefs to be compared, and how they are worn if that is to be compared too. */
+/**
+ * Two or three briefs to be compared, and how they are worn if that is to be compared too.
+ *
+ * @param planId the plan that is kept of one of them, for which hair may be set aside; null if none is
+ */
 record ComparisonBody(
         @Nullable List<ComparedBody> briefs,
-        @Nullable @Schema(nullable = true) WornAsBody worn) {
+        @Nullable @Schema(nullable = true) WornAsBody worn,
+        @Nullable @Schema(nullable = true) String planId) {
 
     /**
      * A brief to be compared.

@@ -161,7 +161,7 @@ public class Planning {
         Change.Writer changes = changes(body);
         InstallBrief checked;
         try {
-            checked = body.check(shelf.freeFor(Optional.empty()));
+            checked = body.check(shelf);
         } catch (FieldProblems e) {
             boolean isMix = e.problems().stream().allMatch(p -> p.field().startsWith("hooking.mix"));
             return isMix ? mixedOtherwise(body, changes) : List.of();
@@ -224,11 +224,12 @@ public class Planning {
             f.present("briefs[" + i + "].brief", "The brief", given.get(i).brief(), NO_BRIEF);
         }
         WornAsBody.Checked how = body.worn() == null ? null : body.worn().check(f);
+        Optional<UUID> kept = f.idIfAny("planId", "The plan", body.planId());
         return f.orRefuse(() -> {
             List<BriefBody> briefs = given.stream()
                     .map(g -> braided(Fields.or(g.brief(), NO_BRIEF), g.family()))
                     .toList();
-            List<InstallPlan> compared = briefs.stream().map(this::plan).toList();
+            List<InstallPlan> compared = briefs.stream().map(b -> plan(b, kept)).toList();
             List<WearView> seen = how == null
                     ? List.of()
                     : compared.stream()
@@ -250,7 +251,7 @@ public class Planning {
             return brief;
         }
         BriefBody other = brief.withFoundation(foundation.as(family));
-        InstallBrief checked = other.check(shelf.freeFor(Optional.empty()));
+        InstallBrief checked = other.check(shelf);
         return other.changedTo(checked.withFoundation(
                 checked.foundation().braidedAs(checked.foundation().back())));
     }

@@ -50,14 +50,6 @@ class JooqPlans implements Plans, HairInUse {
     }
 
     @Override
-    public List<Tiles.Row> latestRows(int most) {
-        return db.selectFrom(PLAN)
-                .orderBy(PLAN.UPDATED_AT.desc(), PLAN.ID)
-                .limit(most)
-                .fetch(this::row);
-    }
-
-    @Override
     public BriefBody brief(String document) {
         return kept.read(Form.PLAN, document, PlanForm.class).brief().completed();
     }

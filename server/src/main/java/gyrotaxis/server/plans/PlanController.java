@@ -4,7 +4,6 @@ import gyrotaxis.server.language.BriefBody;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,10 +37,10 @@ class PlanController {
         return desk.find(id);
     }
 
-    /** Plans of some clients, or the last of all, the last changed first, each with as much of it as a tile in the book shows. */
+    /** Plans of some clients, the last changed first, each with as much of it as a tile in the book shows. */
     @GetMapping("/plans/tiles")
-    List<PlanTileView> tiles(@RequestParam(required = false) @Nullable Set<UUID> client) {
-        return desk.tiles(client == null ? Set.of() : client);
+    List<PlanTileView> tiles(@RequestParam Set<UUID> client) {
+        return desk.tiles(client);
     }
 
     /** A brief that was kept in a browser, in whatever format it was kept there. */

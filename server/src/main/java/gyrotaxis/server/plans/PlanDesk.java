@@ -115,7 +115,7 @@ public class PlanDesk {
         if (clients.size() > MOST_CLIENTS) {
             f.problem("client", "Ask for at most " + MOST_CLIENTS + " clients at once.");
         }
-        return f.orRefuse(() -> tiles.of(clients.isEmpty() ? plans.latestRows(MOST_LISTED) : plans.rows(clients)));
+        return f.orRefuse(() -> tiles.of(plans.rows(clients)));
     }
 
     @Transactional(readOnly = true)

@@ -15,9 +15,6 @@ interface Plans {
     /** Those of some clients as far as their tiles need them, the last changed first. */
     List<Tiles.Row> rows(Set<UUID> clients);
 
-    /** So many as far as their tiles need them, the last changed first. */
-    List<Tiles.Row> latestRows(int most);
-
     /** The brief of a document. */
     BriefBody brief(String document);
 
