@@ -66,6 +66,7 @@ export function FindField() {
         text={text}
         onText={setText}
         found={all}
+        isBehind={asked !== text.trim() || hits.isPlaceholderData}
         keyOf={(h) => h.kind + h.id}
         onChoose={go}
         empty={asked !== '' && hits.isFetched && `Nothing is called “${asked}”.`}

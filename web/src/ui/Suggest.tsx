@@ -5,6 +5,8 @@ interface Props<T> extends Omit<ComponentProps<'input'>, 'value' | 'onChange' | 
   text: string;
   onText: (text: string) => void;
   found: readonly T[];
+  /** Whether what was found still fits what was typed before; Enter takes nothing from it. */
+  isBehind?: boolean;
   keyOf: (one: T) => string;
   children: (one: T) => ReactNode;
   onChoose: (one: T) => void;
@@ -21,6 +23,7 @@ export function Suggest<T>({
   text,
   onText,
   found,
+  isBehind = false,
   keyOf,
   children,
   onChoose,
@@ -44,7 +47,9 @@ export function Suggest<T>({
       setOpen(true);
       setAt(Math.min(at + 1, found.length - 1));
     } else if (e.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
-    else if (e.key === 'Enter' && isShown && one) choose(one);
+    else if (e.key === 'Enter' && isShown && one) {
+      if (!isBehind) choose(one);
+    }
     else if (e.key === 'Escape' && isOpen) {
       // Closes the list, and not what it stands in.
       e.stopPropagation();

@@ -35,6 +35,7 @@ export function WhoComes({ clientId, onChoose, error }: Props) {
               if (clientId) onChoose('');
             }}
             found={found}
+            isBehind={asked !== (typed?.trim() ?? '') || clients.isPlaceholderData}
             keyOf={(c) => c.id}
             onChoose={(c) => {
               setTyped(undefined);

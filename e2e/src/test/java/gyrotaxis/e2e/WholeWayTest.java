@@ -24,7 +24,7 @@ class WholeWayTest {
     }
 
     private static void herPage(Page page) {
-        page.getByLabel("Find anything").fill("tidewell");
+        page.getByLabel("Find anything").fill(NAME);
         page.getByRole(AriaRole.OPTION)
                 .filter(new Locator.FilterOptions().setHasText("client"))
                 .first()

@@ -274,6 +274,21 @@ class MonthsTest {
         assertThat(namedIn(hers)).contains("CLIENT", "PLAN", "VISIT", "VISIT_EVENT", "VISIT_LESSON", "APPOINTMENT");
         assertThat(api.delete("/api/clients/" + client).status()).isEqualTo(204);
         assertThat(namedIn(hers)).isEmpty();
+        assertThat(find("quayle")).isEmpty();
+    }
+
+    /** A name that is changed is found by as it is now, and so are the plans of hers. */
+    @Test
+    void whoIsRenamedIsFoundByHerNewName() {
+        ObjectNode her =
+                (ObjectNode) api.get("/api/clients/" + clientOf("philippa")).json();
+        String at = "/api/clients/" + her.path("id").asString();
+        assertThat(find("philippa shoulder")).hasSize(1);
+        her.put("name", "Philippa Öresund").remove(List.of("id", "heads"));
+        assertThat(api.put(at, her.toString()).status()).isEqualTo(200);
+        assertThat(find("oresund shoulder"))
+                .satisfiesExactly(h -> assertThat(h.path("under").asString()).isEqualTo("Philippa Öresund"));
+        assertThat(find("castellane")).isEmpty();
     }
 
     private static Map<String, String> unzipped(byte[] zip) throws IOException {

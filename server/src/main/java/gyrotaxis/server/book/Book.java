@@ -15,6 +15,9 @@ public interface Book {
      */
     Found find(List<String> words, int from, int most);
 
+    /** Those whose name has all of some words in it, each folded. */
+    Set<UUID> named(List<String> words);
+
     /** Some clients, and how many there are in all. */
     record Found(List<Client> clients, int count) {}
 

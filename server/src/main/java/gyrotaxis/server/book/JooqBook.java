@@ -19,21 +19,23 @@ import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.RegionBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Folded;
-import gyrotaxis.server.shared.Named;
+import gyrotaxis.server.shared.Roll;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.SortField;
+import org.jooq.impl.DSL;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 
 @Repository
@@ -41,32 +43,58 @@ class JooqBook implements Book {
     /** What was drawn on a head, as it is kept; its measures have columns of their own. */
     private record Drawn(List<RegionBody> regions) {}
 
+    /** A client as she is searched for. */
+    private record OnRoll(UUID id, String folded) implements Roll.Entry {}
+
     private final DSLContext db;
     private final Kept kept;
+    private final ApplicationEventPublisher events;
+    private final Roll<OnRoll> roll;
 
-    JooqBook(DSLContext db, Kept kept) {
+    JooqBook(DSLContext db, Kept kept, ApplicationEventPublisher events) {
         this.db = db;
         this.kept = kept;
+        this.events = events;
+        this.roll = new Roll<>(
+                () -> onRoll(DSL.noCondition()),
+                ids -> onRoll(CLIENT.ID.in(ids)),
+                Comparator.comparing(OnRoll::folded).thenComparing(OnRoll::id));
+    }
+
+    private List<OnRoll> onRoll(Condition which) {
+        return db.select(CLIENT.ID, CLIENT.FOLDED)
+                .from(CLIENT)
+                .where(which)
+                .fetch(r -> new OnRoll(r.value1(), r.value2()));
+    }
+
+    private void changed(UUID client) {
+        roll.changed(client);
+        events.publishEvent(new ClientChanged(client));
     }
 
     @Override
     public Found find(List<String> words, int from, int most) {
-        Condition all = Named.all(CLIENT.FOLDED, words);
-        // Those whose name begins with it come first.
-        List<SortField<?>> order = new ArrayList<>();
-        if (!words.isEmpty()) {
-            order.add(Named.first(CLIENT.FOLDED, words));
+        if (words.isEmpty()) {
+            return new Found(
+                    db.selectFrom(CLIENT)
+                            .orderBy(CLIENT.FOLDED, CLIENT.ID)
+                            .limit(most)
+                            .offset(from)
+                            .fetch(JooqBook::client),
+                    db.fetchCount(CLIENT));
         }
-        order.add(CLIENT.FOLDED.asc());
-        order.add(CLIENT.ID.asc());
+        List<UUID> fitting = roll.find(words).map(OnRoll::id).toList();
+        List<UUID> asked = fitting.stream().skip(from).limit(most).toList();
+        Map<UUID, Client> clients =
+                clients(Set.copyOf(asked)).stream().collect(Collectors.toMap(Client::id, Function.identity()));
         return new Found(
-                db.selectFrom(CLIENT)
-                        .where(all)
-                        .orderBy(order)
-                        .limit(most)
-                        .offset(from)
-                        .fetch(JooqBook::client),
-                db.fetchCount(CLIENT, all));
+                asked.stream().filter(clients::containsKey).map(clients::get).toList(), fitting.size());
+    }
+
+    @Override
+    public Set<UUID> named(List<String> words) {
+        return roll.ids(e -> e.fits(words));
     }
 
     @Override
@@ -95,6 +123,7 @@ class JooqBook implements Book {
     @Override
     public void add(Client client) {
         db.insertInto(CLIENT).set(record(client)).execute();
+        changed(client.id());
     }
 
     @Override
@@ -104,12 +133,15 @@ class JooqBook implements Book {
                 .set(record(next))
                 .where(CLIENT.ID.eq(c.id()).and(CLIENT.VERSION.eq(c.version())))
                 .execute();
+        changed(c.id());
         return changed == 1 ? Optional.of(next) : Optional.empty();
     }
 
     @Override
     public boolean erase(UUID id) {
-        return db.deleteFrom(CLIENT).where(CLIENT.ID.eq(id)).execute() == 1;
+        boolean isErased = db.deleteFrom(CLIENT).where(CLIENT.ID.eq(id)).execute() == 1;
+        changed(id);
+        return isErased;
     }
 
     @Override

@@ -6,6 +6,8 @@ import static gyrotaxis.server.db.Tables.PLAN;
 import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.WORK_SHEET;
 
+import gyrotaxis.server.book.Book;
+import gyrotaxis.server.plans.PlanNames;
 import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shared.Named;
 import java.time.LocalDate;
@@ -13,10 +15,10 @@ import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.TableField;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
@@ -26,13 +28,19 @@ import org.springframework.stereotype.Component;
 class Finder implements SmartInitializingSingleton {
     private static final int MOST_OF_A_KIND = 6;
     private static final int FEW = 200;
+    private static final int FIRST_LOOK = 500;
+    private static final int MORE_EACH_TIME = 8;
     private static final int FOLDED_AT_ONCE = 1_000;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
     private final DSLContext db;
+    private final Book book;
+    private final PlanNames plans;
 
-    Finder(DSLContext db) {
+    Finder(DSLContext db, Book book, PlanNames plans) {
         this.db = db;
+        this.book = book;
+        this.plans = plans;
     }
 
     /** What can be found. */
@@ -53,21 +61,11 @@ class Finder implements SmartInitializingSingleton {
         if (words.isEmpty()) {
             return hits;
         }
-        hits.addAll(db.select(CLIENT.ID, CLIENT.NAME, CLIENT.WISHES)
-                .from(CLIENT)
-                .where(Named.all(CLIENT.FOLDED, words))
-                .orderBy(Named.first(CLIENT.FOLDED, words), CLIENT.NAME.asc())
-                .limit(MOST_OF_A_KIND)
-                .fetch(r -> new Hit(Kind.CLIENT, r.value1(), r.value2(), r.value3())));
-        Field<String> both = PLAN.FOLDED.concat(" ").concat(CLIENT.FOLDED);
-        hits.addAll(db.select(PLAN.ID, PLAN.NAME, CLIENT.NAME)
-                .from(PLAN)
-                .join(CLIENT)
-                .on(CLIENT.ID.eq(PLAN.CLIENT_ID))
-                .where(Named.all(both, words))
-                .orderBy(Named.first(PLAN.FOLDED, words), PLAN.UPDATED_AT.desc())
-                .limit(MOST_OF_A_KIND)
-                .fetch(r -> new Hit(Kind.PLAN, r.value1(), r.value2(), r.value3())));
+        book.find(words, 0, MOST_OF_A_KIND)
+                .clients()
+                .forEach(c -> hits.add(new Hit(Kind.CLIENT, c.id(), c.name(), c.wishes())));
+        plans.find(words, MOST_OF_A_KIND)
+                .forEach((id, named) -> hits.add(new Hit(Kind.PLAN, id, named.plan(), named.client())));
         hits.addAll(db.select(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.SUPPLIER)
                 .from(HAIR_LINE)
                 .where(Named.all(HAIR_LINE.FOLDED, words))
@@ -83,19 +81,45 @@ class Finder implements SmartInitializingSingleton {
      * until there are enough: either way no more is read than a moment's worth.
      */
     private List<Hit> visits(List<String> words) {
-        Condition named = Named.all(CLIENT.FOLDED, words);
-        List<UUID> few =
-                db.select(CLIENT.ID).from(CLIENT).where(named).limit(FEW + 1).fetch(CLIENT.ID);
+        Set<UUID> clients = book.named(words);
+        List<UUID> last =
+                clients.size() <= FEW ? last(VISIT.CLIENT_ID.in(clients), MOST_OF_A_KIND) : lastOfMany(clients);
         return db.select(VISIT.ID, CLIENT.NAME, WORK_SHEET.PLAN_NAME, VISIT.VISIT_DAY)
                 .from(VISIT)
                 .join(CLIENT)
                 .on(CLIENT.ID.eq(VISIT.CLIENT_ID))
                 .join(WORK_SHEET)
                 .on(WORK_SHEET.ID.eq(VISIT.SHEET_ID))
-                .where(few.size() <= FEW ? VISIT.CLIENT_ID.in(few) : named)
+                .where(VISIT.ID.in(last))
                 .orderBy(VISIT.VISIT_DAY.desc(), VISIT.ID.asc())
-                .limit(MOST_OF_A_KIND)
                 .fetch(r -> new Hit(Kind.VISIT, r.value1(), r.value2(), said(r.value4()) + ", " + r.value3()));
+    }
+
+    private List<UUID> last(Condition which, int most) {
+        return db.select(VISIT.ID)
+                .from(VISIT)
+                .where(which)
+                .orderBy(VISIT.VISIT_DAY.desc(), VISIT.ID.asc())
+                .limit(most)
+                .fetch(VISIT.ID);
+    }
+
+    private List<UUID> lastOfMany(Set<UUID> clients) {
+        for (int most = FIRST_LOOK; ; most *= MORE_EACH_TIME) {
+            var rows = db.select(VISIT.ID, VISIT.CLIENT_ID)
+                    .from(VISIT)
+                    .orderBy(VISIT.VISIT_DAY.desc(), VISIT.ID.asc())
+                    .limit(most)
+                    .fetch();
+            List<UUID> found = rows.stream()
+                    .filter(r -> clients.contains(r.value2()))
+                    .limit(MOST_OF_A_KIND)
+                    .map(r -> r.value1())
+                    .toList();
+            if (found.size() == MOST_OF_A_KIND || rows.size() < most) {
+                return found;
+            }
+        }
     }
 
     private static String said(LocalDate day) {

@@ -26,11 +26,13 @@ class JooqPlans implements Plans, HairInUse {
     private final DSLContext db;
     private final Kept kept;
     private final Shelf shelf;
+    private final PlanNames names;
 
-    JooqPlans(DSLContext db, Kept kept, Shelf shelf) {
+    JooqPlans(DSLContext db, Kept kept, Shelf shelf, PlanNames names) {
         this.db = db;
         this.kept = kept;
         this.shelf = shelf;
+        this.names = names;
     }
 
     @Override
@@ -84,6 +86,7 @@ class JooqPlans implements Plans, HairInUse {
     @Override
     public void add(SavedPlan plan) {
         db.insertInto(PLAN).set(record(plan)).execute();
+        names.changed(plan.id());
     }
 
     @Override
@@ -98,12 +101,15 @@ class JooqPlans implements Plans, HairInUse {
                 .set(record)
                 .where(PLAN.ID.eq(p.id()).and(PLAN.VERSION.eq(p.version())))
                 .execute();
+        names.changed(p.id());
         return changed == 1 ? Optional.of(next) : Optional.empty();
     }
 
     @Override
     public boolean remove(UUID id) {
-        return db.deleteFrom(PLAN).where(PLAN.ID.eq(id)).execute() == 1;
+        boolean isRemoved = db.deleteFrom(PLAN).where(PLAN.ID.eq(id)).execute() == 1;
+        names.changed(id);
+        return isRemoved;
     }
 
     @Override
