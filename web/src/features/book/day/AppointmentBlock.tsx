@@ -11,11 +11,16 @@ interface Props {
   appointment: Appointment;
   diary: Diary;
   span: { from: number; until: number };
+  /** Which from the top, and of how many that lie below one another. */
+  place: { at: number; of: number };
   isHeld: boolean;
   onHold: (id: string | undefined) => void;
   booking: ReturnType<typeof useBooking>;
 }
 
+const GAP = '0.375rem';
+/** Of less of the tape than this, the name takes a line of its own. */
+const NARROW_PART = 0.1;
 const STEP = 5;
 const FAR = 15;
 /** A touch that hardly moves is a tap. */
@@ -29,7 +34,15 @@ interface Drag {
 }
 
 /** One appointment on the tape; taken hold of it moves along, and to another chair; a tap opens it. */
-export function AppointmentBlock({ appointment: a, diary, span, isHeld, onHold, booking }: Props) {
+export function AppointmentBlock({
+  appointment: a,
+  diary,
+  span,
+  place,
+  isHeld,
+  onHold,
+  booking,
+}: Props) {
   const ref = useRef<HTMLButtonElement>(null);
   const [drag, setDrag] = useState<Drag>();
   const [isOpen, setOpen] = useState(false);
@@ -37,6 +50,17 @@ export function AppointmentBlock({ appointment: a, diary, span, isHeld, onHold, 
   const shown = a.fromMinute + (drag?.minutes ?? 0);
   const stylist = diary.stylists.find((s) => s.id === a.stylistId);
   const isMovable = a.state === 'PLANNED' && a.visitId === null;
+
+  const isNarrow = a.untilMinute - a.fromMinute < NARROW_PART * length;
+  const isTight = isNarrow || place.of > 1;
+  const by = (
+    <span
+      title={stylist?.name}
+      className="shrink-0 rounded-full border border-edge bg-sheet px-1 text-xs leading-4"
+    >
+      {initials(stylist?.name ?? '')}
+    </span>
+  );
 
   const move = (minutes: number, chairId = a.chairId) => {
     const minute = a.fromMinute + minutes;
@@ -107,12 +131,14 @@ export function AppointmentBlock({ appointment: a, diary, span, isHeld, onHold, 
             setDrag(undefined);
             onHold(undefined);
           }}
-          className={`absolute inset-y-1.5 flex min-w-14 touch-none flex-col overflow-hidden rounded-md border text-left ${
+          className={`absolute flex min-w-14 touch-none flex-col overflow-hidden rounded-md border text-left ${
             isHeld ? 'z-20 border-thread-deep shadow-lg' : 'border-edge'
           } ${a.state === 'DONE' ? 'bg-well text-soft' : 'bg-ground'} hover:border-thread-deep`}
           style={{
             left: `${(100 * (shown - span.from)) / length}%`,
             width: `${(100 * (a.untilMinute - a.fromMinute)) / length}%`,
+            top: `calc(${(100 * place.at) / place.of}% + ${GAP})`,
+            height: `calc(${100 / place.of}% - 2 * ${GAP})`,
           }}
         >
           <Strands occasion={a.occasion} isDone={a.state === 'DONE'} />
@@ -120,18 +146,17 @@ export function AppointmentBlock({ appointment: a, diary, span, isHeld, onHold, 
             <span className="min-w-0 flex-1 truncate leading-tight font-semibold">
               {a.clientName || a.words}
             </span>
-            <span
-              title={stylist?.name}
-              className="shrink-0 rounded-full border border-edge bg-sheet px-1 text-xs leading-4"
-            >
-              {initials(stylist?.name ?? '')}
+            {!isNarrow && by}
+          </span>
+          <span className="flex min-w-0 items-baseline gap-1.5 px-1.5">
+            <span className="min-w-0 flex-1 truncate text-sm leading-tight text-soft">
+              {isTight && !a.isInHours && <span className="text-chalk">▲ </span>}
+              {drag || isNarrow ? clock(shown) : `${clock(a.fromMinute)} ${a.words}`}
+              {!isNarrow && a.planName && `, ${a.planName}`}
             </span>
+            {isNarrow && by}
           </span>
-          <span className="truncate px-1.5 text-sm leading-tight text-soft">
-            {drag ? clock(shown) : `${clock(a.fromMinute)} ${a.words}`}
-            {a.planName && `, ${a.planName}`}
-          </span>
-          {!a.isInHours && (
+          {!a.isInHours && !isTight && (
             <span className="truncate px-1.5 text-xs leading-tight text-chalk">▲ after hours</span>
           )}
         </button>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Appointment, Diary } from '../../../api/types';
 import { AppointmentBlock } from './AppointmentBlock';
-import { clock, isLive, reach } from './dayTime';
+import { clock, isLive, places, reach } from './dayTime';
 import type { useBooking } from './useBooking';
 
 interface Props {
@@ -16,6 +16,10 @@ interface Props {
 const TABLE = 'table';
 const HOUR = 60;
 const LANE_REM = 4.75;
+/** Of a line on which some lie below others. */
+const PLACE_REM = 3.5;
+/** The part of the tape that the shortest of them takes. */
+const LEAST_PART = 0.055;
 
 /** A day as one tape: each chair a line on it, an install a plait as long as it takes, and now a comb across. */
 export function DayTape({ diary, day, booking, onBook }: Props) {
@@ -45,51 +49,55 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
           ))}
         </div>
         <div className="relative rounded-lg border border-edge bg-sheet">
-          {lanes.map((lane, i) => (
-            <div
-              key={lane.id}
-              className={`flex ${i > 0 ? 'border-t border-line' : ''} ${lane.id === TABLE ? 'bg-ground' : ''}`}
-            >
-              <h3 className="flex w-28 shrink-0 items-center border-r border-line px-3 text-sm leading-tight font-semibold">
-                {lane.name}
-              </h3>
+          {lanes.map((lane, i) => {
+            const on = onDay.filter((a) => laneOf(a) === lane.id);
+            const place = places(on, LEAST_PART * (until - from));
+            const of = Math.max(1, ...[...place.values()].map((p) => p + 1));
+            return (
               <div
-                className="relative mr-6 flex-1"
-                style={{ height: `${LANE_REM}rem` }}
-                data-lane={lane.id}
-                onDoubleClick={(e) => {
-                  const box = e.currentTarget.getBoundingClientRect();
-                  const minute = from + ((e.clientX - box.left) / box.width) * (until - from);
-                  onBook({
-                    day,
-                    minute: Math.round(minute / 15) * 15,
-                    chairId: lane.id === TABLE ? null : lane.id,
-                  });
-                }}
+                key={lane.id}
+                className={`flex ${i > 0 ? 'border-t border-line' : ''} ${lane.id === TABLE ? 'bg-ground' : ''}`}
               >
-                {hours.slice(1, -1).map((h) => (
-                  <span
-                    key={h}
-                    className="absolute inset-y-0 border-l border-line/60"
-                    style={{ left: `${100 * part(h)}%` }}
-                  />
-                ))}
-                {onDay
-                  .filter((a) => laneOf(a) === lane.id)
-                  .map((a) => (
+                <h3 className="flex w-28 shrink-0 items-center border-r border-line px-3 text-sm leading-tight font-semibold">
+                  {lane.name}
+                </h3>
+                <div
+                  className="relative mr-6 flex-1"
+                  style={{ height: `${of > 1 ? of * PLACE_REM : LANE_REM}rem` }}
+                  data-lane={lane.id}
+                  onDoubleClick={(e) => {
+                    const box = e.currentTarget.getBoundingClientRect();
+                    const minute = from + ((e.clientX - box.left) / box.width) * (until - from);
+                    onBook({
+                      day,
+                      minute: Math.round(minute / 15) * 15,
+                      chairId: lane.id === TABLE ? null : lane.id,
+                    });
+                  }}
+                >
+                  {hours.slice(1, -1).map((h) => (
+                    <span
+                      key={h}
+                      className="absolute inset-y-0 border-l border-line/60"
+                      style={{ left: `${100 * part(h)}%` }}
+                    />
+                  ))}
+                  {on.map((a) => (
                     <AppointmentBlock
                       key={a.id}
                       appointment={a}
                       diary={diary}
                       span={{ from, until }}
+                      place={{ at: place.get(a.id) ?? 0, of }}
                       isHeld={held === a.id}
                       onHold={setHeld}
                       booking={booking}
                     />
                   ))}
+                </div>
               </div>
-            </div>
-          ))}
+            );
+          })}
           {isToday && diary.nowMinute >= from && diary.nowMinute <= until && (
             <NowComb part={part(diary.nowMinute)} minute={diary.nowMinute} />
           )}

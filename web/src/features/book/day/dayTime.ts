@@ -63,3 +63,20 @@ export const initials = (name: string): string =>
     .map((w) => w[0] ?? '')
     .slice(0, 2)
     .join('');
+
+/**
+ * Which of what lies on one line is drawn below which, so that nothing covers another: a place for each, counted from the top.
+ *
+ * @param least minutes that the shortest of them is drawn as
+ */
+export function places(on: readonly Appointment[], least: number): ReadonlyMap<string, number> {
+  const ends: number[] = [];
+  const place = new Map<string, number>();
+  for (const a of on.toSorted((x, y) => x.fromMinute - y.fromMinute || x.id.localeCompare(y.id))) {
+    const free = ends.findIndex((end) => end <= a.fromMinute);
+    const at = free < 0 ? ends.length : free;
+    ends[at] = Math.max(a.untilMinute, a.fromMinute + least);
+    place.set(a.id, at);
+  }
+  return place;
+}

@@ -6,7 +6,7 @@ import type { Appointment, Diary, FollowUp, Shopping } from '../../../api/types'
 import { sample, WithWords } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { BookDays } from './BookDays';
-import { clock, dayPlus, mondayOf, parseClock, reach, sayDay } from './dayTime';
+import { clock, dayPlus, mondayOf, parseClock, places, reach, sayDay } from './dayTime';
 
 const TODAY = '2027-06-09';
 
@@ -128,6 +128,29 @@ describe('times of a day', () => {
   it('reaches from the first to the last that happens, in whole hours', () => {
     expect(reach(diary([appointment({ untilMinute: 1110 })]))).toEqual({ from: 540, until: 1140 });
     expect(reach({ ...diary([]), stylists: [] })).toEqual({ from: 540, until: 1080 });
+  });
+});
+
+describe('places on a line', () => {
+  const on = (...spans: [number, number][]) =>
+    spans.map(([fromMinute, untilMinute], i) =>
+      appointment({ id: String(i), fromMinute, untilMinute }),
+    );
+  const at = (spans: [number, number][], least = 0) =>
+    spans.map((_, i) => places(on(...spans), least).get(String(i)));
+
+  it('are one where nothing meets, however it is listed', () => {
+    expect(at([[600, 660], [540, 600], [660, 700]])).toEqual([0, 0, 0]);
+    expect(at([])).toEqual([]);
+  });
+
+  it('are as many as happen at once, and free ones are taken again', () => {
+    expect(at([[540, 600], [550, 700], [610, 640]])).toEqual([0, 1, 0]);
+    expect(at([[540, 700], [550, 700], [560, 700]])).toEqual([0, 1, 2]);
+  });
+
+  it('keep apart what is drawn longer than it takes', () => {
+    expect(at([[540, 545], [550, 560]], 15)).toEqual([0, 1]);
   });
 });
 

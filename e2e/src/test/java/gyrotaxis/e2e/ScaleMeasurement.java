@@ -79,6 +79,8 @@ class ScaleMeasurement {
         System.out.printf(
                 "%,d clients, %,d visits; on disk %,d MB%n", CLIENTS, CLIENTS * VISITS_EACH, Files.size(file) >> 20);
         HttpClient http = HttpClient.newHttpClient();
+        // The first time it may be built.
+        start(folder, http).end();
         for (int i = 0; i < STARTS; i++) {
             long start = System.nanoTime();
             ServerProcess server = start(folder, http);
@@ -98,7 +100,7 @@ class ScaleMeasurement {
             page.navigate("http://127.0.0.1:" + server.port() + "/practice");
             ask(page);
         } finally {
-            server.kill();
+            server.end();
         }
     }
 
@@ -113,7 +115,7 @@ class ScaleMeasurement {
     }
 
     private static ServerProcess start(Path folder, HttpClient http) throws IOException, InterruptedException {
-        return ServerProcess.start(
+        return ServerProcess.run(
                 folder,
                 port -> http.send(
                                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/words"))

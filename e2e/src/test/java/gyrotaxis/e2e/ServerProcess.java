@@ -29,12 +29,9 @@ final class ServerProcess {
 
     /** Starts a server on a free port, and waits until it is ready. */
     static ServerProcess start(Path folder, Ready ready) throws IOException, InterruptedException {
-        int port;
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        Path log = folder.resolve("server.log");
-        Process process = new ProcessBuilder(
+        int port = freePort();
+        return start(
+                new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                         // Starts are all that is waited for; a server that lives so briefly needs no second compiler.
                         "-XX:TieredStopAtLevel=1",
@@ -44,10 +41,32 @@ final class ServerProcess {
                         "--server.port=" + port,
                         "--gyrotaxis.demo=true",
                         "--gyrotaxis.demo-visits=0",
-                        "--gyrotaxis.data-dir=" + folder)
-                .redirectErrorStream(true)
-                .redirectOutput(log.toFile())
-                .start();
+                        "--gyrotaxis.data-dir=" + folder),
+                folder,
+                port,
+                ready);
+    }
+
+    /** Starts a server as a studio does, by the command of the README; it must be built. */
+    static ServerProcess run(Path folder, Ready ready) throws IOException, InterruptedException {
+        int port = freePort();
+        ProcessBuilder command = new ProcessBuilder("./gyrotaxis", "run", "--port", String.valueOf(port))
+                .directory(Path.of("..").toFile());
+        command.environment().put("GYROTAXIS_DATA", folder.toAbsolutePath().toString());
+        return start(command, folder, port, ready);
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            return free.getLocalPort();
+        }
+    }
+
+    private static ServerProcess start(ProcessBuilder command, Path folder, int port, Ready ready)
+            throws IOException, InterruptedException {
+        Path log = folder.resolve("server.log");
+        Process process =
+                command.redirectErrorStream(true).redirectOutput(log.toFile()).start();
         long end = System.nanoTime() + START.toNanos();
         while (System.nanoTime() < end && process.isAlive()) {
             try {

@@ -10,6 +10,7 @@ import gyrotaxis.server.book.Book;
 import gyrotaxis.server.plans.PlanNames;
 import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shared.Named;
+import gyrotaxis.server.storage.Once;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -36,11 +37,13 @@ class Finder implements SmartInitializingSingleton {
     private final DSLContext db;
     private final Book book;
     private final PlanNames plans;
+    private final Once once;
 
-    Finder(DSLContext db, Book book, PlanNames plans) {
+    Finder(DSLContext db, Book book, PlanNames plans, Once once) {
         this.db = db;
         this.book = book;
         this.plans = plans;
+        this.once = once;
     }
 
     /** What can be found. */
@@ -129,9 +132,11 @@ class Finder implements SmartInitializingSingleton {
     /** Names that were kept before they were searched for are folded once. */
     @Override
     public void afterSingletonsInstantiated() {
-        fold(CLIENT.ID, CLIENT.NAME, CLIENT.FOLDED);
-        fold(PLAN.ID, PLAN.NAME, PLAN.FOLDED);
-        fold(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.FOLDED);
+        once.only("fold names", () -> {
+            fold(CLIENT.ID, CLIENT.NAME, CLIENT.FOLDED);
+            fold(PLAN.ID, PLAN.NAME, PLAN.FOLDED);
+            fold(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.FOLDED);
+        });
     }
 
     private void fold(TableField<?, UUID> id, TableField<?, String> name, TableField<?, String> folded) {

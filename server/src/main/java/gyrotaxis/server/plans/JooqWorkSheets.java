@@ -7,6 +7,7 @@ import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.storage.Once;
 import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.Optional;
@@ -22,10 +23,12 @@ class JooqWorkSheets implements WorkSheets, SmartInitializingSingleton {
 
     private final DSLContext db;
     private final Kept kept;
+    private final Once once;
 
-    JooqWorkSheets(DSLContext db, Kept kept) {
+    JooqWorkSheets(DSLContext db, Kept kept, Once once) {
         this.db = db;
         this.kept = kept;
+        this.once = once;
     }
 
     @Override
@@ -81,6 +84,10 @@ class JooqWorkSheets implements WorkSheets, SmartInitializingSingleton {
     /** Sheets that were kept before they were packed are packed once, as they are. */
     @Override
     public void afterSingletonsInstantiated() {
+        once.only("pack worksheets", this::pack);
+    }
+
+    private void pack() {
         boolean isMore = true;
         while (isMore) {
             var some = db.select(WORK_SHEET.ID, WORK_SHEET.SHEET, WORK_SHEET.BASIS)

@@ -4,7 +4,7 @@
  * <p>Start with {@link gyrotaxis.server.storage.StorageGuard}. Knows nothing of what is kept.
  */
 @NullMarked
-@ApplicationModule(allowedDependencies = "shared")
+@ApplicationModule(allowedDependencies = {"shared", "db"})
 package gyrotaxis.server.storage;
 
 import org.jspecify.annotations.NullMarked;
