@@ -53,14 +53,7 @@ export function AppointmentBlock({
 
   const isNarrow = a.untilMinute - a.fromMinute < NARROW_PART * length;
   const isTight = isNarrow || place.of > 1;
-  const by = (
-    <span
-      title={stylist?.name}
-      className="shrink-0 rounded-full border border-edge bg-sheet px-1 text-xs leading-4"
-    >
-      {initials(stylist?.name ?? '')}
-    </span>
-  );
+  const by = initials(stylist?.name ?? '');
 
   const move = (minutes: number, chairId = a.chairId) => {
     const minute = a.fromMinute + minutes;
@@ -131,7 +124,7 @@ export function AppointmentBlock({
             setDrag(undefined);
             onHold(undefined);
           }}
-          className={`absolute flex min-w-14 touch-none flex-col overflow-hidden rounded-md border text-left ${
+          className={`absolute flex min-w-17 touch-none flex-col overflow-hidden rounded-md border text-left ${
             isHeld ? 'z-20 border-thread-deep shadow-lg' : 'border-edge'
           } ${a.state === 'DONE' ? 'bg-well text-soft' : 'bg-ground'} hover:border-thread-deep`}
           style={{
@@ -146,15 +139,19 @@ export function AppointmentBlock({
             <span className="min-w-0 flex-1 truncate leading-tight font-semibold">
               {a.clientName || a.words}
             </span>
-            {!isNarrow && by}
+            {!isNarrow && (
+              <span
+                title={stylist?.name}
+                className="shrink-0 rounded-full border border-edge bg-sheet px-1 text-xs leading-4"
+              >
+                {by}
+              </span>
+            )}
           </span>
-          <span className="flex min-w-0 items-baseline gap-1.5 px-1.5">
-            <span className="min-w-0 flex-1 truncate text-sm leading-tight text-soft">
-              {isTight && !a.isInHours && <span className="text-chalk">▲ </span>}
-              {drag || isNarrow ? clock(shown) : `${clock(a.fromMinute)} ${a.words}`}
-              {!isNarrow && a.planName && `, ${a.planName}`}
-            </span>
-            {isNarrow && by}
+          <span className="truncate px-1.5 text-sm leading-tight text-soft">
+            {isTight && !a.isInHours && <span className="text-chalk">▲ </span>}
+            {drag || isNarrow ? clock(shown) : `${clock(a.fromMinute)} ${a.words}`}
+            {isNarrow ? ` ${by}` : a.planName && `, ${a.planName}`}
           </span>
           {!a.isInHours && !isTight && (
             <span className="truncate px-1.5 text-xs leading-tight text-chalk">▲ after hours</span>

@@ -17,9 +17,9 @@ const TABLE = 'table';
 const HOUR = 60;
 const LANE_REM = 4.75;
 /** Of a line on which some lie below others. */
-const PLACE_REM = 3.5;
+const PLACE_REM = 3.75;
 /** The part of the tape that the shortest of them takes. */
-const LEAST_PART = 0.055;
+const LEAST_PART = 0.065;
 
 /** A day as one tape: each chair a line on it, an install a plait as long as it takes, and now a comb across. */
 export function DayTape({ diary, day, booking, onBook }: Props) {

@@ -140,17 +140,43 @@ describe('places on a line', () => {
     spans.map((_, i) => places(on(...spans), least).get(String(i)));
 
   it('are one where nothing meets, however it is listed', () => {
-    expect(at([[600, 660], [540, 600], [660, 700]])).toEqual([0, 0, 0]);
+    expect(
+      at([
+        [600, 660],
+        [540, 600],
+        [660, 700],
+      ]),
+    ).toEqual([0, 0, 0]);
     expect(at([])).toEqual([]);
   });
 
   it('are as many as happen at once, and free ones are taken again', () => {
-    expect(at([[540, 600], [550, 700], [610, 640]])).toEqual([0, 1, 0]);
-    expect(at([[540, 700], [550, 700], [560, 700]])).toEqual([0, 1, 2]);
+    expect(
+      at([
+        [540, 600],
+        [550, 700],
+        [610, 640],
+      ]),
+    ).toEqual([0, 1, 0]);
+    expect(
+      at([
+        [540, 700],
+        [550, 700],
+        [560, 700],
+      ]),
+    ).toEqual([0, 1, 2]);
   });
 
   it('keep apart what is drawn longer than it takes', () => {
-    expect(at([[540, 545], [550, 560]], 15)).toEqual([0, 1]);
+    expect(
+      at(
+        [
+          [540, 545],
+          [550, 560],
+        ],
+        15,
+      ),
+    ).toEqual([0, 1]);
   });
 });
 
