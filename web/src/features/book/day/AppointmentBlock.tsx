@@ -148,7 +148,9 @@ export function AppointmentBlock({
               </span>
             )}
           </span>
-          <span className="truncate px-1.5 text-sm leading-tight text-soft">
+          <span
+            className={`truncate px-1.5 leading-tight text-soft ${isNarrow ? 'text-xs' : 'text-sm'}`}
+          >
             {isTight && !a.isInHours && <span className="text-chalk">▲ </span>}
             {drag || isNarrow ? clock(shown) : `${clock(a.fromMinute)} ${a.words}`}
             {isNarrow ? ` ${by}` : a.planName && `, ${a.planName}`}

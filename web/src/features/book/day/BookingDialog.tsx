@@ -180,8 +180,7 @@ export function BookingDialog({ diary, at, onClose }: Props) {
               <span className="text-sm text-soft">
                 {nameOf(o.sittings[0]?.stylistId ?? '')}
                 {o.sittings[0]?.chairId && `, ${chairOf(o.sittings[0].chairId)}`}
-                {o.prepared &&
-                  `; hair on ${new Date(`${o.prepared.day}T12:00`).toLocaleDateString('en-GB', { weekday: 'long' })} at ${clock(o.prepared.minute)}`}
+                {o.prepared && `; hair ${sayPrepared(o.prepared, o.sittings[0]?.day)}`}
               </span>
             </button>
           </li>
@@ -195,4 +194,12 @@ export function BookingDialog({ diary, at, onClose }: Props) {
       )}
     </Modal>
   );
+}
+
+/** When the hair is prepared: on a day before, or first, on the same. */
+function sayPrepared(at: { day: string; minute: number }, comes: string | undefined): string {
+  const weekday = new Date(`${at.day}T12:00`).toLocaleDateString('en-GB', { weekday: 'long' });
+  return at.day === comes
+    ? `first, from ${clock(at.minute)}`
+    : `on ${weekday} at ${clock(at.minute)}`;
 }

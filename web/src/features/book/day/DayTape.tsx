@@ -17,7 +17,7 @@ const TABLE = 'table';
 const HOUR = 60;
 const LANE_REM = 4.75;
 /** Of a line on which some lie below others. */
-const PLACE_REM = 3.75;
+const PLACE_REM = 4;
 /** The part of the tape that the shortest of them takes. */
 const LEAST_PART = 0.065;
 

@@ -1,6 +1,6 @@
 import type { Appointment } from '../../../api/types';
 
-/** What an appointment is, by its mark: an install is a plait, hair that is prepared a thread, a takedown loose strands. */
+/** What an appointment is, by its mark: an install is a plait, a refresh one with gaps, hair that is prepared a thread, a takedown loose strands. */
 export function Strands({
   occasion,
   isDone,
@@ -23,8 +23,20 @@ export function Strands({
 
 function Mark({ occasion, stroke }: { occasion: Appointment['occasion']; stroke: string }) {
   switch (occasion) {
-    case 'INSTALL':
     case 'REFRESH':
+      return (
+        <>
+          <path
+            d="M0 1l6 4-6 4"
+            fill="none"
+            stroke={stroke}
+            strokeWidth={2.4}
+            strokeLinecap="round"
+          />
+          <circle cx={9.5} cy={5} r={1.4} fill={stroke} />
+        </>
+      );
+    case 'INSTALL':
       return (
         <path
           d="M0 1l6 4-6 4M6 1l6 4-6 4"

@@ -15,7 +15,8 @@ import java.util.stream.Stream;
  * <p>Method: on each day, for each stylist and chair, what is left of her hours once all that is spoken for and the gap round it are
  * taken out. In each stretch that is long enough, the time nearest to the one that was asked for. Where a whole day has no stretch that is
  * long enough, two sittings of one stylist on that day and the next, or on that day alone. The hair is prepared at the latest time before
- * at which the same stylist is free for long enough, but not on the same day unless there is no other.
+ * at which the same stylist is free for long enough, but not on the same day unless there is no other. Where no time is left before, it is
+ * prepared first and the install follows; what cannot be prepared at all is not offered.
  */
 public final class FreeTimes {
     /** ASSUMPTION: less than this is not worth sitting down for. */
@@ -63,9 +64,12 @@ public final class FreeTimes {
         LocalDate first = diary.day(wanted.notBefore());
         for (int d = 0; d < wanted.days(); d++) {
             for (Stylist s : stylists()) {
-                Optional<Offer.Sitting> one = nearest(s, first.plusDays(d), wanted.length());
-                one.ifPresentOrElse(
-                        sitting -> whole.add(offer(List.of(sitting))), new InTwo(s, first.plusDays(d), parted)::add);
+                LocalDate day = first.plusDays(d);
+                nearest(s, day)
+                        .map(sitting -> offer(List.of(sitting)))
+                        .filter(this::isPrepared)
+                        .or(() -> preparedFirst(s, day))
+                        .ifPresentOrElse(whole::add, new InTwo(s, day, parted)::add);
             }
         }
         List<Offer> all = new ArrayList<>(whole.isEmpty() ? parted : inSight(whole, parted));
@@ -102,23 +106,44 @@ public final class FreeTimes {
         return Duration.between(wanted.near(), s.from()).abs();
     }
 
-    private Optional<Offer.Sitting> nearest(Stylist s, LocalDate day, Duration length) {
-        return sittings(s, day, length).min(Comparator.comparing((Offer.Sitting o) -> off(o.span())));
+    private boolean isPrepared(Offer o) {
+        return wanted.prepare().isZero() || o.prepared().isPresent();
     }
 
-    /** In each stretch that is long enough, the time nearest to the one that was asked for. */
-    private Stream<Offer.Sitting> sittings(Stylist s, LocalDate day, Duration length) {
+    /** The hair first, then the gap, then she. */
+    private Optional<Offer> preparedFirst(Stylist s, LocalDate day) {
+        Duration before = upToAStep(wanted.prepare().plus(diary.gap()));
+        return sittings(s, day, before.plus(wanted.length()), wanted.near().minus(before))
+                .map(both -> new Offer(
+                        List.of(new Offer.Sitting(
+                                Span.of(both.span().from().plus(before), wanted.length()),
+                                both.chair(),
+                                both.stylist())),
+                        Optional.of(Span.of(both.span().from(), wanted.prepare()))))
+                .min(Comparator.comparing((Offer o) -> off(o.first().span())));
+    }
+
+    private static Duration upToAStep(Duration length) {
+        long steps = (length.toMinutes() + Late.STEP.toMinutes() - 1) / Late.STEP.toMinutes();
+        return Late.STEP.multipliedBy(steps);
+    }
+
+    private Optional<Offer.Sitting> nearest(Stylist s, LocalDate day) {
+        return sittings(s, day, wanted.length(), wanted.near())
+                .min(Comparator.comparing((Offer.Sitting o) -> off(o.span())));
+    }
+
+    /** In each stretch that is long enough, the time nearest to a moment. */
+    private Stream<Offer.Sitting> sittings(Stylist s, LocalDate day, Duration length, Instant near) {
         return places().flatMap(chair -> free(s, chair, day, wanted.notBefore()).stream()
                 .filter(f -> f.length().compareTo(length) >= 0)
-                .flatMap(f -> at(f, length).stream())
+                .flatMap(f -> at(f, length, near).stream())
                 .map(span -> new Offer.Sitting(span, chair, s.id())));
     }
 
-    private Optional<Span> at(Span free, Duration length) {
+    private static Optional<Span> at(Span free, Duration length, Instant near) {
         Instant latest = free.until().minus(length);
-        Instant begins = wanted.near().isBefore(free.from())
-                ? free.from()
-                : wanted.near().isAfter(latest) ? latest : wanted.near();
+        Instant begins = near.isBefore(free.from()) ? free.from() : near.isAfter(latest) ? latest : near;
         Instant said = Late.rounded(begins);
         Instant fits = said.isAfter(latest) ? said.minus(Late.STEP) : said;
         return fits.isBefore(free.from()) ? Optional.empty() : Optional.of(Span.of(fits, length));
@@ -206,6 +231,9 @@ public final class FreeTimes {
         }
 
         void add() {
+            if (wanted.length().compareTo(SHORTEST_SITTING.multipliedBy(2)) < 0) {
+                return;
+            }
             Optional<Offer.Sitting> first = longest();
             if (first.isEmpty()) {
                 return;
@@ -213,10 +241,12 @@ public final class FreeTimes {
             Duration rest = wanted.length().minus(first.get().span().length()).plus(SETTLING);
             Duration second = rest.compareTo(SHORTEST_SITTING) < 0 ? SHORTEST_SITTING : rest;
             Stream.of(day, day.plusDays(1), day.plusDays(2))
-                    .flatMap(d -> sittings(stylist, d, second))
+                    .flatMap(d -> sittings(stylist, d, second, wanted.near()))
                     .filter(o -> !o.span().from().isBefore(first.get().span().until()))
                     .min(Comparator.comparing((Offer.Sitting o) -> o.span().from()))
-                    .ifPresent(o -> offers.add(offer(List.of(first.get(), o))));
+                    .map(o -> offer(List.of(first.get(), o)))
+                    .filter(FreeTimes.this::isPrepared)
+                    .ifPresent(offers::add);
         }
 
         private Optional<Offer.Sitting> longest() {

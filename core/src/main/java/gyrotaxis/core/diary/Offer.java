@@ -7,7 +7,7 @@ import java.util.Optional;
  * A time that is free.
  *
  * @param sittings when, where and by whom: one, or two if it fits in no other way
- * @param prepared when what is to be done beforehand is done, by the same hands; empty if nothing is, or no time is left for it
+ * @param prepared when what is to be done beforehand is done, by the same hands; empty if nothing is
  */
 public record Offer(List<Sitting> sittings, Optional<Span> prepared) {
     /** One sitting. */

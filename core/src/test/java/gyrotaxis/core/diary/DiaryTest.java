@@ -198,6 +198,21 @@ class DiaryTest {
         assertThat(offer.prepared().orElseThrow().length()).hasMinutes(45);
     }
 
+    /** Who comes on the day she asks for it waits until her hair is ready. */
+    @Test
+    void whereNoTimeIsLeftBeforeTheHairIsPreparedFirst() {
+        Instant now = at(MONDAY, 9, 30);
+        Wanted w = new Wanted(
+                Occasion.INSTALL, Duration.ofMinutes(240), Optional.of(ORLA), now, now, now, Duration.ofMinutes(33), 1);
+        Offer offer =
+                FreeTimes.of(diary(install(100, 9, 0, 80, WINDOW, ORLA)), w, 1).get(0);
+        assertThat(offer.prepared()).contains(Span.of(at(MONDAY, 10, 30), Duration.ofMinutes(33)));
+        assertThat(offer.first().span()).isEqualTo(Span.of(at(MONDAY, 11, 15), Duration.ofMinutes(240)));
+        // With an hour less before six, nothing is left that day.
+        assertThat(FreeTimes.of(diary(install(100, 9, 0, 280, WINDOW, ORLA)), w, 1))
+                .isEmpty();
+    }
+
     @Test
     void latenessIsSwallowedByFreeTimeAndPushesOnlyWhatItMust() {
         Appointment late = install(1, 9, 0, 120, WINDOW, ORLA);
@@ -326,6 +341,7 @@ class DiaryTest {
                 all.add(a);
             });
             assertThat(sum).isGreaterThanOrEqualTo(Duration.ofMinutes(minutes));
+            assertThat(o.prepared().isPresent()).isEqualTo(!w.prepare().isZero());
             requireNoOverlap(d.with(all));
         }
     }
