@@ -1276,6 +1276,7 @@ export interface components {
             packWords: string;
             /** Format: int32 */
             packs: number;
+            sizes: components["schemas"]["PacksView"][];
         };
         ChairBody: {
             name: string;
@@ -2556,6 +2557,12 @@ export interface components {
             /** Format: int32 */
             thereLoops: number;
             why: components["schemas"]["Piece"][];
+        };
+        PacksView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int32 */
+            loops: number;
         };
         Part: {
             channel: number[];

@@ -2,8 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Shopping } from '../../api/types';
+import { newId } from '../../lib/id';
 import { formatMoney } from '../../lib/money';
 import { formatWeekday, plural } from '../../lib/time';
+import { Button } from '../../ui/Button';
 import { Switch } from '../../ui/Switch';
 import { ShelfLinks } from './ShelfLinks';
 import { shoppingQuery } from './shelf.queries';
@@ -20,6 +22,7 @@ type Buy = Shopping['suppliers'][number]['buys'][number];
 /** What is to be bought for what stands in the book, by supplier; and what happens if it comes late. */
 export function BuyPage() {
   const [days, setDays] = useState<(typeof DAYS)[number]['value']>('14');
+  const [came, setCame] = useState('');
   const shopping = useQuery(shoppingQuery(Number(days)));
   const all = shopping.data;
   return (
@@ -37,6 +40,11 @@ export function BuyPage() {
       {shopping.isError && (
         <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-4">
           {shopping.error.message}
+        </p>
+      )}
+      {came && (
+        <p role="status" className="mb-4 font-medium">
+          {came}
         </p>
       )}
       {all?.suppliers.length === 0 && (
@@ -64,7 +72,7 @@ export function BuyPage() {
             </header>
             <ul className="mt-2 flex flex-col divide-y divide-line">
               {s.buys.map((b) => (
-                <BuyRow key={b.lineId + b.colour} buy={b} currency={s.currency} />
+                <BuyRow key={b.lineId + b.colour} buy={b} currency={s.currency} onCame={setCame} />
               ))}
             </ul>
           </section>
@@ -112,7 +120,57 @@ function LeadDays({ supplier, days }: { supplier: string; days: number }) {
   );
 }
 
-function BuyRow({ buy: b, currency }: { buy: Buy; currency: string }) {
+/** Hair that was ordered came: put down in one tap as much as was to be bought. */
+function Came({ buy: b, onCame }: { buy: Buy; onCame: (words: string) => void }) {
+  const { move } = useStock();
+  // Told again after a failure it is the same, and put down once.
+  const [ids, setIds] = useState(() => b.sizes.map(newId));
+  const come = async () => {
+    for (const [i, size] of b.sizes.entries())
+      await move.mutateAsync({
+        id: ids[i] ?? newId(),
+        good: {
+          kind: 'PACKS',
+          lineId: b.lineId,
+          colour: b.colour,
+          lot: '',
+          packLoops: size.loops,
+          grade: null,
+          what: null,
+        },
+        why: 'BOUGHT',
+        amount: size.count,
+        stylistId: null,
+        note: null,
+      });
+    setIds(b.sizes.map(newId));
+    onCame(`${plural(b.packs, 'pack')} of ${b.lineName}, ${b.colour}: put down as bought.`);
+  };
+  return (
+    <>
+      <Button
+        aria-label={`${b.lineName}, ${b.colour} came`}
+        disabled={move.isPending}
+        onClick={() => void come().catch(() => undefined)}
+      >
+        It came
+      </Button>
+      {move.error && (
+        <span role="alert" className="font-medium text-chalk">
+          ✕ {move.error.message}
+        </span>
+      )}
+    </>
+  );
+}
+
+interface RowProps {
+  buy: Buy;
+  currency: string;
+  onCame: (words: string) => void;
+}
+
+function BuyRow({ buy: b, currency, onCame }: RowProps) {
   return (
     <li className="py-3">
       <p className="flex items-baseline gap-3">
@@ -129,6 +187,7 @@ function BuyRow({ buy: b, currency }: { buy: Buy; currency: string }) {
           </span>
         </span>
         <span className="tabular-nums">{formatMoney(b.costMinor, currency)}</span>
+        <Came buy={b} onCame={onCame} />
       </p>
       <p className={`mt-1 ml-19 ${b.isLate ? 'font-medium text-chalk' : 'text-soft'}`}>
         {b.isLate ? '▲ ' : `Order by ${formatWeekday(b.orderBy)}. `}

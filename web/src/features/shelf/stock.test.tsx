@@ -126,7 +126,11 @@ describe('what to buy', () => {
             colour: 'rust',
             missingLoops: 48,
             packs: 3,
-            packWords: '3 of 20',
+            packWords: '2 of 20 and 1 of 12',
+            sizes: [
+              { count: 2, loops: 20 },
+              { count: 1, loops: 12 },
+            ],
             costMinor: 1920,
             orderBy: '2027-06-08',
             isLate: true,
@@ -156,6 +160,32 @@ describe('what to buy', () => {
     expect(await screen.findByText(/1 day too late for Wen Ashdown on Thursday/)).toBeTruthy();
     expect(screen.getByText(/Nearest: copper \(60 there\)/)).toBeTruthy();
     expect(screen.getAllByText('€19.20')).toHaveLength(2);
+  });
+
+  it('puts down in one tap what came, by the sizes of packs, and once though it is told twice', async () => {
+    let isDown = false;
+    serve({
+      'GET /api/shopping': () => list,
+      'GET /api/stock': () => stock,
+      'POST /api/stock/movements': ({ body }) =>
+        (body as { amount: number }).amount === 1 && !isDown
+          ? ((isDown = true), refusal(500, 'The disk is full.'))
+          : stock,
+    });
+    shown(<BuyPage />);
+    const came = await screen.findByRole('button', { name: `${line.name}, rust came` });
+    fireEvent.click(came);
+    expect(await screen.findByText(/The disk is full/)).toBeTruthy();
+    fireEvent.click(came);
+    expect(await screen.findByText(/3 packs of .*, rust: put down as bought/)).toBeTruthy();
+    const told = requestsTo('POST /api/stock/movements').map((r) => r.body as { id: string });
+    expect(told).toMatchObject([
+      { why: 'BOUGHT', amount: 2, good: { kind: 'PACKS', colour: 'rust', packLoops: 20 } },
+      { why: 'BOUGHT', amount: 1, good: { packLoops: 12 } },
+      { amount: 2 },
+      { amount: 1 },
+    ]);
+    expect(new Set(told.map((t) => t.id)).size).toBe(2);
   });
 
   it('says so when all is there', async () => {

@@ -119,7 +119,7 @@ export function AppointmentCard({ appointment: a, diary, booking, onDone }: Prop
           <Button type="submit">Move</Button>
         </form>
       )}
-      <div className="flex flex-wrap gap-2 border-t border-line pt-3">
+      <div className="flex flex-wrap gap-2 border-t border-line pt-3 empty:hidden">
         {isOpen && !isUnderWay && (
           <>
             <Button

@@ -25,6 +25,7 @@ import gyrotaxis.server.shopping.ShoppingViews.BuyView;
 import gyrotaxis.server.shopping.ShoppingViews.ForView;
 import gyrotaxis.server.shopping.ShoppingViews.InsteadView;
 import gyrotaxis.server.shopping.ShoppingViews.MetView;
+import gyrotaxis.server.shopping.ShoppingViews.PacksView;
 import gyrotaxis.server.shopping.ShoppingViews.ShoppingView;
 import gyrotaxis.server.shopping.ShoppingViews.SupplierList;
 import gyrotaxis.server.stock.Ledger;
@@ -183,6 +184,9 @@ class ShoppingDesk {
                 b.packs().stream()
                         .map(p -> p.count() + " of " + p.size().loops())
                         .collect(Collectors.joining(" and ")),
+                b.packs().stream()
+                        .map(p -> new PacksView(p.count(), p.size().loops()))
+                        .toList(),
                 b.cost().minor(),
                 b.orderBy(),
                 b.spareDays() < 0,

@@ -17,6 +17,7 @@ final class ShoppingViews {
     /**
      * One line in one colour.
      *
+     * @param sizes how many packs of which size
      * @param late what happens if it comes late, in a sentence
      * @param isLate whether it comes too late even if it is ordered today
      * @param instead what could be taken in its place, the nearest first
@@ -28,12 +29,16 @@ final class ShoppingViews {
             int missingLoops,
             int packs,
             String packWords,
+            List<PacksView> sizes,
             long costMinor,
             LocalDate orderBy,
             boolean isLate,
             String late,
             List<ForView> forWhom,
             List<InsteadView> instead) {}
+
+    /** So many packs of as many loops. */
+    record PacksView(int count, int loops) {}
 
     /** Whom it is for. */
     record ForView(UUID planId, String clientName, LocalDate ready, int missingLoops) {}
