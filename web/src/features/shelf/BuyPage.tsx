@@ -120,11 +120,14 @@ function LeadDays({ supplier, days }: { supplier: string; days: number }) {
   );
 }
 
-/** Hair that was ordered came: put down in one tap as much as was to be bought. */
+/** Hair that was ordered came: as much as was to be bought is put down, when it is tapped once more. */
 function Came({ buy: b, onCame }: { buy: Buy; onCame: (words: string) => void }) {
   const { move } = useStock();
   // Told again after a failure it is the same, and put down once.
   const [ids, setIds] = useState(() => b.sizes.map(newId));
+  // Rows move up when one is gone; the next tap must not put down another's.
+  const [isAsked, setAsked] = useState(false);
+  const words = isAsked ? `${plural(b.packs, 'pack')} came` : 'It came';
   const come = async () => {
     for (const [i, size] of b.sizes.entries())
       await move.mutateAsync({
@@ -149,11 +152,16 @@ function Came({ buy: b, onCame }: { buy: Buy; onCame: (words: string) => void })
   return (
     <>
       <Button
-        aria-label={`${b.lineName}, ${b.colour} came`}
+        look={isAsked ? 'main' : 'plain'}
+        aria-label={`${b.lineName}, ${b.colour}: ${words}`}
         disabled={move.isPending}
-        onClick={() => void come().catch(() => undefined)}
+        onBlur={() => setAsked(false)}
+        onClick={() => {
+          setAsked(!isAsked);
+          if (isAsked) void come().catch(() => undefined);
+        }}
       >
-        It came
+        {words}
       </Button>
       {move.error && (
         <span role="alert" className="font-medium text-chalk">

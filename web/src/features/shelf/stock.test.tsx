@@ -162,7 +162,7 @@ describe('what to buy', () => {
     expect(screen.getAllByText('€19.20')).toHaveLength(2);
   });
 
-  it('puts down in one tap what came, by the sizes of packs, and once though it is told twice', async () => {
+  it('puts down what came when it is tapped again, by the sizes of packs, and once though it is told twice', async () => {
     let isDown = false;
     serve({
       'GET /api/shopping': () => list,
@@ -173,9 +173,13 @@ describe('what to buy', () => {
           : stock,
     });
     shown(<BuyPage />);
-    const came = await screen.findByRole('button', { name: `${line.name}, rust came` });
+    const came = await screen.findByRole('button', { name: `${line.name}, rust: It came` });
+    fireEvent.click(came);
+    expect(came.textContent).toBe('3 packs came');
+    expect(requestsTo('POST /api/stock/movements')).toEqual([]);
     fireEvent.click(came);
     expect(await screen.findByText(/The disk is full/)).toBeTruthy();
+    fireEvent.click(came);
     fireEvent.click(came);
     expect(await screen.findByText(/3 packs of .*, rust: put down as bought/)).toBeTruthy();
     const told = requestsTo('POST /api/stock/movements').map((r) => r.body as { id: string });
