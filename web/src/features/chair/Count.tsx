@@ -82,7 +82,7 @@ function Sides({ state }: { state: WorkState }) {
           <dd className="leading-none">
             <span className="text-3xl font-semibold">{s.done}</span>
             <span className="text-soft"> of {s.done + s.open}</span>
-            <span className="mt-2 block h-2 rounded-full bg-well" aria-hidden="true">
+            <span className="mt-2 block h-2" aria-hidden="true">
               <span
                 className="block h-2 rounded-full bg-edge/50"
                 style={{ width: `${(100 * (s.done + s.open)) / most}%` }}

@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -243,6 +244,34 @@ class MonthsTest {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.messageAt("client")).contains("is under way. End it at the chair first.");
         assertThat(api.get("/api/clients/" + client).status()).isEqualTo(200);
+
+        // Ended at the chair, sooner than was planned, the rest of the time is free again.
+        JsonNode before = atTheChair(client);
+        ObjectNode all = Api.JSON.createObjectNode();
+        all.putArray("events")
+                .addObject()
+                .put("device", "clock")
+                .put("count", 1)
+                .put("clock", 1_000_000)
+                .put("at", Instant.now().toString())
+                .set("what", Api.JSON.readTree("{\"kind\":\"FINISHED\"}"));
+        String visit = before.path("visitId").asString();
+        assertThat(api.post("/api/visits/" + visit + "/events", all).status()).isEqualTo(200);
+        JsonNode after = atTheChair(client);
+        assertThat(after.path("state").asString()).isEqualTo("DONE");
+        assertThat(after.path("fromMinute")).isEqualTo(before.path("fromMinute"));
+        assertThat(after.path("minutes").asInt())
+                .isLessThan(before.path("minutes").asInt())
+                .isGreaterThan(60);
+    }
+
+    private static JsonNode atTheChair(String client) {
+        for (JsonNode a : api.get("/api/clients/" + client + "/appointments").json()) {
+            if (!a.path("visitId").isNull()) {
+                return a;
+            }
+        }
+        throw new AssertionError("she is not in the chair");
     }
 
     /** All that is kept of somebody is in her file; erased, nothing in any table of the book names her any more. */

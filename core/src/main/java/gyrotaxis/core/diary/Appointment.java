@@ -1,5 +1,6 @@
 package gyrotaxis.core.diary;
 
+import java.time.Instant;
 import java.util.Optional;
 
 /**
@@ -19,6 +20,12 @@ public record Appointment(AppointmentId id, Occasion occasion, Span span, Option
     /** The same at another time. */
     public Appointment during(Span other) {
         return new Appointment(id, occasion, other, chair, stylist);
+    }
+
+    /** The same, over at a moment if that lies within it, at the next time that can be said: what is left of it is free again. */
+    public Appointment overAt(Instant at) {
+        Instant ends = Late.rounded(at);
+        return ends.isAfter(span.from()) && ends.isBefore(span.until()) ? during(new Span(span.from(), ends)) : this;
     }
 
     /** Whether both need the same hands or the same chair. */

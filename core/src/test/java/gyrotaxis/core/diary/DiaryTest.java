@@ -198,6 +198,17 @@ class DiaryTest {
         assertThat(offer.prepared().orElseThrow().length()).hasMinutes(45);
     }
 
+    @Test
+    void whatIsOverSoonerLeavesTheRestFree() {
+        Appointment a = install(100, 9, 0, 120, WINDOW, ORLA);
+        assertThat(a.overAt(at(MONDAY, 10, 12)).span()).isEqualTo(new Span(at(MONDAY, 9, 0), at(MONDAY, 10, 15)));
+        assertThat(a.overAt(at(MONDAY, 10, 58))).isEqualTo(a);
+        assertThat(a.overAt(at(MONDAY, 13, 0)))
+                .as("longer is said by hand: it may push others")
+                .isEqualTo(a);
+        assertThat(a.overAt(at(MONDAY, 8, 30))).isEqualTo(a);
+    }
+
     /** Who comes on the day she asks for it waits until her hair is ready. */
     @Test
     void whereNoTimeIsLeftBeforeTheHairIsPreparedFirst() {

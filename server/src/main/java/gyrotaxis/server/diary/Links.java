@@ -1,6 +1,7 @@
 package gyrotaxis.server.diary;
 
 import gyrotaxis.core.diary.StylistId;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,6 +15,6 @@ public interface Links {
      */
     Optional<StylistId> begun(UUID visit, UUID plan, LocalDate day);
 
-    /** The work of a visit is done. */
-    void done(UUID visit);
+    /** The work of a visit is done; what is left of its time is free again. */
+    void done(UUID visit, Instant at);
 }

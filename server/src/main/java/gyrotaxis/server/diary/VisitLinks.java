@@ -3,6 +3,7 @@ package gyrotaxis.server.diary;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
 import gyrotaxis.server.people.People;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
@@ -31,9 +32,9 @@ class VisitLinks implements Links {
     }
 
     @Override
-    public void done(UUID visit) {
+    public void done(UUID visit, Instant at) {
         appointments.ofVisit(visit).stream()
                 .filter(b -> b.state() == Booked.State.PLANNED)
-                .forEach(b -> appointments.change(b.is(Booked.State.DONE)));
+                .forEach(b -> appointments.change(b.during(b.what().overAt(at)).is(Booked.State.DONE)));
     }
 }

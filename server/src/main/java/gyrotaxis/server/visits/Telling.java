@@ -9,6 +9,7 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.server.diary.Links;
 import gyrotaxis.server.people.StudioDay;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -54,7 +55,7 @@ class Telling {
             stock.settle(work);
         }
         if (told.isFinished() && !wasFinished) {
-            diary.done(id);
+            last(work, Happening.Finished.class).ifPresent(at -> diary.done(id, at));
             work.ready().head().ifPresent(h -> lookAfter(work, h.plan().brief()));
         }
         if (told.isDown()) {
@@ -103,11 +104,17 @@ class Telling {
     }
 
     private LocalDate down(Works.Work work) {
-        return work.events().stream()
-                .filter(e -> e.what() instanceof Happening.TakenDown)
-                .max(Comparator.comparing(WorkEvent::at))
-                .map(e -> day.of(e.at()))
+        return last(work, Happening.TakenDown.class)
+                .map(day::of)
                 .orElse(work.visit().day());
+    }
+
+    /** When something of a kind happened last. */
+    private static Optional<Instant> last(Works.Work work, Class<? extends Happening> kind) {
+        return work.events().stream()
+                .filter(e -> kind.isInstance(e.what()))
+                .map(WorkEvent::at)
+                .max(Comparator.naturalOrder());
     }
 
     private void lookAfter(Works.Work work, InstallBrief brief) {
