@@ -11,6 +11,8 @@ interface Props {
   appointment: Appointment;
   diary: Diary;
   span: { from: number; until: number };
+  /** Minutes from its own midnight to that of the tape. */
+  shift: number;
   /** Which from the top, and of how many that lie below one another. */
   place: { at: number; of: number };
   isHeld: boolean;
@@ -38,6 +40,7 @@ export function AppointmentBlock({
   appointment: a,
   diary,
   span,
+  shift,
   place,
   isHeld,
   onHold,
@@ -48,10 +51,12 @@ export function AppointmentBlock({
   const [isOpen, setOpen] = useState(false);
   const length = span.until - span.from;
   const shown = a.fromMinute + (drag?.minutes ?? 0);
+  const begins = Math.max(span.from, shown + shift);
+  const ends = a.untilMinute + (drag?.minutes ?? 0) + shift;
   const stylist = diary.stylists.find((s) => s.id === a.stylistId);
   const isMovable = a.state === 'PLANNED' && a.visitId === null;
 
-  const isNarrow = a.untilMinute - a.fromMinute < NARROW_PART * length;
+  const isNarrow = ends - begins < NARROW_PART * length;
   const isTight = isNarrow || place.of > 1;
   const by = initials(stylist?.name ?? '');
 
@@ -128,8 +133,8 @@ export function AppointmentBlock({
             isHeld ? 'z-20 border-thread-deep shadow-lg' : 'border-edge'
           } ${a.state === 'DONE' ? 'bg-well text-soft' : 'bg-ground'} hover:border-thread-deep`}
           style={{
-            left: `${(100 * (shown - span.from)) / length}%`,
-            width: `${(100 * (a.untilMinute - a.fromMinute)) / length}%`,
+            left: `${(100 * (begins - span.from)) / length}%`,
+            width: `${(100 * (ends - begins)) / length}%`,
             top: `calc(${(100 * place.at) / place.of}% + ${GAP})`,
             height: `calc(${100 / place.of}% - 2 * ${GAP})`,
           }}

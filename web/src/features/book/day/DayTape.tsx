@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Appointment, Diary } from '../../../api/types';
 import { AppointmentBlock } from './AppointmentBlock';
-import { clock, isLive, places, reach } from './dayTime';
+import { clock, isLive, places, reach, shiftTo } from './dayTime';
 import type { useBooking } from './useBooking';
 
 interface Props {
@@ -23,7 +23,7 @@ const LEAST_PART = 0.065;
 
 /** A day as one tape: each chair a line on it, an install a plait as long as it takes, and now a comb across. */
 export function DayTape({ diary, day, booking, onBook }: Props) {
-  const { from, until } = reach(diary);
+  const { from, until } = reach(diary, day);
   const [held, setHeld] = useState<string>();
   const part = (minute: number) => (minute - from) / (until - from);
   const hours = Array.from({ length: (until - from) / HOUR + 1 }, (_, i) => from + i * HOUR);
@@ -31,7 +31,10 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
     ...diary.chairs.map((c) => ({ id: c.id, name: c.name })),
     { id: TABLE, name: 'at the table' },
   ];
-  const onDay = diary.appointments.filter((a) => a.day === day && isLive(a));
+  const onDay = diary.appointments
+    .filter(isLive)
+    .map((a) => ({ a, shift: shiftTo(a, day) }))
+    .filter((on): on is { a: Appointment; shift: number } => on.shift !== null);
   const laneOf = (a: Appointment) => a.chairId ?? TABLE;
   const isToday = day === diary.today;
   return (
@@ -50,8 +53,15 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
         </div>
         <div className="relative rounded-lg border border-edge bg-sheet">
           {lanes.map((lane, i) => {
-            const on = onDay.filter((a) => laneOf(a) === lane.id);
-            const place = places(on, LEAST_PART * (until - from));
+            const on = onDay.filter(({ a }) => laneOf(a) === lane.id);
+            const place = places(
+              on.map(({ a, shift }) => ({
+                id: a.id,
+                fromMinute: a.fromMinute + shift,
+                untilMinute: a.untilMinute + shift,
+              })),
+              LEAST_PART * (until - from),
+            );
             const of = Math.max(1, ...[...place.values()].map((p) => p + 1));
             return (
               <div
@@ -82,12 +92,13 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
                       style={{ left: `${100 * part(h)}%` }}
                     />
                   ))}
-                  {on.map((a) => (
+                  {on.map(({ a, shift }) => (
                     <AppointmentBlock
                       key={a.id}
                       appointment={a}
                       diary={diary}
                       span={{ from, until }}
+                      shift={shift}
                       place={{ at: place.get(a.id) ?? 0, of }}
                       isHeld={held === a.id}
                       onHold={setHeld}

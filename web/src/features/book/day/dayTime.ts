@@ -40,11 +40,23 @@ export const longDay = (day: string): string =>
     .toLocaleDateString('en-GB', { weekday: 'long', day: 'numeric', month: 'long' })
     .replace(',', '');
 
-/** From when to when a tape of some days must reach, in whole hours. */
-export function reach(diary: Diary): { from: number; until: number } {
+/**
+ * What is to be added to the minutes of an appointment to tell them from a day's midnight on; null if nothing of it is on that day.
+ * What goes on past midnight is on both.
+ */
+export function shiftTo(a: Appointment, day: string): number | null {
+  if (a.day === day) return 0;
+  return a.untilMinute > DAY && a.day === dayPlus(day, -1) ? -DAY : null;
+}
+
+/** From when to when a tape of some days must reach, in whole hours; of one day, if it is given, from its midnight at the earliest. */
+export function reach(diary: Diary, day?: string): { from: number; until: number } {
   const minutes = [
     ...diary.stylists.flatMap((s) => s.days.flatMap((d) => [d.fromMinute, d.untilMinute])),
-    ...diary.appointments.flatMap((a) => [a.fromMinute, a.untilMinute]),
+    ...diary.appointments.flatMap((a) => {
+      const shift = day === undefined ? 0 : shiftTo(a, day);
+      return shift === null ? [] : [Math.max(0, a.fromMinute + shift), a.untilMinute + shift];
+    }),
   ].filter((m): m is number => m !== null);
   if (minutes.length === 0) return { from: 9 * 60, until: 18 * 60 };
   return {
@@ -69,7 +81,10 @@ export const initials = (name: string): string =>
  *
  * @param least minutes that the shortest of them is drawn as
  */
-export function places(on: readonly Appointment[], least: number): ReadonlyMap<string, number> {
+export function places(
+  on: readonly Pick<Appointment, 'id' | 'fromMinute' | 'untilMinute'>[],
+  least: number,
+): ReadonlyMap<string, number> {
   const ends: number[] = [];
   const place = new Map<string, number>();
   for (const a of on.toSorted((x, y) => x.fromMinute - y.fromMinute || x.id.localeCompare(y.id))) {

@@ -6,7 +6,7 @@ import type { Appointment, Diary, FollowUp, Shopping } from '../../../api/types'
 import { sample, WithWords } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { BookDays } from './BookDays';
-import { clock, dayPlus, mondayOf, parseClock, places, reach, sayDay } from './dayTime';
+import { clock, dayPlus, mondayOf, parseClock, places, reach, sayDay, shiftTo } from './dayTime';
 
 const TODAY = '2027-06-09';
 
@@ -128,6 +128,15 @@ describe('times of a day', () => {
   it('reaches from the first to the last that happens, in whole hours', () => {
     expect(reach(diary([appointment({ untilMinute: 1110 })]))).toEqual({ from: 540, until: 1140 });
     expect(reach({ ...diary([]), stylists: [] })).toEqual({ from: 540, until: 1080 });
+  });
+
+  it('shows what goes on past midnight on both days', () => {
+    const late = appointment({ day: dayPlus(TODAY, -1), fromMinute: 1380, untilMinute: 1530 });
+    expect(shiftTo(late, TODAY)).toBe(-1440);
+    expect(shiftTo(late, dayPlus(TODAY, -1))).toBe(0);
+    expect(shiftTo(late, dayPlus(TODAY, 1))).toBeNull();
+    expect(shiftTo({ ...late, untilMinute: 1440 }, TODAY)).toBeNull();
+    expect(reach({ ...diary([late]), stylists: [] }, TODAY)).toEqual({ from: 0, until: 120 });
   });
 });
 

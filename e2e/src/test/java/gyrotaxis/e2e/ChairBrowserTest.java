@@ -14,6 +14,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -119,6 +120,7 @@ class ChairBrowserTest {
 
     /** Twenty things happen without a server, the tablet goes flat meanwhile, and nothing is lost. */
     @Test
+    @Tag(Studio.KEPT)
     void nothingIsLostWithoutAServer(Page page) {
         begin(page, "Ball curls");
         // The page keeps itself only once its worker is ready.

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.Request;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import gyrotaxis.server.Gyrotaxis;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -47,6 +48,9 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
     /** A year of visits takes its time; only pictures show one. */
     private static final String VISITS = System.getProperty("screenshots") == null ? "0" : "110";
 
+    /** The tag of what needs a page that the browser keeps. */
+    static final String KEPT = "kept";
+
     private static final Path CHROMIUM = Path.of("/usr/bin/chromium");
 
     /** Everything that is started once; closed when the test run ends. */
@@ -84,6 +88,9 @@ final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCa
         BrowserContext context = running.browser()
                 .newContext(new Browser.NewContextOptions()
                         .setViewportSize(1280, 800)
+                        // Keeping the page for a time without a server takes as long as some tests do.
+                        .setServiceWorkers(
+                                test.getTags().contains(KEPT) ? ServiceWorkerPolicy.ALLOW : ServiceWorkerPolicy.BLOCK)
                         .setBaseURL("http://127.0.0.1:"
                                 + running.server().getEnvironment().getProperty("local.server.port")));
         context.setDefaultTimeout(PATIENCE_MS);
