@@ -49,8 +49,7 @@ export function Suggest<T>({
     } else if (e.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
     else if (e.key === 'Enter' && isShown && one) {
       if (!isBehind) choose(one);
-    }
-    else if (e.key === 'Escape' && isOpen) {
+    } else if (e.key === 'Escape' && isOpen) {
       // Closes the list, and not what it stands in.
       e.stopPropagation();
       setOpen(false);
