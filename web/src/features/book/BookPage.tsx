@@ -9,6 +9,7 @@ import { clientsQuery, tilesQuery } from './book.queries';
 import { ClientDialog } from './ClientDialog';
 import { ClientPanel } from './ClientPanel';
 import { BookDays } from './day/BookDays';
+import { useDaysSettled } from './day/useDaysSettled';
 import { BookLinks } from './BookLinks';
 
 /** Clients, their heads and their plans. */
@@ -32,6 +33,10 @@ export function BookPage() {
   // What was finished before today is history; what is still open is not.
   const day = new Date().toLocaleDateString('sv');
   const today = (visits.data ?? []).filter((v) => v.day === day || (v.isBegun && !v.isFinished));
+
+  // What lies below the days waits for them: nothing may move away under a finger.
+  const areDaysThere = useDaysSettled();
+  const isInPlace = search !== '' || isEmpty || (areDaysThere && !visits.isPending);
 
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
@@ -83,7 +88,7 @@ export function BookPage() {
         aria-label="Clients"
         className="grid grid-cols-[repeat(auto-fill,minmax(min(24rem,100%),1fr))] gap-4"
       >
-        {found.map((c) => (
+        {(isInPlace ? found : []).map((c) => (
           <ClientPanel
             key={c.id}
             client={c}
@@ -92,7 +97,7 @@ export function BookPage() {
           />
         ))}
       </ul>
-      {clients.hasNextPage && (
+      {isInPlace && clients.hasNextPage && (
         <div className="mt-4 flex items-baseline gap-3">
           <Button
             onClick={() => void clients.fetchNextPage()}

@@ -112,16 +112,26 @@ describe('BookPage', () => {
 
   it('begins a plan and goes to the bench with it', async () => {
     open([client]);
-    await screen.findByText(/1 client/);
+    await screen.findByRole('button', { name: 'plan' });
     press('plan');
     await screen.findByText('on the bench');
     expect(requestsTo('POST /api/plans')[0]?.body).toMatchObject({ clientId: client.id });
   });
 
+  it('shows nobody before the day above is there: nothing moves away under a finger', async () => {
+    let answer: (due: unknown) => void = () => undefined;
+    serve({ 'GET /api/follow-ups': () => new Promise((done) => (answer = done)) });
+    open([client]);
+    await screen.findByText(/1 client/);
+    expect(screen.queryByRole('button', { name: 'plan' })).toBeNull();
+    answer([]);
+    expect(await screen.findByRole('button', { name: 'plan' })).toBeTruthy();
+  });
+
   it('says why a plan could not be begun', async () => {
     open([other]);
     serve({ 'POST /api/plans': () => refusal(422, 'She has no head yet.') });
-    await screen.findByText(/1 client/);
+    await screen.findByRole('button', { name: 'plan' });
     press('plan');
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('no head yet'));
   });

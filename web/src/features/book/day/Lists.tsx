@@ -5,12 +5,11 @@ import { api } from '../../../api/client';
 import type { Appointment, Diary, FollowUp, Shopping } from '../../../api/types';
 import { formatMinutes, formatWeekday, plural } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
-import { diaryQuery, followUpsQuery, shoppingQuery } from './diary.queries';
+import { diaryQuery, followUpsQuery, SHOP_DAYS, shoppingQuery } from './diary.queries';
 import { clock, sayDay } from './dayTime';
 import type { useBooking } from './useBooking';
 
 const SHOWN = 5;
-const SHOP_DAYS = 7;
 
 /** What is to be made ready, what is due, and what is missing: the three things a day asks before anybody comes. */
 export function Lists({

@@ -15,6 +15,9 @@ export const diaryQuery = (from: string | undefined, days: number) =>
 export const followUpsQuery = (until: string) =>
   queryOptions({ queryKey: ['follow-ups', until], queryFn: () => api.followUps(until) });
 
+/** How far ahead the day looks for what is missing. */
+export const SHOP_DAYS = 7;
+
 export const shoppingQuery = (days: number) =>
   queryOptions({ queryKey: ['shopping', days], queryFn: () => api.shopping(days) });
 
