@@ -47,7 +47,7 @@ final class ServerProcess {
                 ready);
     }
 
-    /** Starts a server as a studio does, by the command of the README; it must be built. */
+    /** Starts a server as a studio does, by the command of the README, which builds it where it is not. */
     static ServerProcess run(Path folder, Ready ready) throws IOException, InterruptedException {
         int port = freePort();
         ProcessBuilder command = new ProcessBuilder("./gyrotaxis", "run", "--port", String.valueOf(port))

@@ -62,7 +62,7 @@ public class PlanNames implements ForWhom {
 
     @EventListener
     void on(ClientChanged event) {
-        roll.changed(roll.ids(plan -> plan.client().equals(event.client())));
+        roll.changedWhere(plan -> plan.client().equals(event.client()));
     }
 
     private List<OnRoll> onRoll(Condition which) {

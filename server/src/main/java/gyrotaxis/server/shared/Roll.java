@@ -101,6 +101,17 @@ public final class Roll<E extends Roll.Entry> {
         });
     }
 
+    /** The same for those of which something is true; what was not read yet needs no reading again. */
+    public void changedWhere(Predicate<E> which) {
+        Set<UUID> ids;
+        synchronized (this) {
+            ids = known == null
+                    ? Set.of()
+                    : known.values().stream().filter(which).map(Entry::id).collect(Collectors.toSet());
+        }
+        changed(ids);
+    }
+
     private synchronized List<E> entries() {
         // They are taken out before they are read: what is changed while they are read is read once more.
         Set<UUID> due = Set.copyOf(changed);

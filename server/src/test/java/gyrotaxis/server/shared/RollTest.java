@@ -107,6 +107,16 @@ class RollTest {
     }
 
     @Test
+    void whatHangsOnAnotherChangesWithItAndReadsNothingBeforeItIsAskedFor() {
+        roll.changedWhere(e -> true);
+        assertThat(reads).as("nothing is known yet").hasValue(0);
+        find("a");
+        write(ada, "ada quay");
+        roll.changedWhere(e -> e.folded().startsWith("ada"));
+        assertThat(find("ada")).containsExactly("ada quay");
+    }
+
+    @Test
     void whatCouldNotBeReadIsReadTheNextTime() {
         find("a");
         write(ada, "ada quay");
