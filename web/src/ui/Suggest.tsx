@@ -1,11 +1,19 @@
-import { useState, type ComponentProps, type KeyboardEvent, type ReactNode, type Ref } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type ComponentProps,
+  type KeyboardEvent,
+  type ReactNode,
+  type Ref,
+} from 'react';
 
 interface Props<T> extends Omit<ComponentProps<'input'>, 'value' | 'onChange' | 'children'> {
   /** What is typed; the list is what fits it. */
   text: string;
   onText: (text: string) => void;
   found: readonly T[];
-  /** Whether what was found still fits what was typed before; Enter takes nothing from it. */
+  /** Whether what was found still fits what was typed before; Enter then waits for what fits now. */
   isBehind?: boolean;
   keyOf: (one: T) => string;
   children: (one: T) => ReactNode;
@@ -37,18 +45,30 @@ export function Suggest<T>({
   const [isOpen, setOpen] = useState(false);
   const [at, setAt] = useState(0);
   const isShown = isOpen && (found.length > 0 || Boolean(empty));
+  /** The field that Enter was pressed in before what fits was there. */
+  const entered = useRef<HTMLInputElement>(null);
   const choose = (one: T) => {
     setOpen(false);
     onChoose(one);
   };
+  useEffect(() => {
+    const input = entered.current;
+    const one = found[at];
+    if (isBehind || !input) return;
+    entered.current = null;
+    if (!one) return;
+    input.blur();
+    onChoose(one);
+  });
   const onKeyDown = (e: KeyboardEvent<HTMLInputElement>) => {
     const one = found[at];
     if (e.key === 'ArrowDown') {
       setOpen(true);
       setAt(Math.min(at + 1, found.length - 1));
     } else if (e.key === 'ArrowUp') setAt(Math.max(at - 1, 0));
-    else if (e.key === 'Enter' && isShown && one) {
-      if (!isBehind) choose(one);
+    else if (e.key === 'Enter' && isOpen && (isBehind || one)) {
+      if (isBehind) entered.current = e.currentTarget;
+      else if (one) choose(one);
     } else if (e.key === 'Escape' && isOpen) {
       // Closes the list, and not what it stands in.
       e.stopPropagation();
@@ -69,8 +89,12 @@ export function Suggest<T>({
         aria-activedescendant={isShown && found[at] ? `${listId}-${at}` : undefined}
         value={text}
         onFocus={() => setOpen(true)}
-        onBlur={() => setOpen(false)}
+        onBlur={() => {
+          entered.current = null;
+          setOpen(false);
+        }}
         onChange={(e) => {
+          entered.current = null;
           onText(e.target.value);
           setAt(0);
           setOpen(true);

@@ -50,6 +50,7 @@ public record Finding(Code code, Severity severity, Place place, Sentence reason
         UPDO_SHOWS,
         LEAVE_OUT,
         TOO_LONG_IN_CHAIR,
+        WORN_LONGER_THAN_IT_LASTS,
         EDIT_LOST,
         KNOT_SLIPS,
         KNOT_SHOWS,

@@ -4,6 +4,8 @@ import static gyrotaxis.core.quantity.Quantity.minutes;
 import static gyrotaxis.core.quantity.Quantity.part;
 
 import gyrotaxis.core.care.Caution;
+import gyrotaxis.core.estimate.Known;
+import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
@@ -12,6 +14,7 @@ import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.TailChoice;
+import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Estimate;
@@ -48,6 +51,7 @@ public final class Findings {
         new KnotFindings(f.list).look();
         f.lostEdits();
         f.time();
+        f.wear();
         f.brief.cautions().forEach(f::care);
         return f.list.all().stream()
                 .sorted(Comparator.comparing(Finding::severity))
@@ -125,6 +129,29 @@ public final class Findings {
                         minutes(takes.low()),
                         " on a quick day."),
                 remedies);
+    }
+
+    /** She wishes it longer than this hair lasted on others; nothing is said where it was not seen. */
+    private void wear() {
+        Learned.Value lasted = brief.learned().values().get(Known.WEAR);
+        int wished = brief.consultation().weeks();
+        if (lasted == null || Math.round(lasted.value()) >= wished) {
+            return;
+        }
+        int weeks = (int) Math.max(Consultation.WEEKS.min(), Math.round(lasted.value()));
+        list.add(
+                Code.WORN_LONGER_THAN_IT_LASTS,
+                Severity.HINT,
+                new Place.Hair(),
+                Sentence.of("It is to be worn for " + some(wished, "week") + "; this hair came down after about "
+                        + some(weeks, "week") + ", as learned from " + some(lasted.visits(), "visit") + "."),
+                List.of(new Remedy(
+                        "Plan the takedown after " + some(weeks, "week"),
+                        brief.withConsultation(brief.consultation().wornFor(weeks)))));
+    }
+
+    private static String some(int many, String what) {
+        return many + " " + what + (many == 1 ? "" : "s");
     }
 
     private void care(Caution c) {

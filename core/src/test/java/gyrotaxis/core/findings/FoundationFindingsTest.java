@@ -6,6 +6,8 @@ import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.compare.Comparison;
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Known;
+import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.Back;
@@ -42,16 +44,20 @@ import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.ScalpPoint;
 import gyrotaxis.core.scalp.StrandThickness;
 import gyrotaxis.core.wear.Way;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -233,6 +239,26 @@ class FoundationFindingsTest {
             assertThat(planner.plan(r.brief()).time().inChair().likely())
                     .isLessThan(planner.plan(PLAIN).time().inChair().likely());
         }
+    }
+
+    /** What was learned of how long a hair lasts, against how long it is wished. */
+    @ParameterizedTest
+    @CsvSource({"5.4, 8, 5 weeks", "5.4, 6, 5 weeks", "5.4, 5,", "5.6, 6,", "1.2, 2, 1 week"})
+    void aWishForLongerThanTheHairLastedIsSaid(double lasted, int wished, @Nullable String said) {
+        InstallBrief brief = PLAIN.withConsultation(Consultation.plain().wornFor(wished))
+                .knowing(new Learned(
+                        Optional.of(LocalDate.of(2027, 6, 7)), Map.of(Known.WEAR, new Learned.Value(lasted, 3))));
+        List<Finding> found = of(brief, Code.WORN_LONGER_THAN_IT_LASTS);
+        assertThat(found).hasSize(said == null ? 0 : 1);
+        for (Finding f : found) {
+            assertThat(f.reason()).asString().contains(wished + " weeks; ").contains("after about " + said + ",");
+            Remedy sooner = f.remedies().get(0);
+            assertThat(sooner.words()).asString().isEqualTo("Plan the takedown after " + said);
+            assertThat(of(sooner.brief(), Code.WORN_LONGER_THAN_IT_LASTS)).isEmpty();
+        }
+        assertThat(of(brief.knowing(Learned.NOTHING), Code.WORN_LONGER_THAN_IT_LASTS))
+                .as("nothing was seen")
+                .isEmpty();
     }
 
     @Test
