@@ -95,6 +95,7 @@ class DemoSeed implements SmartInitializingSingleton {
                         halfWay, named("Regatta deep wave"), finished, named("Big and quick"), named("Cox coils")),
                 List.of(named("Ball curls"), named("Shoulder wave"), named("Prize giving silk"), named("Light twist")),
                 regulars);
+        week.shop();
     }
 
     private void shelve(DemoStudio studio) {

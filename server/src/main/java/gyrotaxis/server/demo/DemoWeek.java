@@ -2,9 +2,15 @@ package gyrotaxis.server.demo;
 
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.Why;
 import gyrotaxis.server.diary.DiaryDesk;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
+import gyrotaxis.server.shopping.Errands;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,13 +28,20 @@ class DemoWeek {
     private static final Duration FIVE = Duration.ofMinutes(5);
     private static final int SINCE_BEGUN = 110;
 
+    /** Nobody of today or tomorrow is without hair; further on, something is always still to be bought. */
+    private static final int SHOPPED_DAYS = 2;
+
     private final DiaryDesk diary;
     private final PlanDesk plans;
+    private final Errands errands;
+    private final Ledger ledger;
     private final Clock clock;
 
-    DemoWeek(DiaryDesk diary, PlanDesk plans, Clock clock) {
+    DemoWeek(DiaryDesk diary, PlanDesk plans, Errands errands, Ledger ledger, Clock clock) {
         this.diary = diary;
         this.plans = plans;
+        this.errands = errands;
+        this.ledger = ledger;
         this.clock = clock;
     }
 
@@ -73,6 +86,23 @@ class DemoWeek {
                 prepare(crew, who.by(), on(LocalDate.now(clock).plusDays(k / 2), 9 + k % 2, 0), who.plan(), id);
             }
         }
+    }
+
+    /** What was fetched the evening before. */
+    void shop() {
+        Instant evening = on(LocalDate.now(clock).minusDays(1), 18, 30);
+        errands.ahead(SHOPPED_DAYS)
+                .forEach(b -> ledger.add(b.packs().stream()
+                        .map(p -> new Movement(
+                                new Good.Packs(
+                                        b.what().id(),
+                                        b.colour(),
+                                        "lot 47",
+                                        p.size().loops()),
+                                Why.BOUGHT,
+                                p.count()))
+                        .map(m -> Moved.now(m, evening, Optional.empty(), Optional.empty(), "for the regatta"))
+                        .toList()));
     }
 
     /** What was done since the week began. */

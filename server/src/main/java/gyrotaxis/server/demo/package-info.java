@@ -12,6 +12,7 @@
             "people",
             "diary",
             "stock",
+            "shopping",
             "db"
         })
 package gyrotaxis.server.demo;

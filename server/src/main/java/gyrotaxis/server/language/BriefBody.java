@@ -17,9 +17,11 @@ import gyrotaxis.server.language.HookingBody.MixBody;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A brief as it is written down and kept. */
@@ -84,6 +86,13 @@ public record BriefBody(
     /** The line of the main hair; empty if none is named that could be one. */
     public Optional<UUID> mainHair() {
         return id(hairLineId);
+    }
+
+    /** The lines of its hairs in their order, the main one first; what cannot be read is not among them. */
+    public List<UUID> hairs() {
+        Stream<UUID> others =
+                hooking == null || hooking.mix() == null ? Stream.empty() : hooking.mix().lineIds().stream();
+        return Stream.concat(mainHair().stream(), others).toList();
     }
 
     /** The same with its mix spread otherwise. */

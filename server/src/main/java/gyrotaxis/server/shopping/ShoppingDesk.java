@@ -1,26 +1,15 @@
 package gyrotaxis.server.shopping;
 
 import gyrotaxis.core.estimate.PackCount;
-import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.stock.Instead;
-import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Need;
 import gyrotaxis.core.stock.Shopping;
-import gyrotaxis.core.stock.Sold;
-import gyrotaxis.core.stock.Stock;
 import gyrotaxis.server.book.Book;
-import gyrotaxis.server.diary.Ahead;
-import gyrotaxis.server.people.People;
-import gyrotaxis.server.people.StudioDay;
-import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.plans.PlanDesk;
-import gyrotaxis.server.plans.Planned;
-import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shelf.Shelf;
-import gyrotaxis.server.shelf.StockedLine;
+import gyrotaxis.server.shopping.Errands.Wanted;
 import gyrotaxis.server.shopping.ShoppingViews.BuyView;
 import gyrotaxis.server.shopping.ShoppingViews.ForView;
 import gyrotaxis.server.shopping.ShoppingViews.InsteadView;
@@ -28,7 +17,6 @@ import gyrotaxis.server.shopping.ShoppingViews.MetView;
 import gyrotaxis.server.shopping.ShoppingViews.PacksView;
 import gyrotaxis.server.shopping.ShoppingViews.ShoppingView;
 import gyrotaxis.server.shopping.ShoppingViews.SupplierList;
-import gyrotaxis.server.stock.Ledger;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -38,49 +26,25 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
-/** Puts together what is to be bought. Plans are computed, so nothing here runs in a transaction. */
+/** Says what is to be bought, of whom and for whom. */
 @Service
 class ShoppingDesk {
     private static final Interval DAYS = new Interval(1, 60);
     private static final int MOST_INSTEAD = 3;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.UK);
 
-    private final Ahead ahead;
-    private final PlanDesk plans;
-    private final Planning planning;
-    private final Shelf shelf;
-    private final Ledger ledger;
+    private final Errands errands;
     private final Book book;
-    private final People people;
-    private final StudioDay day;
 
-    ShoppingDesk(
-            Ahead ahead,
-            PlanDesk plans,
-            Planning planning,
-            Shelf shelf,
-            Ledger ledger,
-            Book book,
-            People people,
-            StudioDay day) {
-        this.ahead = ahead;
-        this.plans = plans;
-        this.planning = planning;
-        this.shelf = shelf;
-        this.ledger = ledger;
+    ShoppingDesk(Errands errands, Book book) {
+        this.errands = errands;
         this.book = book;
-        this.people = people;
-        this.day = day;
     }
-
-    /** One install, what it needs of which line, and whose it is. */
-    private record Wanted(Ahead.Install install, Planned plan, List<Need> needs) {}
 
     /** What is paid to one supplier in one currency. */
     private record Bill(String supplier, Currency currency) {
@@ -96,33 +60,22 @@ class ShoppingDesk {
     }
 
     private ShoppingView listed(int days) {
-        List<Wanted> wanted =
-                ahead.installs(days).stream().flatMap(i -> wanted(i).stream()).toList();
-        LocalDate today = day.today();
-        Map<String, Integer> lead = ledger.leadDays();
-        List<Sold> sold = shelf.all().stream().map(l -> sold(l, lead)).toList();
-        Stock stock = ledger.stock();
-        Shopping list = Shopping.of(
-                stock,
-                ledger.setAside(),
-                wanted.stream().flatMap(w -> w.needs().stream()).toList(),
-                sold,
-                today);
+        Errands.Found found = errands.found(days);
+        List<Wanted> wanted = found.wanted();
+        Shopping list = found.list();
         Map<UUID, String> clients =
                 book.names(wanted.stream().map(w -> w.install().client()).collect(Collectors.toSet()));
         Map<UUID, Wanted> byPlan =
                 wanted.stream().collect(Collectors.toMap(w -> w.plan().id(), Function.identity(), (a, b) -> a));
-        Map<UUID, String> lines = sold.stream()
+        Map<UUID, String> lines = found.sold().stream()
                 .collect(Collectors.toMap(s -> s.id().value(), s -> s.line().name()));
         Map<Bill, List<Shopping.Buy>> bills =
                 list.buys().stream().collect(Collectors.groupingBy(Bill::of, LinkedHashMap::new, Collectors.toList()));
         List<SupplierList> suppliers = new ArrayList<>();
         bills.forEach((bill, buys) -> suppliers.add(new SupplierList(
                 bill.supplier(),
-                lead.getOrDefault(bill.supplier(), Shelf.USUAL_LEAD_DAYS),
-                buys.stream()
-                        .map(b -> view(b, list, clients, byPlan, lines, sold, stock, today))
-                        .toList(),
+                found.lead().getOrDefault(bill.supplier(), Shelf.USUAL_LEAD_DAYS),
+                buys.stream().map(b -> view(b, found, clients, byPlan, lines)).toList(),
                 buys.stream()
                         .map(Shopping.Buy::cost)
                         .reduce(new Money(0, bill.currency()), Money::plus)
@@ -134,47 +87,12 @@ class ShoppingDesk {
                 list.met().stream().map(m -> met(m, clients, byPlan, lines)).toList());
     }
 
-    private static Sold sold(StockedLine l, Map<String, Integer> lead) {
-        return new Sold(
-                new LineId(l.id()), l.hair(), l.supplier(), lead.getOrDefault(l.supplier(), Shelf.USUAL_LEAD_DAYS));
-    }
-
-    /** What one install needs; a plan that cannot be made any more needs nothing that could be told. */
-    private Optional<Wanted> wanted(Ahead.Install i) {
-        return plans.planned(i.plan()).flatMap(p -> {
-            try {
-                InstallPlan plan = planning.plan(p.brief(), Optional.of(p.id()));
-                List<UUID> ids = new ArrayList<>();
-                ids.add(p.brief().mainHair().orElseThrow());
-                if (p.brief().hooking() != null && p.brief().hooking().mix() != null) {
-                    p.brief().hooking().mix().lineIds().forEach(ids::add);
-                }
-                List<Need> needs = new ArrayList<>();
-                for (int k = 0; k < plan.packs().lines().size() && k < ids.size(); k++) {
-                    PackCount c = plan.packs().lines().get(k);
-                    needs.add(new Need(
-                            p.id(),
-                            i.ready(),
-                            new LineId(ids.get(k)),
-                            plan.hooked().hairs().get(k).colour(),
-                            c.neededLoops()));
-                }
-                return Optional.of(new Wanted(i, p, needs));
-            } catch (FieldProblems cannotBePlanned) {
-                return Optional.empty();
-            }
-        });
-    }
-
     private static BuyView view(
             Shopping.Buy b,
-            Shopping list,
+            Errands.Found found,
             Map<UUID, String> clients,
             Map<UUID, Wanted> byPlan,
-            Map<UUID, String> lines,
-            List<Sold> sold,
-            Stock stock,
-            LocalDate today) {
+            Map<UUID, String> lines) {
         return new BuyView(
                 b.what().id().value(),
                 b.what().line().name(),
@@ -190,11 +108,12 @@ class ShoppingDesk {
                 b.cost().minor(),
                 b.orderBy(),
                 b.spareDays() < 0,
-                late(b, clients, byPlan, today),
+                late(b, clients, byPlan, found.today()),
                 b.forWhom().stream()
-                        .map(n -> new ForView(n.forWhom(), client(n, clients, byPlan), n.by(), missing(list, n)))
+                        .map(n ->
+                                new ForView(n.forWhom(), client(n, clients, byPlan), n.by(), missing(found.list(), n)))
                         .toList(),
-                Instead.of(b.what(), b.colour(), sold, stock, MOST_INSTEAD).stream()
+                Instead.of(b.what(), b.colour(), found.sold(), found.stock(), MOST_INSTEAD).stream()
                         .map(i -> new InsteadView(
                                 i.line().value(),
                                 lines.getOrDefault(i.line().value(), ""),
