@@ -1,28 +1,12 @@
 import { Armchair } from 'lucide-react';
-import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { api } from '../../api/client';
-import { newId } from '../../lib/id';
 import { Button } from '../../ui/Button';
+import { useBegin } from '../chair';
 import { useBench } from './draft/useBench';
 
-/** Freezes the plan into a worksheet and begins to work from it. Asked twice, because an answer was lost, it is one visit. */
+/** Takes the plan as it is kept to the chair. */
 export function ToChair({ planId, isTight }: { planId: string; isTight: boolean }) {
   const isSaved = useBench((b) => b.saving === 'saved');
-  const [id] = useState(newId);
-  const [problem, setProblem] = useState<string>();
-  const [isAsked, setAsked] = useState(false);
-  const navigate = useNavigate();
-  const begin = async () => {
-    setAsked(true);
-    try {
-      await api.beginVisit({ id, planId, stylistId: null });
-      await navigate(`/chair/${id}`);
-    } catch (thrown) {
-      setProblem(thrown instanceof Error ? thrown.message : String(thrown));
-      setAsked(false);
-    }
-  };
+  const { begin, problem, isAsked } = useBegin(planId);
   return (
     <>
       {problem && (
@@ -33,7 +17,7 @@ export function ToChair({ planId, isTight }: { planId: string; isTight: boolean 
       <Button
         look="main"
         disabled={!isSaved || isAsked}
-        onClick={() => void begin()}
+        onClick={begin}
         aria-label="take it to the chair"
         title="Freezes the plan as it is now into a worksheet, and begins a visit"
       >

@@ -2,3 +2,4 @@ export { ChairDoor } from './ChairDoor';
 export { ChairPage } from './ChairPage';
 export { Visits } from './Visits';
 export { visitsQuery } from './chair.queries';
+export { useBegin } from './visit/useBegin';

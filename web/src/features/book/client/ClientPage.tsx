@@ -7,7 +7,7 @@ import { formatDay } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { useWords, wordOf } from '../../../words';
-import { clientQuery } from '../../../api/queries';
+import { clientQuery, clientVisitsQuery } from '../../../api/queries';
 import { tilesQuery } from '../book.queries';
 import { ClientDialog } from '../ClientDialog';
 import { BookingDialog } from '../day/BookingDialog';
@@ -25,10 +25,7 @@ export function ClientPage() {
   const navigate = useNavigate();
   const client = useQuery(clientQuery(clientId));
   const plans = useQuery(tilesQuery([clientId]));
-  const visits = useQuery({
-    queryKey: ['client-visits', clientId],
-    queryFn: () => api.clientVisits(clientId),
-  });
+  const visits = useQuery(clientVisitsQuery(clientId));
   const followUps = useQuery({
     queryKey: ['follow-ups', 'of', clientId],
     queryFn: () => api.clientFollowUps(clientId),

@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button';
 import { CONTROL, Field } from '../../../ui/Field';
 import { clock, longDay, parseClock } from './dayTime';
 import { draftOf } from './draftOf';
+import { ToWork } from './ToWork';
 import type { useBooking } from './useBooking';
 
 interface Props {
@@ -50,14 +51,7 @@ export function AppointmentCard({ appointment: a, diary, booking, onDone }: Prop
         {a.note && <p className="text-soft italic">{a.note}</p>}
       </div>
       <div className="flex flex-wrap gap-2">
-        {a.visitId && (
-          <Link
-            to={`/chair/${a.visitId}`}
-            className="inline-flex min-h-8 items-center rounded-md border border-thread-deep bg-thread px-3 py-1 text-sm font-semibold text-[#11201a]"
-          >
-            To the chair
-          </Link>
-        )}
+        <ToWork appointment={a} today={diary.today} />
         {a.planId && (
           <Link
             to={`/bench/${a.planId}`}

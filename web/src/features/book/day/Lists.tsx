@@ -25,20 +25,33 @@ export function Lists({
   return (
     <div className="grid gap-4 lg:grid-cols-3">
       <Ready diary={next.data} booking={booking} />
-      <Due all={due.data ?? []} today={today} />
+      <Due told={due.data} today={today} />
       <Missing shopping={shopping.data} today={today} />
     </div>
   );
 }
 
-function List({ title, count, children }: { title: string; count: number; children: ReactNode }) {
+/** So many things; while it is not known how many, nothing is said of them. */
+function List({
+  title,
+  count,
+  children,
+}: {
+  title: string;
+  count: number | undefined;
+  children: ReactNode;
+}) {
   return (
-    <section aria-label={title} className="rounded-lg border border-line bg-sheet p-4">
+    <section
+      aria-label={title}
+      aria-busy={count === undefined}
+      className="rounded-lg border border-line bg-sheet p-4"
+    >
       <h3 className="flex items-baseline gap-2 text-lg font-semibold">
         {title} <span className="text-2xl leading-none tabular-nums">{count || ''}</span>
       </h3>
-      {count === 0 ? (
-        <p className="mt-1 text-soft">Nothing.</p>
+      {!count ? (
+        <p className="mt-1 text-soft">{count === 0 ? 'Nothing.' : 'Looking…'}</p>
       ) : (
         <ul className="mt-1 flex flex-col divide-y divide-line">{children}</ul>
       )}
@@ -59,7 +72,7 @@ function Ready({
   );
   const whose = (a: Appointment) => diary?.stylists.find((s) => s.id === a.stylistId)?.name;
   return (
-    <List title="Get ready" count={all.length}>
+    <List title="Get ready" count={diary && all.length}>
       {all.slice(0, SHOWN).map((a) => (
         <li key={a.id} className="flex items-start gap-2 py-1.5">
           <div className="min-w-0 flex-1">
@@ -81,7 +94,8 @@ function Ready({
 }
 
 /** What is to be asked or looked at; one tap says how it was. */
-function Due({ all, today }: { all: FollowUp[]; today: string }) {
+function Due({ told, today }: { told: FollowUp[] | undefined; today: string }) {
+  const all = told ?? [];
   const queries = useQueryClient();
   const tell = useMutation({
     mutationFn: ({ id, outcome }: { id: string; outcome: FollowUp['outcome'] }) =>
@@ -89,7 +103,7 @@ function Due({ all, today }: { all: FollowUp[]; today: string }) {
     onSettled: () => queries.invalidateQueries({ queryKey: ['follow-ups'] }),
   });
   return (
-    <List title="Is due" count={all.length}>
+    <List title="Is due" count={told?.length}>
       {all.slice(0, SHOWN).map((f) => (
         <li key={f.id} className="py-1.5">
           <p className="flex items-baseline gap-2">
@@ -131,7 +145,7 @@ function Missing({ shopping, today }: { shopping: Shopping | undefined; today: s
     s.buys.map((b) => ({ ...b, supplier: s.supplier })),
   );
   return (
-    <List title="Is missing" count={buys.length}>
+    <List title="Is missing" count={shopping && buys.length}>
       {buys.slice(0, SHOWN).map((b) => (
         <li key={b.lineId + b.colour} className="py-1.5">
           <p className="flex items-baseline gap-2">

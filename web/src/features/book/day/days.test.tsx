@@ -257,6 +257,50 @@ describe('the day', () => {
     expect(requestsTo('PUT /api/follow-ups/f1')[0]?.body).toMatchObject({ outcome: 'HELD' });
   });
 
+  it('leads from an install of today to the chair, under the hands it was given to', async () => {
+    open([appointment({})]);
+    serve({ 'POST /api/visits': () => ({}) });
+    fireEvent.click(await block());
+    fireEvent.click(await screen.findByRole('button', { name: 'Begin at the chair' }));
+    await waitFor(() => expect(requestsTo('POST /api/visits')).toHaveLength(1));
+    expect(requestsTo('POST /api/visits')[0]?.body).toMatchObject({
+      planId: 'p1',
+      stylistId: 'orla',
+    });
+  });
+
+  it('begins no install before its day', async () => {
+    open([appointment({ day: dayPlus(TODAY, 1) })], `/book?day=${dayPlus(TODAY, 1)}`);
+    fireEvent.click(await block());
+    expect(await screen.findByRole('button', { name: 'Move' })).toBeTruthy();
+    expect(screen.queryByRole('button', { name: 'Begin at the chair' })).toBeNull();
+  });
+
+  it('leads from a takedown to what she wears, and not to what is down', async () => {
+    open([appointment({ occasion: 'TAKEDOWN', words: 'takedown' })]);
+    const visit = { isFinished: true, isDown: false };
+    serve({
+      [`GET /api/clients/${sample.client.id}/visits`]: () => [
+        { ...visit, id: 'v2', isDown: true },
+        { ...visit, id: 'v1' },
+      ],
+    });
+    fireEvent.click(await screen.findByRole('button', { name: /^takedown, Wen Ashdown/ }));
+    const way = await screen.findByRole('link', { name: 'To the chair' });
+    expect(way.getAttribute('href')).toBe('/chair/v1');
+  });
+
+  it('says that there is nothing only once it knows', async () => {
+    open([]);
+    let tell: (list: Shopping) => void = () => undefined;
+    serve({ 'GET /api/shopping': () => new Promise<Shopping>((done) => (tell = done)) });
+    const list = await screen.findByRole('region', { name: 'Is missing' });
+    expect(within(list).queryByText('Nothing.')).toBeNull();
+    await waitFor(() => expect(requestsTo('GET /api/shopping')).toHaveLength(1));
+    tell(shopping);
+    expect(await within(list).findByText('Nothing.')).toBeTruthy();
+  });
+
   it('asks who works here before there are days', async () => {
     serve({ 'GET /api/diary': () => ({ ...diary([]), chairs: [], stylists: [] }) });
     render(
