@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete?: never;
         options?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get: operations["list_5"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -108,7 +108,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["show_1"];
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete: operations["erase"];
         options?: never;
@@ -270,6 +270,262 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["free"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/address": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["address"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/deeds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["deeds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/digits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["digits"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/invited": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invited"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/members": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["members"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/members/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_4"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/members/{id}/invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["passphrase"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/sessions/{handle}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/switch": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change_7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/take-invitation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -494,7 +750,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -526,7 +782,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1111,6 +1367,14 @@ export interface components {
             takenOut: number;
             verdict: string[];
         };
+        AddressView: {
+            address: string;
+            fingerprint: string;
+            plain: string;
+            qr: string;
+            /** Format: int32 */
+            qrSize: number;
+        };
         AppointmentBody: {
             belongsTo: string | null;
             chairId: string | null;
@@ -1570,6 +1834,24 @@ export interface components {
             /** Format: int32 */
             untilMinute: number | null;
         };
+        DeedView: {
+            address: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            clientId: string | null;
+            /** Format: int64 */
+            id: number;
+            of: string;
+            who: string;
+            words: string;
+        };
+        DeedsView: {
+            deeds: components["schemas"]["DeedView"][];
+            isMore: boolean;
+            /** Format: int64 */
+            keptDays: number;
+        };
         DiaryView: {
             appointments: components["schemas"]["AppointmentView"][];
             chairs: components["schemas"]["ChairLine"][];
@@ -1581,6 +1863,17 @@ export interface components {
             /** Format: date */
             today: string;
             zone: string;
+        };
+        DigitsBody: {
+            digits: string | null;
+        };
+        DoorView: {
+            deviceName: string;
+            isStudio: boolean;
+            isThisMachine: boolean;
+            known: components["schemas"]["KnownView"][];
+            me: components["schemas"]["MeView"] | null;
+            needsOwner: boolean;
         };
         DrawnView: {
             gaps: components["schemas"]["Gap"][];
@@ -1682,6 +1975,12 @@ export interface components {
             remedies: components["schemas"]["RemedyView"][];
             /** @enum {string} */
             severity: "STOP" | "WARNING" | "HINT";
+        };
+        FirstBody: {
+            code: string;
+            deviceName: string;
+            name: string;
+            passphrase: string;
         };
         FlankWords: {
             /** Format: double */
@@ -2101,6 +2400,23 @@ export interface components {
             /** Format: int32 */
             loops: number;
         };
+        InvitationView: {
+            link: string;
+            /** Format: uuid */
+            memberId: string;
+            qr: string;
+            /** Format: date-time */
+            until: string;
+        };
+        InvitedBody: {
+            secret: string;
+        };
+        InvitedView: {
+            name: string;
+            /** @enum {string} */
+            role: "LEARNER" | "STYLIST" | "OWNER";
+            roleWords: string;
+        };
         JsonNode: {
             array: boolean;
             bigDecimal: boolean;
@@ -2152,6 +2468,13 @@ export interface components {
             /** Format: int32 */
             planVersion: number;
             sheet: components["schemas"]["WorkSheetForm"];
+        };
+        KnownView: {
+            hasDigits: boolean;
+            /** Format: uuid */
+            id: string;
+            isLocked: boolean;
+            name: string;
         };
         KnownWords: {
             /** @enum {string} */
@@ -2328,12 +2651,47 @@ export interface components {
             value: "FIBRE" | "WEFT" | "CAP" | "MESH" | "BANDS" | "THREAD";
             words: string;
         };
+        MeView: {
+            hasDigits: boolean;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "LEARNER" | "STYLIST" | "OWNER";
+            /** Format: uuid */
+            stylistId: string | null;
+        };
         MeasureWords: {
             field: string;
             isRequired: boolean;
             limitsMm: components["schemas"]["Range"];
             where: string;
             words: string;
+        };
+        MemberBody: {
+            name: string;
+            /** @enum {string} */
+            role: "LEARNER" | "STYLIST" | "OWNER";
+            stylistId: string | null;
+        };
+        MemberView: {
+            canSignIn: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            invitedUntil: string | null;
+            name: string;
+            /** @enum {string} */
+            role: "LEARNER" | "STYLIST" | "OWNER";
+            roleWords: string;
+            /** Format: int32 */
+            sessions: number;
+            /** Format: uuid */
+            stylistId: string | null;
+        };
+        MembersView: {
+            members: components["schemas"]["MemberView"][];
+            stylists: components["schemas"]["StylistChoice"][];
         };
         MetView: {
             /** Format: uuid */
@@ -2605,6 +2963,10 @@ export interface components {
             closer: number | null;
             /** Format: int32 */
             part: number | null;
+        };
+        PassphraseBody: {
+            before: string;
+            passphrase: string;
         };
         Pattern: {
             /** Format: date-time */
@@ -2921,6 +3283,18 @@ export interface components {
             /** Format: double */
             strain: number;
         };
+        SessionView: {
+            device: string;
+            handle: string;
+            isThis: boolean;
+            /** Format: uuid */
+            memberId: string;
+            memberName: string;
+            /** Format: date-time */
+            seen: string;
+            /** Format: date-time */
+            since: string;
+        };
         ShareCostView: {
             minutes: components["schemas"]["Span"];
             /** Format: int32 */
@@ -3038,6 +3412,11 @@ export interface components {
         SignBody: {
             planId: string;
             signedBy: string;
+        };
+        SignInBody: {
+            deviceName: string;
+            name: string;
+            passphrase: string;
         };
         Size: {
             /** Format: int32 */
@@ -3261,6 +3640,11 @@ export interface components {
             version: number;
             week: components["schemas"]["DayView"][];
         };
+        StylistChoice: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         StylistLine: {
             days: components["schemas"]["WorkDay"][];
             /** Format: uuid */
@@ -3315,6 +3699,10 @@ export interface components {
             /** Format: int32 */
             shelfLoops: number;
         };
+        SwitchBody: {
+            digits: string;
+            memberId: string;
+        };
         TailBody: {
             /** Format: double */
             at: number;
@@ -3346,6 +3734,11 @@ export interface components {
             origin: "PATTERN" | "SUGGESTED" | "CHOSEN";
             row: string;
             thread: number[];
+        };
+        TakeBody: {
+            deviceName: string;
+            passphrase: string;
+            secret: string;
         };
         TextureWords: {
             /** Format: double */
@@ -3699,7 +4092,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -3825,7 +4218,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3871,7 +4264,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4171,6 +4564,398 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["FreeView"];
                 };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoorView"];
+                };
+            };
+        };
+    };
+    address: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AddressView"];
+                };
+            };
+        };
+    };
+    deeds: {
+        parameters: {
+            query?: {
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeedsView"];
+                };
+            };
+        };
+    };
+    digits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DigitsBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    first: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    invited: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitedBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitedView"];
+                };
+            };
+        };
+    };
+    members: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MembersView"];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitationView"];
+                };
+            };
+        };
+    };
+    change_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MemberBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MembersView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MembersView"];
+                };
+            };
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvitationView"];
+                };
+            };
+        };
+    };
+    passphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassphraseBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"][];
+                };
+            };
+        };
+    };
+    endSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handle: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: {
+                everywhere?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    change_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwitchBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeBody"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -4545,7 +5330,7 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    remove_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4609,7 +5394,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;

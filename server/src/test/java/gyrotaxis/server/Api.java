@@ -13,6 +13,8 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Optional;
+import javax.net.ssl.SSLContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -22,11 +24,30 @@ public final class Api {
     static final JsonMapper JSON = new JsonMapper();
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final HttpClient http;
 
     Api(String address) {
         this.address = address;
+        this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+    }
+
+    /** One that trusts what is given, over TLS. */
+    Api(String address, SSLContext trust) {
+        this.address = address;
+        this.http =
+                HttpClient.newBuilder().cookieHandler(cookies).sslContext(trust).build();
+    }
+
+    /** What the server set, by name. */
+    Optional<HttpCookie> cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals(name))
+                .findFirst();
+    }
+
+    /** Shows a cookie as if the server had set it. */
+    void show(HttpCookie cookie) {
+        cookies.getCookieStore().add(URI.create(address), cookie);
     }
 
     /** An answer: its status and, if it was JSON, its body. */
@@ -160,7 +181,7 @@ public final class Api {
     }
 
     private String token() {
-        get("/api/hair-lines");
+        get("/api/door");
         return cookies.getCookieStore().getCookies().stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)

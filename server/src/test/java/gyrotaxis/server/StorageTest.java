@@ -94,10 +94,4 @@ class StorageTest {
         assertThat(start()).isNotNull();
         assertThat(Files.readAllBytes(folder.resolve(DATABASE))).isEqualTo(garbage);
     }
-
-    @Test
-    void aPassphraseOfAnyLengthIsTakenOrRefused() {
-        assertThat(start("--gyrotaxis.passphrase=" + "o".repeat(72))).isNull();
-        assertThat(failure(start("--gyrotaxis.passphrase=" + "ö".repeat(37)))).contains("longer than 72 bytes");
-    }
 }

@@ -1,6 +1,8 @@
 package gyrotaxis.server.book;
 
 import gyrotaxis.server.language.HeadBody;
+import gyrotaxis.server.shared.Deed;
+import gyrotaxis.server.shared.Noted;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -32,22 +34,26 @@ class BookController {
         return desk.list(typed, from, most);
     }
 
+    @Noted(Deed.OPENED_CLIENT)
     @GetMapping("/{id}")
     ClientView show(@PathVariable UUID id) {
         return desk.find(id);
     }
 
+    @Noted(Deed.ADDED_CLIENT)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientView add(@RequestBody ClientBody body) {
         return desk.add(body);
     }
 
+    @Noted(Deed.CHANGED_CLIENT)
     @PutMapping("/{id}")
     ClientView change(@PathVariable UUID id, @RequestBody ClientBody body) {
         return desk.change(id, body);
     }
 
+    @Noted(Deed.ERASED_CLIENT)
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void erase(@PathVariable UUID id) {
@@ -55,6 +61,7 @@ class BookController {
     }
 
     /** Keeps a head as it was taken down today, beside the older ones. */
+    @Noted(Deed.CHANGED_CLIENT)
     @PostMapping("/{id}/heads")
     @ResponseStatus(HttpStatus.CREATED)
     ClientView addHead(@PathVariable UUID id, @RequestBody HeadBody body) {

@@ -2,7 +2,9 @@ package gyrotaxis.server.clientfile;
 
 import gyrotaxis.server.clientfile.Consents.Consent;
 import gyrotaxis.server.clientfile.Consents.SignBody;
+import gyrotaxis.server.shared.Deed;
 import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.Noted;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -32,6 +34,7 @@ class ClientFileController {
     }
 
     /** All that is kept of her, as one archive. */
+    @Noted(Deed.EXPORTED_CLIENT)
     @GetMapping(value = "/file", produces = "application/zip")
     ResponseEntity<byte[]> file(@PathVariable UUID id) throws IOException {
         String name = Folded.of(file.nameOf(id)).replaceAll("[^a-z0-9]+", "-");
@@ -58,6 +61,7 @@ class ClientFileController {
         return consents.toSign(id, plan);
     }
 
+    @Noted(Deed.SIGNED_CONSENT)
     @PostMapping("/consents")
     @ResponseStatus(HttpStatus.CREATED)
     Consent sign(@PathVariable UUID id, @RequestBody SignBody body) {

@@ -1,0 +1,327 @@
+package gyrotaxis.server.door;
+
+import gyrotaxis.server.door.DoorBodies.DoorView;
+import gyrotaxis.server.door.DoorBodies.FirstBody;
+import gyrotaxis.server.door.DoorBodies.InvitedView;
+import gyrotaxis.server.door.DoorBodies.KnownView;
+import gyrotaxis.server.door.DoorBodies.MeView;
+import gyrotaxis.server.door.DoorBodies.PassphraseBody;
+import gyrotaxis.server.door.DoorBodies.SessionView;
+import gyrotaxis.server.door.DoorBodies.SignInBody;
+import gyrotaxis.server.door.DoorBodies.TakeBody;
+import gyrotaxis.server.shared.Deed;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.Settings;
+import jakarta.servlet.http.HttpSession;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * Lets people in.
+ *
+ * <p>Whoever misses waits, by her address and by the name she tried. From a device on which somebody signed in before, and from the
+ * machine itself, only her own misses there count: nobody else can lock her out by missing in her name.
+ */
+@Service
+class DoorDesk {
+    private static final Logger LOG = LoggerFactory.getLogger(DoorDesk.class);
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_DEVICE = 60;
+
+    private final Members members;
+    private final Devices devices;
+    private final Sessions sessions;
+    private final Passphrases passphrases;
+    private final Deeds deeds;
+    private final FirstCode firstCode;
+    private final Settings settings;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+    private final BackOff backOff;
+
+    DoorDesk(
+            Members members,
+            Devices devices,
+            Sessions sessions,
+            Passphrases passphrases,
+            Deeds deeds,
+            FirstCode firstCode,
+            Settings settings,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.members = members;
+        this.devices = devices;
+        this.sessions = sessions;
+        this.passphrases = passphrases;
+        this.deeds = deeds;
+        this.firstCode = firstCode;
+        this.settings = settings;
+        this.clock = clock;
+        this.transaction = transaction;
+        this.backOff = new BackOff(clock);
+    }
+
+    /** Whether somebody may sign in and do everything. */
+    boolean hasOwner() {
+        return members.all().stream()
+                .anyMatch(m -> m.role() == Role.OWNER && m.passphrase().isPresent());
+    }
+
+    DoorView view(Caller caller) {
+        if (!settings.studio()) {
+            return new DoorView(false, null, false, true, "", List.of());
+        }
+        Optional<Devices.Device> device = devices.find(caller.deviceSecret());
+        List<Devices.Known> known = device.map(devices::known).orElse(List.of());
+        return new DoorView(
+                true,
+                Caller.member()
+                        .flatMap(members::find)
+                        .map(m -> new MeView(
+                                m.id(),
+                                m.name(),
+                                m.role(),
+                                m.stylist().orElse(null),
+                                known.stream()
+                                        .anyMatch(k -> k.member().equals(m.id())
+                                                && k.digits().isPresent())))
+                        .orElse(null),
+                !hasOwner(),
+                caller.isThisMachine(),
+                device.map(Devices.Device::name).orElse(""),
+                known.stream()
+                        .map(k -> new KnownView(k.member(), k.name(), k.digits().isPresent(), k.isLocked()))
+                        .toList());
+    }
+
+    /** Somebody becomes the owner, if nobody is. */
+    void first(FirstBody body, Caller caller) {
+        if (!settings.studio()) {
+            throw new NotFound("On this machine alone nobody signs in.");
+        }
+        if (!caller.isThisMachine()) {
+            List<String> keys = List.of("first", "address " + caller.address());
+            take(keys);
+            if (!firstCode.is(body.code())) {
+                Fields f = new Fields();
+                f.problem("code", "This is not the code that was printed when the studio was started.");
+                f.orRefuse(() -> keys);
+            }
+            backOff.met(keys);
+        }
+        Fields f = new Fields();
+        String name = f.text("name", "Your name", body.name(), LONGEST_NAME);
+        String passphrase = passphrases.checked(f, "passphrase", body.passphrase(), List.of(name, "gyrotaxis"));
+        Member owner = f.orRefuse(() -> new Member(
+                UUID.randomUUID(),
+                name,
+                Role.OWNER,
+                Optional.empty(),
+                Optional.of(passphrases.hash(passphrase)),
+                Optional.empty(),
+                clock.instant()));
+        transaction.executeWithoutResult(t -> {
+            members.hold();
+            if (hasOwner()) {
+                throw Refused.because("The studio has an owner by now. Sign in, or ask her to invite you.");
+            }
+            members.add(owner);
+        });
+        comeIn(owner, body.deviceName(), caller, Deed.CAME_FIRST);
+    }
+
+    /** Signs somebody in by her name and passphrase. */
+    void signIn(SignInBody body, Caller caller) {
+        String name = body.name() == null ? "" : body.name();
+        String passphrase = body.passphrase() == null ? "" : body.passphrase();
+        Optional<Member> who = members.called(name);
+        List<String> keys = keys(name, who, caller);
+        take(keys);
+        // Longer ones were never kept, and need not be looked at.
+        boolean isShort = passphrase.length() <= Passphrases.LONGEST;
+        String hash = who.flatMap(Member::passphrase).orElse(null);
+        if (!passphrases.matches(isShort ? passphrase : "", hash) || !isShort) {
+            LOG.info("Somebody at {} was not let in", caller.address());
+            deeds.note(who.map(Member::id), Deed.MISSED, Optional.empty(), caller.address());
+            throw Refused.missed();
+        }
+        backOff.met(keys);
+        comeIn(who.orElseThrow(), body.deviceName(), caller, Deed.SIGNED_IN);
+    }
+
+    private List<String> keys(String name, Optional<Member> who, Caller caller) {
+        String folded = Folded.of(name);
+        if (caller.isThisMachine()) {
+            return List.of("here " + folded);
+        }
+        Optional<Devices.Device> device = devices.find(caller.deviceSecret());
+        boolean isKnown = device.isPresent()
+                && who.isPresent()
+                && devices.known(device.get()).stream()
+                        .anyMatch(k -> k.member().equals(who.get().id()));
+        return isKnown
+                ? List.of("device " + device.get().id() + " " + folded)
+                : List.of("address " + caller.address(), "name " + folded);
+    }
+
+    private void take(List<String> keys) {
+        Duration left = backOff.take(keys);
+        if (!left.isZero()) {
+            throw Refused.tooSoon(left);
+        }
+    }
+
+    private void comeIn(Member m, @Nullable String deviceName, Caller caller, Deed how) {
+        String called = deviceName == null ? "" : deviceName.strip();
+        String name = called.substring(0, Math.min(LONGEST_DEVICE, called.length()));
+        Devices.Device device = transaction.execute(t -> {
+            Devices.Device d = devices.find(caller.deviceSecret()).orElseGet(() -> {
+                String secret = Passphrases.secret();
+                caller.giveDevice(secret);
+                return devices.add(secret, name);
+            });
+            if (!name.isEmpty() && !name.equals(d.name())) {
+                devices.rename(d, name);
+            }
+            devices.signedIn(d, m.id());
+            return d;
+        });
+        sessions.begin(m, name.isEmpty() ? device.name() : name, caller.request(), caller.response());
+        deeds.note(Optional.of(m.id()), how, Optional.empty(), caller.address());
+    }
+
+    /** Lets somebody in by four digits, on a device on which she signed in before. */
+    void change(UUID memberId, String digits, Caller caller) {
+        Devices.Device device = devices.find(caller.deviceSecret())
+                .orElseThrow(
+                        () -> Refused.because("Nobody signed in on this device yet. Sign in with your passphrase."));
+        Devices.Known known = devices.known(device).stream()
+                .filter(k -> k.member().equals(memberId))
+                .findFirst()
+                .orElseThrow(() -> Refused.because("Sign in with your passphrase on this device first."));
+        if (known.isLocked() || known.digits().isEmpty() || !devices.take(device, memberId)) {
+            throw Refused.because("Sign in with your passphrase; then four digits will do here again.");
+        }
+        if (!passphrases.matches(digits, known.digits().get())) {
+            boolean isLocked =
+                    devices.known(device).stream().anyMatch(k -> k.member().equals(memberId) && k.isLocked());
+            deeds.note(Optional.of(memberId), isLocked ? Deed.LOCKED : Deed.MISSED, Optional.empty(), caller.address());
+            throw Refused.because(
+                    isLocked
+                            ? "Missed five times. Sign in with your passphrase."
+                            : "These are not the four digits of " + known.name() + ".");
+        }
+        devices.met(device, memberId);
+        sessions.begin(members.find(memberId).orElseThrow(), device.name(), caller.request(), caller.response());
+        deeds.note(Optional.of(memberId), Deed.SWITCHED, Optional.empty(), caller.address());
+    }
+
+    /** Sets her four digits on this device, or takes them away. */
+    void digits(@Nullable String digits, Caller caller) {
+        UUID me = Caller.member().orElseThrow();
+        Devices.Device device = devices.find(caller.deviceSecret())
+                .orElseThrow(() -> new NotFound("This device is not known. Sign in once more."));
+        if (digits == null) {
+            devices.digits(device, me, null);
+            return;
+        }
+        Fields f = new Fields();
+        String checked = passphrases.digits(f, "digits", digits);
+        f.orRefuse(() -> checked);
+        devices.digits(device, me, passphrases.hash(checked));
+    }
+
+    /** Whose invitation a secret opens. */
+    InvitedView invited(@Nullable String secret, Caller caller) {
+        Member m = invitation(secret, caller);
+        return new InvitedView(m.name(), m.role(), m.role().words());
+    }
+
+    private Member invitation(@Nullable String secret, Caller caller) {
+        List<String> keys = List.of("invitation " + caller.address());
+        take(keys);
+        Member m = members.invited(Passphrases.quickHash(secret == null ? "" : secret), clock.instant())
+                .orElseThrow(() ->
+                        Refused.because("This invitation was taken, or its time is over. Ask the owner for another."));
+        backOff.met(keys);
+        return m;
+    }
+
+    /** Takes an invitation: from now on she signs in with this passphrase. */
+    void take(TakeBody body, Caller caller) {
+        Member m = invitation(body.secret(), caller);
+        Fields f = new Fields();
+        String passphrase = passphrases.checked(f, "passphrase", body.passphrase(), List.of(m.name(), "gyrotaxis"));
+        f.orRefuse(() -> m);
+        members.passphrase(m.id(), passphrases.hash(passphrase));
+        sessions.endAll(m.id(), Optional.empty());
+        comeIn(m, body.deviceName(), caller, Deed.TOOK_INVITATION);
+    }
+
+    /** Another passphrase; whoever is signed in as her elsewhere is not any more. */
+    void passphrase(PassphraseBody body, Caller caller) {
+        Member me = Caller.member().flatMap(members::find).orElseThrow();
+        List<String> keys = List.of("change " + me.id());
+        take(keys);
+        Fields f = new Fields();
+        String before = body.before() == null ? "" : body.before();
+        if (!passphrases.matches(before, me.passphrase().orElse(null))) {
+            f.problem("before", "This is not your passphrase.");
+        }
+        String passphrase = passphrases.checked(f, "passphrase", body.passphrase(), List.of(me.name(), "gyrotaxis"));
+        f.orRefuse(() -> me);
+        backOff.met(keys);
+        members.passphrase(me.id(), passphrases.hash(passphrase));
+        HttpSession mine = caller.request().getSession(false);
+        sessions.endAll(me.id(), Optional.ofNullable(mine).map(HttpSession::getId));
+        deeds.note(Optional.of(me.id()), Deed.CHANGED_PASSPHRASE, Optional.empty(), caller.address());
+    }
+
+    void signOut(Caller caller, boolean isEverywhere) {
+        Optional<UUID> me = Caller.member();
+        sessions.end(caller.request());
+        if (isEverywhere) {
+            me.ifPresent(id -> sessions.endAll(id, Optional.empty()));
+        }
+        deeds.note(me, Deed.SIGNED_OUT, Optional.empty(), caller.address());
+    }
+
+    /** Her own sessions; the owner's list is everybody's. */
+    List<SessionView> sessions(Caller caller) {
+        Member me = Caller.member().flatMap(members::find).orElseThrow();
+        HttpSession mine = caller.request().getSession(false);
+        String here = mine == null ? "" : Sessions.handle(mine.getId());
+        Stream<Member> whose = me.role() == Role.OWNER ? members.all().stream() : Stream.of(me);
+        return whose.flatMap(m -> sessions.of(m.id()).stream()
+                        .map(s -> new SessionView(
+                                m.id(),
+                                m.name(),
+                                s.handle(),
+                                s.device(),
+                                s.since(),
+                                s.seen(),
+                                s.handle().equals(here))))
+                .toList();
+    }
+
+    /** Ends a session, her own or, if she is the owner, anybody's. */
+    void endSession(String handle, Caller caller) {
+        SessionView s = sessions(caller).stream()
+                .filter(v -> v.handle().equals(handle))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This session is over."));
+        sessions.end(s.memberId(), handle);
+        deeds.note(Caller.member(), Deed.ENDED_SESSION, Optional.of(s.memberId()), caller.address());
+    }
+}

@@ -1,0 +1,107 @@
+package gyrotaxis.server.door;
+
+import gyrotaxis.server.shared.Settings;
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may ask, and what a browser may do with the answer. */
+@Configuration(proxyBeanMethods = false)
+class DoorSecurity {
+    private static final String CONTENT_POLICY = String.join(
+            "; ",
+            "default-src 'self'",
+            "img-src 'self' data: blob:",
+            // Dialogs keep the page behind them from scrolling by a style element of their own; scripts stay strict.
+            "style-src 'self' 'unsafe-inline'",
+            "object-src 'none'",
+            "base-uri 'self'",
+            "form-action 'self'",
+            "frame-ancestors 'none'");
+
+    @Bean
+    SecurityFilterChain chain(
+            HttpSecurity http, Settings settings, CsrfTokenRepository tokens, SecurityContextRepository contexts) {
+        http.csrf(CsrfConfigurer::spa)
+                .csrf(c -> c.csrfTokenRepository(tokens))
+                .securityContext(c -> c.securityContextRepository(contexts))
+                // Whoever is refused is told so; the page knows by itself where it was.
+                .requestCache(RequestCacheConfigurer::disable)
+                .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .exceptionHandling(e -> e.authenticationEntryPoint((request, response, cause) ->
+                                refuse(response, HttpStatus.UNAUTHORIZED, "Sign in first."))
+                        .accessDeniedHandler((request, response, cause) -> refuse(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                cause instanceof CsrfException
+                                        ? "This page is out of date. Load it anew and try once more."
+                                        : "You may not do this here. The studio's owner can change what you may.")))
+                .authorizeHttpRequests(a -> {
+                    // Where a refusal is written, and where an answer goes on that was let in before: asking who is
+                    // there once more
+                    // would turn every 403 into a 401.
+                    a.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.ASYNC)
+                            .permitAll();
+                    if (settings.studio()) {
+                        Rules.lay(a);
+                    } else {
+                        a.anyRequest().permitAll();
+                    }
+                });
+        return http.build();
+    }
+
+    private static void refuse(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.getWriter()
+                .write("{\"title\":\"Refused\",\"status\":" + status.value() + ",\"detail\":\"" + detail + "\"}");
+    }
+
+    @Bean
+    CsrfTokenRepository tokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    RoleHierarchy roles() {
+        return RoleHierarchyImpl.withDefaultRolePrefix()
+                .role(Role.OWNER.name())
+                .implies(Role.STYLIST.name())
+                .role(Role.STYLIST.name())
+                .implies(Role.LEARNER.name())
+                .build();
+    }
+
+    /** Nobody signs in by a way that is not the door's own; without this one, one would be made up with a password in the log. */
+    @Bean
+    AuthenticationManager nobodyElse() {
+        return authentication -> {
+            throw new BadCredentialsException("there is no such way in");
+        };
+    }
+}

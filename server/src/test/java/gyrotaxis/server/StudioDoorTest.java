@@ -1,0 +1,423 @@
+package gyrotaxis.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gyrotaxis.server.Api.Answer;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.HttpCookie;
+import java.net.Socket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import javax.net.ssl.SSLException;
+import javax.net.ssl.SSLSocket;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The door of a studio that is open to its network: from outside, over TLS, as devices come to it. */
+class StudioDoorTest {
+    @TempDir
+    static Path folder;
+
+    private static OpenStudio studio;
+
+    @BeforeAll
+    static void open() {
+        studio = OpenStudio.in(folder, "--gyrotaxis.hosts=studio.lan");
+    }
+
+    @AfterAll
+    static void close() throws IOException {
+        studio.close();
+    }
+
+    private static JsonNode door(Api api) {
+        return api.get("/api/door").json();
+    }
+
+    @Test
+    void nobodyButAnOwnerComesInAtFirstAndThereIsOneFirst() {
+        Api owner = studio.owner();
+        assertThat(door(owner).at("/me/role").asString()).isEqualTo("OWNER");
+        assertThat(door(owner).get("needsOwner").asBoolean()).isFalse();
+        Answer second = studio.browser().post("/api/door/first", OpenStudio.person("Somebody Else"));
+        assertThat(second.status()).isEqualTo(401);
+        assertThat(second.text()).contains("has an owner by now");
+    }
+
+    @Test
+    void passphrasesThatAreTriedFirstAreRefusedAtTheField() {
+        Api owner = studio.owner();
+        for (String weak : List.of("short", "password1234", "qwertyuiop", "Maren Quay")) {
+            Answer a = owner.send(
+                    "PUT",
+                    "/api/door/passphrase",
+                    Api.JSON
+                            .createObjectNode()
+                            .put("before", OpenStudio.PASSPHRASE)
+                            .put("passphrase", weak)
+                            .toString());
+            assertThat(a.status()).as(weak).isEqualTo(422);
+            assertThat(a.messageAt("passphrase")).isNotBlank();
+        }
+        String longest = "ö fern lamp ".repeat(20).substring(0, 200);
+        Api other = studio.invited("Long Words", "STYLIST");
+        changePassphrase(other, OpenStudio.PASSPHRASE, longest, 204);
+        changePassphrase(other, longest, longest + "x", 422);
+        assertThat(studio.browser()
+                        .post("/api/door/sign-in", OpenStudio.person("long words", longest))
+                        .status())
+                .isEqualTo(204);
+        // No part of it is passed over.
+        assertThat(studio.browser()
+                        .post("/api/door/sign-in", OpenStudio.person("Long Words", longest.substring(0, 199)))
+                        .status())
+                .isEqualTo(401);
+    }
+
+    private static void changePassphrase(Api api, String before, String then, int status) {
+        Answer a = api.send(
+                "PUT",
+                "/api/door/passphrase",
+                Api.JSON
+                        .createObjectNode()
+                        .put("before", before)
+                        .put("passphrase", then)
+                        .toString());
+        assertThat(a.status()).as(a.text()).isEqualTo(status);
+    }
+
+    @Test
+    void aSessionHasANameThatNobodyCouldHaveKnown() {
+        studio.owner();
+        Api api = studio.browser();
+        HttpCookie planted = new HttpCookie("__Host-gyrotaxis", "cGxhbnRlZC1ieS1zb21lYm9keQ==");
+        planted.setPath("/");
+        planted.setDomain("127.0.0.1");
+        planted.setSecure(true);
+        api.show(planted);
+        api.post("/api/door/sign-in", OpenStudio.person("Maren Quay"));
+        HttpCookie first = api.cookie("__Host-gyrotaxis").orElseThrow();
+        assertThat(first.getValue()).isNotEqualTo(planted.getValue());
+        api.post("/api/door/sign-in", OpenStudio.person("Maren Quay"));
+        HttpCookie second = api.cookie("__Host-gyrotaxis").orElseThrow();
+        assertThat(second.getValue()).isNotEqualTo(first.getValue());
+        // The one before is over.
+        Api old = studio.browser();
+        old.show(first);
+        assertThat(old.get("/api/clients").status()).isEqualTo(401);
+    }
+
+    @Test
+    void cookiesAreForThisServerAndNoScriptAlone() throws Exception {
+        studio.owner();
+        HttpClient http =
+                HttpClient.newBuilder().sslContext(OpenStudio.trust(folder)).build();
+        URI address = URI.create(studio.browser().address());
+        HttpResponse<String> page =
+                http.send(HttpRequest.newBuilder(address.resolve("/api/door")).build(), BodyHandlers.ofString());
+        String token = page.headers().allValues("set-cookie").stream()
+                .filter(c -> c.startsWith("XSRF-TOKEN="))
+                .findFirst()
+                .orElseThrow()
+                .replaceAll("XSRF-TOKEN=([^;]+);.*", "$1");
+        HttpResponse<String> in = http.send(
+                HttpRequest.newBuilder(address.resolve("/api/door/sign-in"))
+                        .header("Content-Type", "application/json")
+                        .header("Cookie", "XSRF-TOKEN=" + token)
+                        .header("X-XSRF-TOKEN", token)
+                        .POST(BodyPublishers.ofString(
+                                OpenStudio.person("Maren Quay").toString()))
+                        .build(),
+                BodyHandlers.ofString());
+        assertThat(in.statusCode()).isEqualTo(204);
+        List<String> set = in.headers().allValues("set-cookie");
+        for (String name : List.of("__Host-gyrotaxis=", "__Host-gyrotaxis-device=")) {
+            assertThat(set)
+                    .filteredOn(c -> c.startsWith(name))
+                    .last()
+                    .asString()
+                    .containsIgnoringCase("; HttpOnly")
+                    .containsIgnoringCase("; Secure")
+                    .containsIgnoringCase("; SameSite=Strict")
+                    .containsIgnoringCase("; Path=/")
+                    .doesNotContainIgnoringCase("Domain");
+        }
+        assertThat(in.headers().firstValue("strict-transport-security")).isPresent();
+    }
+
+    @Test
+    void aChangeNeedsTheTokenOfThisPageAndIsNotTakenForNobodys() {
+        Api owner = studio.owner();
+        Answer stale = owner.answer(owner.request("/api/clients")
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", "of yesterday")
+                .POST(BodyPublishers.ofString("{}"))
+                .build());
+        assertThat(stale.status()).isEqualTo(403);
+        assertThat(stale.json().get("detail").asString()).contains("out of date");
+    }
+
+    @Test
+    void whoMissesWaitsButLocksNobodyElseOut() throws Exception {
+        Api known = studio.invited("Rowan Thwart", "STYLIST");
+        known.post("/api/door/sign-out", "{}");
+        Api stranger = studio.browser();
+        // From the machine itself: by the name that is tried. All of these come from there.
+        List<Integer> many = atOnce(
+                40,
+                () -> stranger.post("/api/door/sign-in", OpenStudio.person("Nobody Here", "not that at all"))
+                        .status());
+        // A slow machine lets some seconds pass meanwhile, and each of the first lets in one more.
+        assertThat(many).filteredOn(s -> s == 401).hasSizeBetween(4, 8);
+        assertThat(many).filteredOn(s -> s == 429).hasSizeGreaterThanOrEqualTo(32);
+        Answer waiting = stranger.post("/api/door/sign-in", OpenStudio.person("Nobody Here", "not that at all"));
+        assertThat(waiting.status()).isEqualTo(429);
+        assertThat(waiting.json().get("seconds").asInt()).isPositive();
+        assertThat(known.post("/api/door/sign-in", OpenStudio.person("Rowan Thwart"))
+                        .status())
+                .isEqualTo(204);
+    }
+
+    private static <T> List<T> atOnce(int many, Callable<T> what) throws Exception {
+        ExecutorService pool = Executors.newFixedThreadPool(many);
+        try {
+            List<Future<T>> all =
+                    IntStream.range(0, many).mapToObj(i -> pool.submit(what)).toList();
+            List<T> answers = new ArrayList<>();
+            for (Future<T> f : all) {
+                answers.add(f.get());
+            }
+            return answers;
+        } finally {
+            pool.shutdown();
+        }
+    }
+
+    @Test
+    void fourDigitsDoOnAKnownDeviceUntilFiveMisses() {
+        Api tablet = studio.invited("Sel Halyard", "STYLIST");
+        assertThat(tablet.send("PUT", "/api/door/digits", "{\"digits\":\"1234\"}")
+                        .messageAt("digits"))
+                .contains("first that somebody would try");
+        assertThat(tablet.send("PUT", "/api/door/digits", "{\"digits\":\"4716\"}")
+                        .status())
+                .isEqualTo(204);
+        String id = door(tablet).at("/me/id").asString();
+        tablet.post("/api/door/sign-out", "{}");
+        assertThat(tablet.get("/api/clients").status()).isEqualTo(401);
+        assertThat(door(tablet).at("/known/0/hasDigits").asBoolean()).isTrue();
+        // On another device they are worth nothing.
+        assertThat(change(studio.browser(), id, "4716").status()).isEqualTo(401);
+        assertThat(change(tablet, id, "4716").status()).isEqualTo(204);
+        assertThat(tablet.get("/api/clients").status()).isEqualTo(200);
+        for (int miss = 1; miss <= 5; miss++) {
+            assertThat(change(tablet, id, "0007").status()).isEqualTo(401);
+        }
+        assertThat(change(tablet, id, "4716").text()).contains("Sign in with your passphrase");
+        assertThat(door(tablet).at("/known/0/isLocked").asBoolean()).isTrue();
+        assertThat(tablet.post("/api/door/sign-in", OpenStudio.person("Sel Halyard"))
+                        .status())
+                .isEqualTo(204);
+        assertThat(change(tablet, id, "4716").status()).isEqualTo(204);
+    }
+
+    private static Answer change(Api api, String id, String digits) {
+        return api.post(
+                "/api/door/switch",
+                Api.JSON.createObjectNode().put("memberId", id).put("digits", digits));
+    }
+
+    @Test
+    void sessionsAreListedAndEndedByWhoseTheyAreAndByTheOwner() {
+        Api owner = studio.owner();
+        Api one = studio.invited("Ines Cleat", "STYLIST");
+        Api two = studio.signedIn("Ines Cleat");
+        JsonNode hers = one.get("/api/door/sessions").json();
+        assertThat(hers.size()).isEqualTo(2);
+        assertThat(hers.findValuesAsString("memberName")).containsOnly("Ines Cleat");
+        JsonNode other = hers.get(hers.get(0).get("isThis").asBoolean() ? 1 : 0);
+        assertThat(one.delete("/api/door/sessions/" + other.get("handle").asString())
+                        .status())
+                .isEqualTo(204);
+        assertThat(two.get("/api/clients").status()).isEqualTo(401);
+        assertThat(one.get("/api/clients").status()).isEqualTo(200);
+        JsonNode all = owner.get("/api/door/sessions").json();
+        for (JsonNode s : all) {
+            if (s.get("memberName").asString().equals("Ines Cleat")) {
+                owner.delete("/api/door/sessions/" + s.get("handle").asString());
+            }
+        }
+        assertThat(one.get("/api/clients").status()).isEqualTo(401);
+        Api three = studio.signedIn("Ines Cleat");
+        Api four = studio.signedIn("Ines Cleat");
+        three.post("/api/door/sign-out?everywhere=true", "{}");
+        assertThat(four.get("/api/clients").status()).isEqualTo(401);
+    }
+
+    @Test
+    void whoIsTakenOutIsOutAtOnceAndTheLastOwnerStays() {
+        Api owner = studio.owner();
+        Api gone = studio.invited("Briony Sheet", "STYLIST");
+        String id = door(gone).at("/me/id").asString();
+        assertThat(gone.get("/api/clients").status()).isEqualTo(200);
+        assertThat(owner.delete("/api/door/members/" + id).status()).isEqualTo(200);
+        assertThat(gone.get("/api/clients").status()).isEqualTo(401);
+        assertThat(gone.post("/api/door/sign-in", OpenStudio.person("Briony Sheet"))
+                        .status())
+                .isEqualTo(401);
+        String me = door(owner).at("/me/id").asString();
+        assertThat(owner.delete("/api/door/members/" + me).messageAt("role")).contains("no owner");
+    }
+
+    @Test
+    void anInvitationIsTakenOnceAndANewOneClosesTheOneBefore() {
+        Api owner = studio.owner();
+        Answer invitation = owner.post(
+                "/api/door/members",
+                Api.JSON.createObjectNode().put("name", "Tove Painter").put("role", "LEARNER"));
+        String id = invitation.json().get("memberId").asString();
+        String old = invitation.json().get("link").asString().replaceAll(".*#", "");
+        String secret = owner.post("/api/door/members/" + id + "/invitation", "{}")
+                .json()
+                .get("link")
+                .asString()
+                .replaceAll(".*#", "");
+        Api api = studio.browser();
+        assertThat(take(api, old).status()).isEqualTo(401);
+        assertThat(api.post("/api/door/invited", Api.JSON.createObjectNode().put("secret", secret))
+                        .json()
+                        .get("name")
+                        .asString())
+                .isEqualTo("Tove Painter");
+        assertThat(take(api, secret).status()).isEqualTo(204);
+        assertThat(take(studio.browser(), secret).status()).isEqualTo(401);
+        assertThat(owner.post(
+                                "/api/door/members",
+                                Api.JSON
+                                        .createObjectNode()
+                                        .put("name", "tove  painter")
+                                        .put("role", "LEARNER"))
+                        .status())
+                .isEqualTo(422);
+    }
+
+    private static Answer take(Api api, String secret) {
+        return api.post(
+                "/api/door/take-invitation",
+                Api.JSON.createObjectNode().put("secret", secret).put("passphrase", OpenStudio.PASSPHRASE));
+    }
+
+    @Test
+    void whatWasDoneIsTheOwnersToReadAndTellsNothingOfTheClient() {
+        Api owner = studio.owner();
+        Api orla = studio.invited("Orla Tiller", "STYLIST");
+        writeDown(orla, "Wen Ashdown, coeliac");
+        String id = orla.get("/api/clients").json().at("/clients/0/id").asString();
+        orla.get("/api/clients/" + id);
+        orla.get("/api/clients/" + id + "/file");
+        owner.delete("/api/clients/" + id);
+        JsonNode deeds = owner.get("/api/door/deeds").json().get("deeds");
+        List<String> said = deeds.valueStream()
+                .map(d -> d.get("who").asString() + " " + d.get("words").asString() + " "
+                        + d.get("of").asString())
+                .toList();
+        assertThat(said)
+                .contains(
+                        "Maren Quay erased a client erased since",
+                        "Orla Tiller took a client's file out erased since",
+                        "Orla Tiller opened a client erased since",
+                        "Orla Tiller took an invitation ");
+        assertThat(deeds.toString()).doesNotContain("coeliac").doesNotContain(OpenStudio.PASSPHRASE);
+        assertThat(orla.get("/api/door/deeds").status()).isEqualTo(403);
+    }
+
+    private static void writeDown(Api api, String name) {
+        Answer a = api.post(
+                "/api/clients",
+                Api.JSON
+                        .createObjectNode()
+                        .put("name", name)
+                        .put("wishes", "")
+                        .put("notes", "")
+                        .put("version", 0)
+                        .set("head", Api.JSON.readTree("{\"roundMm\":560,\"frontToNapeMm\":360,\"overTopMm\":330}")));
+        assertThat(a.status()).as(a.text()).isEqualTo(201);
+    }
+
+    @Test
+    void withoutTlsOnlyTheWayIsTold() throws Exception {
+        String plain =
+                studio.owner().get("/api/door/address").json().get("plain").asString();
+        URI address = URI.create("http://127.0.0.1:" + URI.create(plain).getPort());
+        HttpClient http = HttpClient.newHttpClient();
+        for (String path : List.of("/", "/book", "/api/clients", "/api/door", "/actuator/health", "/assets/x.js")) {
+            HttpResponse<String> page =
+                    http.send(HttpRequest.newBuilder(address.resolve(path)).build(), BodyHandlers.ofString());
+            assertThat(page.statusCode()).as(path).isEqualTo(200);
+            assertThat(page.body()).contains("https://127.0.0.1:").contains("SHA-256");
+            assertThat(page.headers().allValues("set-cookie")).isEmpty();
+        }
+        HttpResponse<String> taken = http.send(
+                HttpRequest.newBuilder(address.resolve("/api/door/sign-in"))
+                        .header("Content-Type", "application/json")
+                        .POST(BodyPublishers.ofString("{}"))
+                        .build(),
+                BodyHandlers.ofString());
+        assertThat(taken.statusCode()).isEqualTo(403);
+        HttpResponse<byte[]> authority = http.send(
+                HttpRequest.newBuilder(address.resolve("/trust/studio.crt")).build(), BodyHandlers.ofByteArray());
+        assertThat(authority.body()).isNotEmpty();
+    }
+
+    @Test
+    void onlyWhoTrustsTheStudioBelievesIt() {
+        assertThatThrownBy(() -> HttpClient.newHttpClient()
+                        .send(
+                                HttpRequest.newBuilder(
+                                                URI.create(studio.browser().address()))
+                                        .build(),
+                                BodyHandlers.ofString()))
+                .isInstanceOf(SSLException.class);
+    }
+
+    @Test
+    void anotherHostNameIsNotAnsweredOverTlsEither() throws IOException {
+        assertThat(statusLine("studio.lan")).contains(" 200");
+        assertThat(statusLine("127.0.0.1")).contains(" 200");
+        assertThat(statusLine("elsewhere.example")).contains(" 421");
+    }
+
+    private static String statusLine(String host) throws IOException {
+        URI address = URI.create(studio.browser().address());
+        try (Socket socket =
+                OpenStudio.trust(folder).getSocketFactory().createSocket(address.getHost(), address.getPort())) {
+            ((SSLSocket) socket).startHandshake();
+            socket.getOutputStream()
+                    .write(("GET /api/door HTTP/1.1\r\nHost: " + host + "\r\nConnection: close\r\n\r\n")
+                            .getBytes(StandardCharsets.US_ASCII));
+            InputStream in = socket.getInputStream();
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .findFirst()
+                    .orElse("");
+        }
+    }
+}
