@@ -32,6 +32,23 @@ http.use({
   },
 });
 
+const signedOut = new EventTarget();
+
+/** Hears when the server does not know who asks any more; answers what ends the hearing. */
+export function onSignedOut(listener: () => void): () => void {
+  signedOut.addEventListener('out', listener);
+  return () => signedOut.removeEventListener('out', listener);
+}
+
+http.use({
+  onResponse({ request, response }) {
+    // A passphrase that was missed is no session that ended.
+    if (response.status === 401 && !new URL(request.url).pathname.startsWith('/api/door'))
+      signedOut.dispatchEvent(new Event('out'));
+    return response;
+  },
+});
+
 interface Answer<T> {
   data?: T;
   error?: unknown;
@@ -250,4 +267,34 @@ export const api = {
   removeStarters: () => take(http.DELETE('/api/hair-lines/starter')),
   changeHairLine: (id: string, body: Body<'/api/hair-lines/{id}', 'put'>) =>
     take(http.PUT('/api/hair-lines/{id}', { params: { path: { id } }, body })),
+  door: () => take(http.GET('/api/door')),
+  becomeOwner: (body: Body<'/api/door/first', 'post'>) =>
+    take(http.POST('/api/door/first', { body })),
+  signIn: (body: Body<'/api/door/sign-in', 'post'>) =>
+    take(http.POST('/api/door/sign-in', { body })),
+  switchTo: (body: Body<'/api/door/switch', 'post'>) =>
+    take(http.POST('/api/door/switch', { body })),
+  invited: (secret: string) => take(http.POST('/api/door/invited', { body: { secret } })),
+  takeInvitation: (body: Body<'/api/door/take-invitation', 'post'>) =>
+    take(http.POST('/api/door/take-invitation', { body })),
+  signOut: (everywhere: boolean) =>
+    take(http.POST('/api/door/sign-out', { params: { query: { everywhere } } })),
+  keepDigits: (digits: string | null) => take(http.PUT('/api/door/digits', { body: { digits } })),
+  changePassphrase: (body: Body<'/api/door/passphrase', 'put'>) =>
+    take(http.PUT('/api/door/passphrase', { body })),
+  sessions: () => take(http.GET('/api/door/sessions')),
+  endSession: (handle: string) =>
+    take(http.DELETE('/api/door/sessions/{handle}', { params: { path: { handle } } })),
+  doorAddress: () => take(http.GET('/api/door/address')),
+  members: () => take(http.GET('/api/door/members')),
+  addMember: (body: Body<'/api/door/members', 'post'>) =>
+    take(http.POST('/api/door/members', { body })),
+  changeMember: (id: string, body: Body<'/api/door/members/{id}', 'put'>) =>
+    take(http.PUT('/api/door/members/{id}', { params: { path: { id } }, body })),
+  removeMember: (id: string) =>
+    take(http.DELETE('/api/door/members/{id}', { params: { path: { id } } })),
+  inviteAnew: (id: string) =>
+    take(http.POST('/api/door/members/{id}/invitation', { params: { path: { id } } })),
+  deeds: (before: number | undefined) =>
+    take(http.GET('/api/door/deeds', { params: { query: { ...(before && { before }) } } })),
 };

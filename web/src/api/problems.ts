@@ -22,9 +22,13 @@ export class Problem extends Error {
     super(message);
   }
 
-  /** Whether it may pass by itself: what the server failed at, it would fail at again. */
+  /** Whether it may pass by itself: what the server failed at, it would fail at again; who signs in anew is let in. */
   get isAway(): boolean {
-    return this.status === 0;
+    return this.status === 0 || this.isSignedOut;
+  }
+
+  get isSignedOut(): boolean {
+    return this.status === 401;
   }
 
   at(field: string): FieldProblem | undefined {

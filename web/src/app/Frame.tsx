@@ -1,14 +1,19 @@
 import { Languages, Moon, Ruler, Sun } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useEffect } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import type { LengthUnit } from '../lib/length';
+import { Me, useMay } from '../features/door';
 import { FingerField } from '../ui/FingerField';
 import { usePrefs } from '../ui/prefs';
 import { FindField } from './FindField';
 import { Switch } from '../ui/Switch';
 
 const PLACES = ['book', 'bench', 'chair', 'shelf', 'practice'] as const;
+
+/** What somebody has who learns. */
+const LEARNERS = ['practice'] as const;
+const LEARNERS_PAGES = ['/practice', '/door'];
 
 const ENGLISH = [
   { value: 'GB', words: 'fringe, fibre' },
@@ -24,6 +29,8 @@ const UNITS: { value: LengthUnit; words: string }[] = [
 /** The five places, and what holds everywhere: units and light; both behind one key where there is little room. */
 export function Frame() {
   const theme = usePrefs((p) => p.theme);
+  const isStylist = useMay('STYLIST');
+  const { pathname } = useLocation();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);
@@ -32,7 +39,7 @@ export function Frame() {
       <header className="flex h-12 shrink-0 items-center gap-1 border-b border-edge bg-well px-1 sm:px-4 [@media(height<540px)]:h-11">
         <Mark />
         <nav aria-label="Places" className="flex h-full min-w-0 items-stretch">
-          {PLACES.map((place) => (
+          {(isStylist ? PLACES : LEARNERS).map((place) => (
             <NavLink
               key={place}
               to={`/${place}`}
@@ -43,7 +50,7 @@ export function Frame() {
           ))}
         </nav>
         <span className="grow" />
-        <FindField />
+        {isStylist && <FindField />}
         <div className="ml-2 hidden items-center lg:flex">
           <Units />
           <Light />
@@ -71,8 +78,13 @@ export function Frame() {
             </Popover.Content>
           </Popover.Portal>
         </Popover.Root>
+        <Me />
       </header>
-      <Outlet />
+      {isStylist || LEARNERS_PAGES.includes(pathname) ? (
+        <Outlet />
+      ) : (
+        <Navigate to="/practice" replace />
+      )}
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { BenchDoor, BenchPage } from '../features/bench';
 import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
+import { DoorGate, DoorPage } from '../features/door';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
 import { ErrorBoundary } from './ErrorBoundary';
@@ -33,38 +34,41 @@ createRoot(root).render(
   <StrictMode>
     <ErrorBoundary>
       <QueryClientProvider client={queries}>
-        <WordsGate>
-          <BrowserRouter>
-            <Routes>
-              <Route element={<Frame />}>
-                <Route path="/book" element={<BookPage />} />
-                <Route path="/book/clients/:clientId" element={<ClientPage />} />
-                <Route path="/book/people" element={<PeoplePage />} />
-                <Route path="/book/learned" element={<LearnedPage />} />
-                <Route path="/bench" element={<BenchDoor />} />
-                <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
-                <Route path="/chair" element={<ChairDoor />} />
-                <Route path="/chair/:visitId" element={<ChairPage />} />
-                <Route path="/shelf" element={<ShelfPage />} />
-                <Route path="/shelf/buy" element={<BuyPage />} />
-                <Route path="/shelf/count" element={<CountPage />} />
-                <Route path="/shelf/moves" element={<MovesPage />} />
-                <Route
-                  path="/practice"
-                  element={
-                    <LaterPlace
-                      name="Practice"
-                      words="Knots, the way the hook goes in, and an eye for how much is enough: one question at a time, answered by hand on the same map. It is not here yet; a plan on the bench is the best practice until then."
-                      to="/book"
-                      way="Back to the book"
-                    />
-                  }
-                />
-                <Route path="*" element={<Navigate to="/book" replace />} />
-              </Route>
-            </Routes>
-          </BrowserRouter>
-        </WordsGate>
+        <DoorGate>
+          <WordsGate>
+            <BrowserRouter>
+              <Routes>
+                <Route element={<Frame />}>
+                  <Route path="/book" element={<BookPage />} />
+                  <Route path="/book/clients/:clientId" element={<ClientPage />} />
+                  <Route path="/book/people" element={<PeoplePage />} />
+                  <Route path="/book/learned" element={<LearnedPage />} />
+                  <Route path="/bench" element={<BenchDoor />} />
+                  <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
+                  <Route path="/chair" element={<ChairDoor />} />
+                  <Route path="/chair/:visitId" element={<ChairPage />} />
+                  <Route path="/shelf" element={<ShelfPage />} />
+                  <Route path="/shelf/buy" element={<BuyPage />} />
+                  <Route path="/shelf/count" element={<CountPage />} />
+                  <Route path="/shelf/moves" element={<MovesPage />} />
+                  <Route path="/door" element={<DoorPage />} />
+                  <Route
+                    path="/practice"
+                    element={
+                      <LaterPlace
+                        name="Practice"
+                        words="Knots, the way the hook goes in, and an eye for how much is enough: one question at a time, answered by hand on the same map. It is not here yet; a plan on the bench is the best practice until then."
+                        to="/book"
+                        way="Back to the book"
+                      />
+                    }
+                  />
+                  <Route path="*" element={<Navigate to="/book" replace />} />
+                </Route>
+              </Routes>
+            </BrowserRouter>
+          </WordsGate>
+        </DoorGate>
       </QueryClientProvider>
     </ErrorBoundary>
   </StrictMode>,

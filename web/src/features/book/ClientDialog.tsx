@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import type { Client, ClientDraft, HeadMeasures, MeasureField } from '../../api/types';
+import { useMay } from '../door';
 import { Button } from '../../ui/Button';
 import { Choice, TextArea, TextField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
@@ -65,6 +66,7 @@ export function ClientDialog({
     onSuccess: done,
   });
   const [isSure, setSure] = useState(false);
+  const isOwner = useMay('OWNER');
   const problem = save.error instanceof Problem ? save.error : undefined;
   const set = (change: Partial<ClientDraft>) => setDraft({ ...draft, ...change });
 
@@ -171,6 +173,7 @@ export function ClientDialog({
           <Button onClick={onClose}>Leave it</Button>
           <span className="grow" />
           {client &&
+            isOwner &&
             (isSure ? (
               <Button look="grave" onClick={() => erase.mutate()}>
                 Yes, erase heads and plans too

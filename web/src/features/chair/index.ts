@@ -3,3 +3,4 @@ export { ChairPage } from './ChairPage';
 export { Visits } from './Visits';
 export { visitsQuery } from './chair.queries';
 export { useBegin } from './visit/useBegin';
+export { forgetSent } from './visit/device';

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { api } from '../../../api/client';
 import type { People } from '../../../api/types';
 import { Button } from '../../../ui/Button';
+import { useMay } from '../../door';
 import { BookLinks } from '../BookLinks';
 import { initials } from '../day/dayTime';
 import { Chairs } from './Chairs';
@@ -19,6 +20,7 @@ export function PeoplePage() {
   const people = useQuery(peopleQuery());
   const [written, setWritten] = useState<Stylist | 'new'>();
   const queries = useQueryClient();
+  const isOwner = useMay('OWNER');
   const take = (all: People) => {
     queries.setQueryData(peopleQuery().queryKey, all);
     void queries.invalidateQueries({ queryKey: ['diary'] });
@@ -46,9 +48,11 @@ export function PeoplePage() {
           <p className="mt-1 text-soft">Chairs, who works at them, and when.</p>
         </div>
         <BookLinks />
-        <Button look="main" className="h-9" onClick={() => setWritten('new')}>
-          <UserPlus size={17} aria-hidden /> Somebody new
-        </Button>
+        {isOwner && (
+          <Button look="main" className="h-9" onClick={() => setWritten('new')}>
+            <UserPlus size={17} aria-hidden /> Somebody new
+          </Button>
+        )}
       </header>
       {people.isError && (
         <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-4">
@@ -92,16 +96,20 @@ export function PeoplePage() {
                     </p>
                   ))}
                 </div>
-                <Button onClick={() => setWritten(s)} aria-label={`Change ${s.name}`}>
-                  change
-                </Button>
+                {isOwner && (
+                  <Button onClick={() => setWritten(s)} aria-label={`Change ${s.name}`}>
+                    change
+                  </Button>
+                )}
               </li>
             ))}
           </ul>
-          <div className="flex flex-col gap-6">
-            <Chairs people={all} onChanged={take} />
-            <StudioForm key={all.studio.version} people={all} onChanged={take} />
-          </div>
+          {isOwner && (
+            <div className="flex flex-col gap-6">
+              <Chairs people={all} onChanged={take} />
+              <StudioForm key={all.studio.version} people={all} onChanged={take} />
+            </div>
+          )}
         </div>
       )}
       {written && all && (

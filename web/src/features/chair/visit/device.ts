@@ -129,3 +129,24 @@ export async function unsentPictures(visitId: string): Promise<KeptPicture[]> {
   const all = await (await db()).getAllFromIndex('pictures', 'visit', visitId);
   return all.filter((p) => p.isSent === 0);
 }
+
+/** Forgets the visits of which all is on the server: whoever has this device next finds nothing of them. */
+export async function forgetSent(): Promise<void> {
+  const name = await deviceName();
+  const all = await (await db()).getAll('visits');
+  for (const { id, visit } of all) {
+    const upTo = visit.seen.find((s) => s.device === name)?.upTo ?? 0;
+    const events = await readEvents(id);
+    const isSent = events.every((e) => e.device !== name || e.count <= upTo);
+    if (!isSent || (await unsentPictures(id)).length > 0) continue;
+    const tx = (await db()).transaction(['visits', 'events', 'pictures'], 'readwrite');
+    const keys = await tx.objectStore('events').index('visit').getAllKeys(id);
+    const pictures = await tx.objectStore('pictures').index('visit').getAllKeys(id);
+    await Promise.all([
+      tx.objectStore('visits').delete(id),
+      ...keys.map((k) => tx.objectStore('events').delete(k)),
+      ...pictures.map((k) => tx.objectStore('pictures').delete(k)),
+    ]);
+    await tx.done;
+  }
+}
