@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, type ReactNode } from 'react';
 import { api, onSignedOut } from '../../api/client';
+import type { Door } from '../../api/types';
 import { BecomeOwner } from './BecomeOwner';
-import { doorQuery, keepDoor } from './door.queries';
+import { doorQuery, keepDoor, WithinContext } from './door.queries';
 import { Doorway } from './Doorway';
 import { SignIn } from './SignIn';
 import { TakeInvitation } from './TakeInvitation';
@@ -17,8 +18,8 @@ export function DoorGate({ children }: { children: ReactNode }) {
   const door = useQuery(doorQuery());
   const queries = useQueryClient();
   const me = door.data?.me ?? null;
-  const [within, setWithin] = useState<string>();
-  if (me && within === undefined) setWithin(me.id);
+  const [within, setWithin] = useState<NonNullable<Door['me']>>();
+  if (me && me !== within) setWithin(me);
   useEffect(
     () => onSignedOut(() => void queries.invalidateQueries({ queryKey: ['door'] })),
     [queries],
@@ -26,7 +27,7 @@ export function DoorGate({ children }: { children: ReactNode }) {
   const cameIn = async () => {
     const now = await api.door();
     keepDoor(now);
-    if ((within && now.me?.id !== within) || window.location.pathname === INVITED) {
+    if ((within && now.me?.id !== within.id) || window.location.pathname === INVITED) {
       window.location.replace('/');
       return;
     }
@@ -35,25 +36,27 @@ export function DoorGate({ children }: { children: ReactNode }) {
     // What waited for the server may go.
     window.dispatchEvent(new Event('online'));
   };
-  if (!door.data) return door.isError ? children : null;
-  if (!door.data.isStudio) return children;
   const secret = window.location.pathname === INVITED ? window.location.hash.slice(1) : '';
-  if (me && !secret) return children;
-  const way = secret ? (
-    <TakeInvitation secret={secret} onIn={cameIn} />
-  ) : door.data.needsOwner ? (
-    <BecomeOwner isThisMachine={door.data.isThisMachine} onIn={cameIn} />
-  ) : (
-    <SignIn door={door.data} onIn={cameIn} />
-  );
+  const d = door.data;
+  const isClosed = d?.isStudio === true && (!me || secret !== '');
+  const isShown = d ? !isClosed || within !== undefined : door.isError;
   return (
     <>
-      {within && (
-        <div inert className="h-full">
-          {children}
-        </div>
+      {/* The same place open and closed: what is below it would begin anew otherwise. */}
+      <div className="contents" inert={isClosed}>
+        {isShown && <WithinContext value={within?.role}>{children}</WithinContext>}
+      </div>
+      {isClosed && (
+        <Doorway isOver={within !== undefined}>
+          {secret ? (
+            <TakeInvitation secret={secret} onIn={cameIn} />
+          ) : d.needsOwner ? (
+            <BecomeOwner isThisMachine={d.isThisMachine} onIn={cameIn} />
+          ) : (
+            <SignIn door={d} onIn={cameIn} />
+          )}
+        </Doorway>
       )}
-      <Doorway isOver={within !== undefined}>{way}</Doorway>
     </>
   );
 }

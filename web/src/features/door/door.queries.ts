@@ -1,4 +1,5 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
+import { createContext, useContext } from 'react';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import type { Door, Role } from '../../api/types';
@@ -47,9 +48,13 @@ export const doorQuery = () =>
 
 const RANK: Record<Role, number> = { LEARNER: 0, STYLIST: 1, OWNER: 2 };
 
+/** What whoever is within may. While the door is closed over her work she is still who she was: nothing of it changes. */
+export const WithinContext = createContext<Role | undefined>(undefined);
+
 /** Whether whoever is there may what a role may; on this machine alone everybody may everything. */
 export function useMay(role: Role): boolean {
   const door = useQuery(doorQuery()).data;
+  const within = useContext(WithinContext) ?? door?.me?.role;
   if (!door?.isStudio) return true;
-  return door.me !== null && RANK[door.me.role] >= RANK[role];
+  return within !== undefined && RANK[within] >= RANK[role];
 }
