@@ -6,6 +6,8 @@ import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The real server with the demo studio, as a process of its own that can be killed. */
 final class ServerProcess {
@@ -48,10 +50,12 @@ final class ServerProcess {
     }
 
     /** Starts a server as a studio does, by the command of the README, which builds it where it is not. */
-    static ServerProcess run(Path folder, Ready ready) throws IOException, InterruptedException {
+    static ServerProcess run(Path folder, Ready ready, String... options) throws IOException, InterruptedException {
         int port = freePort();
-        ProcessBuilder command = new ProcessBuilder("./gyrotaxis", "run", "--port", String.valueOf(port))
-                .directory(Path.of("..").toFile());
+        List<String> words = new ArrayList<>(List.of("./gyrotaxis", "run", "--port", String.valueOf(port)));
+        words.addAll(List.of(options));
+        ProcessBuilder command =
+                new ProcessBuilder(words).directory(Path.of("..").toFile());
         command.environment().put("GYROTAXIS_DATA", folder.toAbsolutePath().toString());
         return start(command, folder, port, ready);
     }

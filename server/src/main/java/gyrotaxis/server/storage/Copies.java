@@ -61,7 +61,7 @@ final class Copies {
     }
 
     /** The youngest first. */
-    private List<Path> all() throws IOException {
+    List<Path> all() throws IOException {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }

@@ -5,7 +5,7 @@ import java.nio.file.Path;
 /** How the database's file is called. */
 final class DatabaseFile {
     private static final String NAME = "gyrotaxis";
-    private static final String ENDING = ".mv.db";
+    static final String ENDING = ".mv.db";
 
     private DatabaseFile() {}
 

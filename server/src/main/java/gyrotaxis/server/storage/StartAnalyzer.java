@@ -1,6 +1,7 @@
 package gyrotaxis.server.storage;
 
 import gyrotaxis.server.shared.CannotStart;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import org.jspecify.annotations.Nullable;
@@ -34,8 +35,23 @@ final class StartAnalyzer implements FailureAnalyzer {
         return null;
     }
 
+    private static boolean isSealed(Path database) {
+        try {
+            return Seal.isSealed(database);
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
     private FailureAnalysis ofDatabase(SQLException e) {
         Path database = DatabaseFile.in(folder);
+        if (e.getErrorCode() != IN_USE && isSealed(database)) {
+            // A wrong key cannot be told from a damaged file: neither can be read.
+            return new FailureAnalysis(
+                    "The book " + database + " is sealed, and this passphrase does not open it.",
+                    "Try again; nothing was changed. Without its passphrase nobody can open it.",
+                    e);
+        }
         return e.getErrorCode() == IN_USE
                 ? new FailureAnalysis(
                         "The database " + database + " is open already: Gyrotaxis runs on it.",
