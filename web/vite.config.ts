@@ -11,6 +11,17 @@ const apiForm = createHash('sha256')
   .digest('hex')
   .slice(0, 12);
 
+const ALL_TESTS = ['src/**/*.test.{ts,tsx}'];
+const WITH_STAND_INS = [
+  'src/api/client.test.ts',
+  'src/features/bench/bench.queries.test.ts',
+  'src/features/bench/draft/useAutosave.test.tsx',
+  'src/features/bench/panels/WhatIf.test.tsx',
+  'src/features/bench/plan/useComputedPlan.test.tsx',
+  'src/features/bench/room/rooms.test.tsx',
+  'src/features/chair/chair.test.tsx',
+];
+
 export default defineConfig({
   define: { 'import.meta.env.VITE_API_FORM': JSON.stringify(apiForm) },
   plugins: [
@@ -48,7 +59,15 @@ export default defineConfig({
     maxWorkers: '100%',
     // Longer than the longest single wait.
     testTimeout: 15_000,
-    include: ['src/**/*.test.{ts,tsx}'],
     setupFiles: ['src/testing/setup.ts'],
+    // Loading what a test needs takes longer than the test: files share it, in whatever order they run. Those that put something else in
+    // the place of a module or of what the browser has load their own.
+    projects: [
+      {
+        extends: true,
+        test: { name: 'shared', isolate: false, include: ALL_TESTS, exclude: WITH_STAND_INS },
+      },
+      { extends: true, test: { name: 'alone', include: WITH_STAND_INS } },
+    ],
   },
 });

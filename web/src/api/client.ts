@@ -19,7 +19,11 @@ import type {
   WorkEvent,
 } from './types';
 
-const http = createClient<paths>({ baseUrl: window.location.origin });
+const http = createClient<paths>({
+  baseUrl: window.location.origin,
+  // Looked up at every request, as whoever calls it by itself would.
+  fetch: (request) => globalThis.fetch(request),
+});
 
 /** The server proves that a change comes from its own page by a cookie that only that page can read. */
 http.use({

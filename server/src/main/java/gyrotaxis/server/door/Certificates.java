@@ -232,7 +232,8 @@ final class Certificates {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "keytool").toString());
         command.addAll(List.of(what));
-        command.addAll(List.of("-storepass:env", SECRET));
+        // A process that lives for a moment is compiled quickly rather than well.
+        command.addAll(List.of("-storepass:env", SECRET, "-J-XX:TieredStopAtLevel=1", "-J-XX:+UseSerialGC"));
         ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
         builder.environment().put(SECRET, secret());
         Process p = builder.start();
