@@ -18,7 +18,6 @@ const WITH_STAND_INS = [
   'src/features/bench/draft/useAutosave.test.tsx',
   'src/features/bench/panels/WhatIf.test.tsx',
   'src/features/bench/plan/useComputedPlan.test.tsx',
-  'src/features/bench/room/rooms.test.tsx',
   'src/features/chair/chair.test.tsx',
 ];
 

@@ -1,5 +1,5 @@
 import { cleanup, configure } from '@testing-library/react';
-import { afterEach, vi } from 'vitest';
+import { afterEach } from 'vitest';
 import { answerRequest, forgetRequests } from './server';
 
 // A busy machine takes its time to draw; a test that waits in vain fails a little later.
@@ -7,7 +7,8 @@ configure({ asyncUtilTimeout: 5_000 });
 
 /** Every request of a test goes to the tests' own server; what the stand-in for a browser lacks is added. */
 if (typeof window !== 'undefined') {
-  vi.stubGlobal('fetch', answerRequest);
+  // Not as a stand-in that a test could take away with its own.
+  globalThis.fetch = answerRequest as typeof fetch;
   window.ResizeObserver ??= class {
     observe() {}
     unobserve() {}
