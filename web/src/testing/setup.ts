@@ -21,4 +21,8 @@ if (typeof window !== 'undefined') {
 afterEach(() => {
   cleanup();
   forgetRequests();
+  if (typeof window !== 'undefined') {
+    localStorage.clear();
+    sessionStorage.clear();
+  }
 });

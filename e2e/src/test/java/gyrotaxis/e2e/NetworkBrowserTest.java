@@ -98,9 +98,9 @@ class NetworkBrowserTest {
         server.close();
     }
 
-    private static Page device() {
+    private static Page device(int width, int height) {
         BrowserContext context = trusting.newContext(
-                new Browser.NewContextOptions().setBaseURL(address).setViewportSize(1024, 768));
+                new Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE_MS);
         return context.newPage();
     }
@@ -114,7 +114,7 @@ class NetworkBrowserTest {
     @Test
     void aTabletIsTrustedInvitedCutOffSignedOutAndLosesNothing() {
         assertThatNobodyIsBelievedWithoutTrust();
-        Page desk = device();
+        Page desk = device(1280, 800);
         desk.navigate("/");
         desk.getByLabel("Your name").fill("Maren Quay");
         desk.getByLabel("Your passphrase").fill(OWNERS);
@@ -126,7 +126,7 @@ class NetworkBrowserTest {
         button(desk, "Make her a link").click();
         String link = desk.getByText("/come-in#").textContent().replaceAll("https://[^/]+", "");
 
-        Page tablet = device();
+        Page tablet = device(1024, 768);
         tablet.navigate(link);
         assertThat(tablet.getByText("Welcome, Bethan Skerry")).isVisible();
         tablet.getByLabel("Your passphrase").fill(STYLISTS);
@@ -183,6 +183,10 @@ class NetworkBrowserTest {
         assertThat(desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What was done"))
                         .getByText("took an invitation"))
                 .isVisible();
+        String pictures = System.getProperty("screenshots");
+        if (pictures != null) {
+            desk.screenshot(new Page.ScreenshotOptions().setPath(Path.of(pictures, "door.png")));
+        }
     }
 
     private static void assertThatNobodyIsBelievedWithoutTrust() {

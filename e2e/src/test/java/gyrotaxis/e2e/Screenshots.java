@@ -34,8 +34,6 @@ class Screenshots {
     @Test
     void bench(Page page) {
         open(page, "Regatta deep wave");
-        page.keyboard().press("c");
-        take(page, "bench-client");
         page.keyboard().press("r");
         take(page, "bench-rows");
         page.keyboard().press("h");

@@ -2,10 +2,13 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import gyrotaxis.server.Api.Answer;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.PrintStream;
 import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
@@ -16,8 +19,10 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -26,6 +31,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.net.ssl.SSLException;
 import javax.net.ssl.SSLSocket;
+import org.jooq.DSLContext;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -276,6 +282,52 @@ class StudioDoorTest {
         Api four = studio.signedIn("Ines Cleat");
         three.post("/api/door/sign-out?everywhere=true", "{}");
         assertThat(four.get("/api/clients").status()).isEqualTo(401);
+    }
+
+    @Test
+    void sessionsEndByThemselvesUnusedOrAfterAWeek() {
+        Api unused = studio.invited("Una Mast", "STYLIST");
+        Api old = studio.invited("Olga Mast", "STYLIST");
+        DSLContext db = studio.started().context().getBean(DSLContext.class);
+        long now = System.currentTimeMillis();
+        assertThat(db.execute(
+                        "update spring_session set last_access_time = ?, expiry_time = ? where principal_name = ?",
+                        now - Duration.ofHours(13).toMillis(),
+                        now - Duration.ofHours(1).toMillis(),
+                        door(unused).at("/me/id").asString()))
+                .isEqualTo(1);
+        assertThat(unused.get("/api/clients").status()).isEqualTo(401);
+        String id = door(old).at("/me/id").asString();
+        assertThat(old.get("/api/clients").status()).isEqualTo(200);
+        db.execute(
+                "update spring_session set creation_time = ? where principal_name = ?",
+                now - Duration.ofDays(8).toMillis(),
+                id);
+        assertThat(old.get("/api/clients").status()).isEqualTo(401);
+    }
+
+    /** From its own address in the network this machine is another device. */
+    @Test
+    void fromAnotherDeviceTheFirstNeedsTheCodeThatWasPrinted(@TempDir Path other) throws IOException {
+        PrintStream out = System.out;
+        ByteArrayOutputStream printed = new ByteArrayOutputStream();
+        System.setOut(new PrintStream(printed, true, StandardCharsets.UTF_8));
+        try (OpenStudio empty = OpenStudio.in(other)) {
+            System.setOut(out);
+            String said = printed.toString(StandardCharsets.UTF_8);
+            String address = said.replaceAll("(?s).*go to (https://\\S+).*", "$1");
+            String code = said.replaceAll("(?s).*with the code (\\S+).*", "$1");
+            assumeThat(address).doesNotContain("localhost");
+            Api device = new Api(address, OpenStudio.trust(other));
+            Answer without = device.post("/api/door/first", OpenStudio.person("Maren Quay"));
+            assertThat(without.messageAt("code")).contains("not the code");
+            assertThat(door(device).get("needsOwner").asBoolean()).isTrue();
+            Answer with = device.post(
+                    "/api/door/first", OpenStudio.person("Maren Quay").put("code", code.toLowerCase(Locale.ROOT)));
+            assertThat(with.status()).as(with.text()).isEqualTo(204);
+        } finally {
+            System.setOut(out);
+        }
     }
 
     @Test

@@ -4,6 +4,7 @@ import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
@@ -17,6 +18,7 @@ import org.springframework.security.config.annotation.web.configurers.CsrfConfig
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfException;
@@ -39,7 +41,11 @@ class DoorSecurity {
 
     @Bean
     SecurityFilterChain chain(
-            HttpSecurity http, Settings settings, CsrfTokenRepository tokens, SecurityContextRepository contexts) {
+            HttpSecurity http,
+            Settings settings,
+            CsrfTokenRepository tokens,
+            SecurityContextRepository contexts,
+            Clock clock) {
         http.csrf(CsrfConfigurer::spa)
                 .csrf(c -> c.csrfTokenRepository(tokens))
                 .securityContext(c -> c.securityContextRepository(contexts))
@@ -67,6 +73,7 @@ class DoorSecurity {
                         a.anyRequest().permitAll();
                     }
                 });
+        http.addFilterBefore(new SessionEnd(clock), SecurityContextHolderFilter.class);
         return http.build();
     }
 

@@ -7,6 +7,7 @@ import gyrotaxis.server.diary.Links;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.shared.Asking;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.visits.Views.ArrivedView;
@@ -70,6 +71,7 @@ public class VisitDesk {
     private final Links diary;
     private final Clock clock;
     private final StudioDay day;
+    private final Asking asking;
     private final TransactionTemplate transaction;
 
     VisitDesk(
@@ -83,6 +85,7 @@ public class VisitDesk {
             Links diary,
             Clock clock,
             StudioDay day,
+            Asking asking,
             TransactionTemplate transaction) {
         this.visits = visits;
         this.heads = heads;
@@ -94,6 +97,7 @@ public class VisitDesk {
         this.diary = diary;
         this.clock = clock;
         this.day = day;
+        this.asking = asking;
         this.transaction = transaction;
     }
 
@@ -137,7 +141,8 @@ public class VisitDesk {
         Fields f = new Fields();
         UUID id = f.id("id", "The visit", body.id());
         UUID planId = f.id("planId", "The plan", body.planId());
-        Optional<UUID> by = f.idIfAny("stylistId", "Who works it", body.stylistId());
+        Optional<UUID> by =
+                f.idIfAny("stylistId", "Who works it", body.stylistId()).or(asking::stylist);
         return f.orRefuse(() -> {
             if (id == null || planId == null) {
                 throw new IllegalStateException("refused before");

@@ -1,0 +1,21 @@
+package gyrotaxis.server.door;
+
+import gyrotaxis.server.shared.Asking;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Whoever is signed in. */
+@Component
+class SignedIn implements Asking {
+    private final Members members;
+
+    SignedIn(Members members) {
+        this.members = members;
+    }
+
+    @Override
+    public Optional<UUID> stylist() {
+        return Caller.member().flatMap(members::find).flatMap(Member::stylist);
+    }
+}
