@@ -47,5 +47,6 @@ export default tseslint.config(
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
+  forbid(['src/features/door/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/shelf/**'], '**/app/*', '**/book/*', '**/bench/*'),
 );

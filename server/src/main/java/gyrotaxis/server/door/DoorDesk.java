@@ -112,7 +112,7 @@ class DoorDesk {
         }
         if (!caller.isThisMachine()) {
             List<String> keys = List.of("first", "address " + caller.address());
-            take(keys);
+            tryNow(keys);
             if (!firstCode.is(body.code())) {
                 Fields f = new Fields();
                 f.problem("code", "This is not the code that was printed when the studio was started.");
@@ -147,7 +147,7 @@ class DoorDesk {
         String passphrase = body.passphrase() == null ? "" : body.passphrase();
         Optional<Member> who = members.called(name);
         List<String> keys = keys(name, who, caller);
-        take(keys);
+        tryNow(keys);
         // Longer ones were never kept, and need not be looked at.
         boolean isShort = passphrase.length() <= Passphrases.LONGEST;
         String hash = who.flatMap(Member::passphrase).orElse(null);
@@ -175,7 +175,7 @@ class DoorDesk {
                 : List.of("address " + caller.address(), "name " + folded);
     }
 
-    private void take(List<String> keys) {
+    private void tryNow(List<String> keys) {
         Duration left = backOff.take(keys);
         if (!left.isZero()) {
             throw Refused.tooSoon(left);
@@ -250,7 +250,7 @@ class DoorDesk {
 
     private Member invitation(@Nullable String secret, Caller caller) {
         List<String> keys = List.of("invitation " + caller.address());
-        take(keys);
+        tryNow(keys);
         Member m = members.invited(Passphrases.quickHash(secret == null ? "" : secret), clock.instant())
                 .orElseThrow(() ->
                         Refused.because("This invitation was taken, or its time is over. Ask the owner for another."));
@@ -273,7 +273,7 @@ class DoorDesk {
     void passphrase(PassphraseBody body, Caller caller) {
         Member me = Caller.member().flatMap(members::find).orElseThrow();
         List<String> keys = List.of("change " + me.id());
-        take(keys);
+        tryNow(keys);
         Fields f = new Fields();
         String before = body.before() == null ? "" : body.before();
         if (!passphrases.matches(before, me.passphrase().orElse(null))) {
