@@ -2405,6 +2405,8 @@ export interface components {
             /** Format: uuid */
             memberId: string;
             qr: string;
+            /** Format: int32 */
+            qrSize: number;
             /** Format: date-time */
             until: string;
         };

@@ -102,10 +102,13 @@ function state(m: Member, all: Members): string {
 
 /** The link, once: nobody can show it again. */
 function Link({ invitation, onDone }: { invitation: Invitation; onDone: () => void }) {
-  const size = Math.max(...[...invitation.qr.matchAll(/M(\d+) /g)].map((m) => Number(m[1]))) + 5;
   return (
     <div className="mt-2 flex flex-wrap gap-4 rounded-md border-2 border-thread-deep p-3">
-      <DrawnCode path={invitation.qr} size={size} words="The invitation as a code for a camera" />
+      <DrawnCode
+        path={invitation.qr}
+        size={invitation.qrSize}
+        words="The invitation as a code for a camera"
+      />
       <div className="min-w-0 flex-1 basis-56">
         <p>
           For her camera, on a device that trusts the studio, or as a link. It opens once, until{' '}

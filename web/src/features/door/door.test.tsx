@@ -331,6 +331,7 @@ describe('the page of the door', () => {
         memberId: 'm1',
         link: 'https://192.0.2.7:8421/come-in#x',
         qr: 'M4 4h1v1h-1zM5 4h1v1h-1z',
+        qrSize: 41,
         until: '2027-06-12T09:00:00Z',
       }),
     });

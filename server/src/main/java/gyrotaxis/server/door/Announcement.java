@@ -1,5 +1,7 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.door.way.Address;
+import gyrotaxis.server.door.way.Code;
 import gyrotaxis.server.shared.Settings;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -35,8 +37,7 @@ class Announcement {
         out.println(new Code(address.plain()).text());
         out.println("A new device learns at " + address.plain() + " how to trust this studio.");
         out.println("Those that trust it go to " + address.secure());
-        out.println("What they trust is known by "
-                + Certificates.fingerprint(address.certificates().authority()));
+        out.println("What they trust is known by " + address.fingerprint());
         if (!desk.hasOwner()) {
             out.println("Nobody can sign in yet. The first becomes the owner, on this machine or with the code "
                     + code.printed());
@@ -47,7 +48,7 @@ class Announcement {
     @Scheduled(fixedDelayString = "P1D", initialDelayString = "P1D")
     void renew() {
         if (settings.studio()) {
-            address.certificates().ensure(Address.certificateNames(settings.hosts()));
+            address.renew(settings.hosts());
         }
     }
 }

@@ -106,8 +106,8 @@ final class DoorBodies {
     /** Somebody who works at a chair. */
     record StylistChoice(UUID id, String name) {}
 
-    /** An invitation that was just opened; its link is shown once. */
-    record InvitationView(UUID memberId, String link, String qr, Instant until) {}
+    /** An invitation that was just opened; its link is shown once, {@code qr} as for an address. */
+    record InvitationView(UUID memberId, String link, String qr, int qrSize, Instant until) {}
 
     /** What was done; names as they are now. */
     record DeedView(
@@ -121,12 +121,4 @@ final class DoorBodies {
 
     /** The latest deeds, and how many days they are kept. */
     record DeedsView(List<DeedView> deeds, boolean isMore, long keptDays) {}
-
-    /**
-     * Where other devices find this studio.
-     *
-     * @param plain where they learn how to trust it
-     * @param qr the path of its code for a camera, in units of one cell
-     */
-    record AddressView(String address, String plain, String qr, int qrSize, String fingerprint) {}
 }

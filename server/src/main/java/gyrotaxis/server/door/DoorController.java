@@ -1,6 +1,5 @@
 package gyrotaxis.server.door;
 
-import gyrotaxis.server.door.DoorBodies.AddressView;
 import gyrotaxis.server.door.DoorBodies.DeedsView;
 import gyrotaxis.server.door.DoorBodies.DigitsBody;
 import gyrotaxis.server.door.DoorBodies.DoorView;
@@ -15,6 +14,8 @@ import gyrotaxis.server.door.DoorBodies.SessionView;
 import gyrotaxis.server.door.DoorBodies.SignInBody;
 import gyrotaxis.server.door.DoorBodies.SwitchBody;
 import gyrotaxis.server.door.DoorBodies.TakeBody;
+import gyrotaxis.server.door.way.Address;
+import gyrotaxis.server.door.way.Address.AddressView;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Settings;

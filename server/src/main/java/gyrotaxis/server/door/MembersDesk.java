@@ -8,6 +8,8 @@ import gyrotaxis.server.door.DoorBodies.MemberBody;
 import gyrotaxis.server.door.DoorBodies.MemberView;
 import gyrotaxis.server.door.DoorBodies.MembersView;
 import gyrotaxis.server.door.DoorBodies.StylistChoice;
+import gyrotaxis.server.door.way.Address;
+import gyrotaxis.server.door.way.Code;
 import gyrotaxis.server.people.People;
 import gyrotaxis.server.shared.Deed;
 import gyrotaxis.server.shared.Fields;
@@ -132,7 +134,8 @@ class MembersDesk {
         deeds.note(Caller.member(), Deed.INVITED, Optional.of(id), caller.address());
         // Behind the sign that no browser sends to any server, so it stands in no log.
         String link = address.secure() + "/come-in#" + secret;
-        return new InvitationView(id, link, new Code(link).path(), until);
+        Code code = new Code(link);
+        return new InvitationView(id, link, code.path(), code.size(), until);
     }
 
     /** Changes what she may; she signs in anew. */

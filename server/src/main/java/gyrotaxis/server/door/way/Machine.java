@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import java.net.Inet4Address;
 import java.net.InetAddress;

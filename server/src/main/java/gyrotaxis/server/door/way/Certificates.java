@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import gyrotaxis.server.shared.CannotStart;
 import java.io.IOException;
@@ -16,7 +16,6 @@ import java.security.SecureRandom;
 import java.security.cert.X509Certificate;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.Collection;
@@ -280,11 +279,6 @@ final class Certificates {
         } catch (GeneralSecurityException e) {
             throw new IllegalStateException(e);
         }
-    }
-
-    /** Until when this machine's certificate holds. */
-    Instant lasts() throws GeneralSecurityException, IOException {
-        return server().getNotAfter().toInstant();
     }
 
     private static Set<String> namesOf(X509Certificate c) throws GeneralSecurityException {

@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.FilterChain;

@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import com.google.zxing.WriterException;
 import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
@@ -6,13 +6,14 @@ import com.google.zxing.qrcode.encoder.ByteMatrix;
 import com.google.zxing.qrcode.encoder.Encoder;
 
 /** A text as a code for cameras (QR), as a drawing and as text. */
-final class Code {
+public final class Code {
     /** Light cells around it (ISO/IEC 18004, 9.1). */
     private static final int QUIET = 4;
 
     private final ByteMatrix cells;
 
-    Code(String text) {
+    /** The code of a text. */
+    public Code(String text) {
         try {
             cells = Encoder.encode(text, ErrorCorrectionLevel.M).getMatrix();
         } catch (WriterException e) {
@@ -21,7 +22,7 @@ final class Code {
     }
 
     /** How many cells it is wide and high, its margin with it. */
-    int size() {
+    public int size() {
         return cells.getWidth() + 2 * QUIET;
     }
 
@@ -33,7 +34,7 @@ final class Code {
     }
 
     /** As a path of SVG, a square of 1 for each dark cell. */
-    String path() {
+    public String path() {
         StringBuilder path = new StringBuilder();
         for (int y = 0; y < size(); y++) {
             for (int x = 0; x < size(); x++) {
@@ -46,7 +47,7 @@ final class Code {
     }
 
     /** For a terminal, two rows of cells to a line; light on dark, as most terminals are. */
-    String text() {
+    public String text() {
         StringBuilder text = new StringBuilder();
         for (int y = 0; y < size(); y += 2) {
             for (int x = 0; x < size(); x++) {

@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

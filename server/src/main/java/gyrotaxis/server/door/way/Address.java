@@ -1,6 +1,5 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
-import gyrotaxis.server.door.DoorBodies.AddressView;
 import gyrotaxis.server.shared.Settings;
 import java.time.Clock;
 import java.util.List;
@@ -11,7 +10,7 @@ import org.springframework.stereotype.Component;
 
 /** Where other devices find this studio. */
 @Component
-class Address {
+public class Address {
     private final Machine machine;
     private final Certificates certificates;
     private final AtomicInteger securePort = new AtomicInteger();
@@ -22,6 +21,15 @@ class Address {
         this.certificates = new Certificates(settings.dataDir(), Clock.systemUTC());
     }
 
+    /**
+     * Where other devices find this studio.
+     *
+     * @param plain where they learn how to trust it
+     * @param qr the path of its code for a camera, in units of one cell
+     * @param qrSize how many cells it is wide and high
+     */
+    public record AddressView(String address, String plain, String qr, int qrSize, String fingerprint) {}
+
     @EventListener
     void listens(WebServerInitializedEvent e) {
         securePort.set(e.getWebServer().getPort());
@@ -31,12 +39,8 @@ class Address {
         plainPort.set(port);
     }
 
-    int plainPort() {
-        return plainPort.get();
-    }
-
     /** What hosts are called in a certificate: without the brackets of addresses. */
-    static List<String> certificateNames(List<String> hosts) {
+    private static List<String> certificateNames(List<String> hosts) {
         return hosts.stream().map(h -> h.replaceAll("[\\[\\]]", "")).toList();
     }
 
@@ -44,7 +48,8 @@ class Address {
         return certificates;
     }
 
-    String secure() {
+    /** With TLS. */
+    public String secure() {
         return "https://" + machine.best() + ":" + securePort.get();
     }
 
@@ -53,13 +58,24 @@ class Address {
         return "https://" + host + ":" + securePort.get();
     }
 
-    String plain() {
+    /** Without TLS, where the way to it is told. */
+    public String plain() {
         return "http://" + machine.best() + ":" + plainPort.get();
     }
 
-    AddressView view() {
+    /** All of it. */
+    public AddressView view() {
         Code code = new Code(plain());
-        return new AddressView(
-                secure(), plain(), code.path(), code.size(), Certificates.fingerprint(certificates.authority()));
+        return new AddressView(secure(), plain(), code.path(), code.size(), fingerprint());
+    }
+
+    /** By what devices know this studio. */
+    public String fingerprint() {
+        return Certificates.fingerprint(certificates.authority());
+    }
+
+    /** Makes the certificate anew if its time runs out; the server takes it up by itself. */
+    public void renew(List<String> hosts) {
+        certificates.ensure(certificateNames(hosts));
     }
 }

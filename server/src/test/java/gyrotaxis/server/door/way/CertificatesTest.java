@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -30,7 +30,8 @@ class CertificatesTest {
         assertThat(server.getExtendedKeyUsage()).containsExactly("1.3.6.1.5.5.7.3.1");
         assertThat(server.getBasicConstraints()).isEqualTo(-1);
         assertThat(authority.getBasicConstraints()).isZero();
-        assertThat(Duration.between(server.getNotBefore().toInstant(), now.lasts()))
+        assertThat(Duration.between(
+                        server.getNotBefore().toInstant(), server.getNotAfter().toInstant()))
                 .isLessThanOrEqualTo(Duration.ofDays(398));
         for (String file : List.of("secret", "authority.p12", "server.p12")) {
             assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve("door/" + file))))

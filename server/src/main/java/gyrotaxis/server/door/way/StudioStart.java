@@ -1,4 +1,4 @@
-package gyrotaxis.server.door;
+package gyrotaxis.server.door.way;
 
 import gyrotaxis.server.shared.CannotStart;
 import java.net.InetAddress;
