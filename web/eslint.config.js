@@ -48,5 +48,6 @@ export default tseslint.config(
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/door/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
+  forbid(['src/features/practice/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/shelf/**'], '**/app/*', '**/book/*', '**/bench/*'),
 );

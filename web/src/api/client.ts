@@ -12,6 +12,7 @@ import type {
   Lesson,
   Outlook,
   Pattern,
+  PracticeHead,
   SavedPlan,
   StylistDraft,
   Visit,
@@ -107,6 +108,7 @@ export const api = {
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
     take(http.POST('/api/plan/solid', { body: brief })),
   wear: (body: Body<'/api/wear', 'post'>) => take(http.POST('/api/wear', { body })),
+  look: (body: Body<'/api/look', 'post'>) => take(http.POST('/api/look', { body })),
   fills: (brief: Body<'/api/fills', 'post'>, gap?: number) =>
     take(http.POST('/api/fills', { body: brief, params: { query: { gap } } })),
   stopping: (brief: Body<'/api/stopping', 'post'>) =>
@@ -264,6 +266,7 @@ export const api = {
   packsNext: (plan: string) =>
     take(http.GET('/api/plans/{id}/packs-next', { params: { path: { id: plan } } })),
   find: (q: string) => take(http.GET('/api/find', { params: { query: { q } } })),
+  practiceHeads: () => take(http.GET('/api/practice/heads')) as Promise<PracticeHead[]>,
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),

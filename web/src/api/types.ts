@@ -80,6 +80,7 @@ export type WornAs = Schemas['WornAsBody'];
 export type Worn = Schemas['WornView'];
 export type WearAsked = Schemas['WearBody'];
 export type Solid = Schemas['SolidView'];
+export type LookView = Schemas['LookView'];
 export type Fills = Schemas['FillsView'];
 export type Stopping = Schemas['StoppingView'];
 export type BalanceAsked = Schemas['BalanceBody'];
@@ -87,6 +88,7 @@ export type BalanceLine = Schemas['BalanceLine'];
 export type Comparison = Schemas['ComparisonView'];
 
 export type SavedPlan = Omit<Schemas['SavedPlanView'], 'brief'> & { brief: Brief };
+export type PracticeHead = Omit<Schemas['PracticeHead'], 'brief'> & { brief: Brief | null };
 export type Pattern = Omit<Schemas['Pattern'], 'foundation'> & { foundation: Foundation };
 export type KeptMethod = Omit<Schemas['KeptMethod'], 'method'> & { method: Method };
 export type Client = Schemas['ClientView'];

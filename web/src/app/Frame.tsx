@@ -13,7 +13,7 @@ const PLACES = ['book', 'bench', 'chair', 'shelf', 'practice'] as const;
 
 /** What somebody has who learns. */
 const LEARNERS = ['practice'] as const;
-const LEARNERS_PAGES = ['/practice', '/door'];
+const LEARNERS_PAGES = /^\/(practice(\/|$)|door$)/;
 
 const ENGLISH = [
   { value: 'GB', words: 'fringe, fibre' },
@@ -80,7 +80,7 @@ export function Frame() {
         </Popover.Root>
         <Me />
       </header>
-      {isStylist || LEARNERS_PAGES.includes(pathname) ? (
+      {isStylist || LEARNERS_PAGES.test(pathname) ? (
         <Outlet />
       ) : (
         <Navigate to="/practice" replace />

@@ -3,17 +3,17 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
-import { BenchDoor, BenchPage } from '../features/bench';
+import { BenchDoor, BenchPage, PracticeBench } from '../features/bench';
 import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
+import { PracticePage } from '../features/practice';
 import { DoorGate, DoorPage } from '../features/door';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
 import { ErrorBoundary } from './ErrorBoundary';
 import { Frame } from './Frame';
 import { keepPage } from './keepPage';
-import { LaterPlace } from './LaterPlace';
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } },
@@ -52,17 +52,8 @@ createRoot(root).render(
                   <Route path="/shelf/count" element={<CountPage />} />
                   <Route path="/shelf/moves" element={<MovesPage />} />
                   <Route path="/door" element={<DoorPage />} />
-                  <Route
-                    path="/practice"
-                    element={
-                      <LaterPlace
-                        name="Practice"
-                        words="Knots, the way the hook goes in, and an eye for how much is enough: one question at a time, answered by hand on the same map. It is not here yet; a plan on the bench is the best practice until then."
-                        to="/book"
-                        way="Back to the book"
-                      />
-                    }
-                  />
+                  <Route path="/practice" element={<PracticePage />} />
+                  <Route path="/practice/:planId/:step?/:tab?" element={<PracticeBench />} />
                   <Route path="*" element={<Navigate to="/book" replace />} />
                 </Route>
               </Routes>

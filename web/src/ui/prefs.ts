@@ -16,6 +16,8 @@ interface Prefs {
   english: English;
   /** Whether the map is turned over for somebody who faces the client. */
   isTurned: boolean;
+  /** Which of the skin tones a head is drawn in. */
+  skin: string;
   /** Folds that this stylist keeps open. */
   folds: Record<string, boolean>;
   set: (change: Partial<Omit<Prefs, 'set'>>) => void;
@@ -29,6 +31,7 @@ export const usePrefs = create<Prefs>()(
       theme: 'light',
       english: 'GB',
       isTurned: false,
+      skin: 'umber',
       folds: {},
       set: (change) => set(change),
     }),

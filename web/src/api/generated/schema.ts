@@ -724,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods": {
         parameters: {
             query?: never;
@@ -1006,6 +1022,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["freeze"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/heads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["heads"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1450,6 +1482,16 @@ export interface components {
             /** Format: uuid */
             planId: string;
             planName: string;
+        };
+        AxesView: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            c: number;
+            /** Format: double */
+            n: number;
         };
         BackBody: {
             /** Format: double */
@@ -2021,6 +2063,10 @@ export interface components {
             /** Format: date */
             ready: string;
         };
+        FormView: {
+            bust: components["schemas"]["RingsView"];
+            head: components["schemas"]["RingsView"];
+        };
         FoundationBody: {
             back: components["schemas"]["BackBody"] | null;
             /** Format: int32 */
@@ -2101,6 +2147,7 @@ export interface components {
             left: number;
             /** Format: int32 */
             lines: number;
+            meant: number[];
             percent: number[];
         };
         Group: {
@@ -2261,20 +2308,6 @@ export interface components {
             shelfLoops: number;
             /** @enum {string} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
-        };
-        HairView: {
-            /** Format: double */
-            curlMm: number;
-            /** Format: double */
-            lengthMm: number;
-            line: number[];
-            /** Format: int32 */
-            onHead: number;
-            /** Format: int32 */
-            shareParts: number;
-            station: string;
-            /** Format: int32 */
-            strand: number;
         };
         HairlineBody: {
             /** Format: double */
@@ -2487,6 +2520,18 @@ export interface components {
             value: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
             words: string;
         };
+        LaidView: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            depth: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+            /** Format: double */
+            z: number;
+        };
         LateBody: {
             /** Format: int32 */
             untilMinute: number;
@@ -2618,6 +2663,39 @@ export interface components {
             /** Format: int32 */
             usefulPasses: number;
             weeks: components["schemas"]["Range"];
+        };
+        LockView: {
+            band: number[];
+            /** Format: double */
+            coversMm: number;
+            /** Format: double */
+            curlMm: number;
+            isDrawn: boolean;
+            /** Format: double */
+            lengthMm: number;
+            line: number[];
+            /** @enum {string} */
+            of: "HOOKED" | "WEFT" | "OWN";
+            /** Format: int32 */
+            onHead: number;
+            over: number[];
+            /** Format: double */
+            riseMm: number;
+            station: string | null;
+            strands: number[];
+            /** @enum {string|null} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE" | null;
+        };
+        LookView: {
+            hair: components["schemas"]["LockView"][];
+            laid: components["schemas"]["LaidView"][];
+            /** Format: double */
+            loft: number;
+            /** Format: double */
+            seenThrough: number;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+            words: string;
         };
         LoopStock: {
             /** Format: double */
@@ -3072,6 +3150,14 @@ export interface components {
             stage: "BACK" | "FRONT" | "REST" | "ALL";
             words: string;
         };
+        PracticeHead: {
+            brief: components["schemas"]["BriefBody"] | null;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+        };
         PriceBody: {
             /** @enum {string} */
             material: "FIBRE" | "WEFT" | "CAP" | "MESH" | "BANDS" | "THREAD";
@@ -3197,6 +3283,13 @@ export interface components {
             /** Format: int32 */
             singlesPerRow: number | null;
             sparesEdges: boolean | null;
+        };
+        RingsView: {
+            points: number[];
+            /** Format: int32 */
+            rings: number;
+            /** Format: int32 */
+            sectors: number;
         };
         Row: {
             /** Format: double */
@@ -3454,17 +3547,14 @@ export interface components {
             use: "HOOKED" | "SHOWN" | "UNDER_CAP" | "WEFTED" | "MESH" | "PLAITED";
         };
         SolidView: {
+            axes: components["schemas"]["AxesView"];
             barbs: number[];
             earLine: number[];
+            form: components["schemas"]["FormView"];
             hairline: number[];
             parts: number[][];
-            /** Format: int32 */
-            rings: number;
             rows: components["schemas"]["SolidRow"][];
-            /** Format: int32 */
-            sectors: number;
             stations: number[];
-            surface: number[];
             tails: number[][];
         };
         Span: {
@@ -3900,7 +3990,6 @@ export interface components {
         };
         WearBody: {
             brief: components["schemas"]["BriefBody"];
-            withHair: boolean | null;
             worn: components["schemas"]["WornAsBody"];
         };
         WishBody: {
@@ -3996,7 +4085,6 @@ export interface components {
             gap: number | null;
             gaps: components["schemas"]["GapView"][];
             grid: components["schemas"]["GridView"];
-            hair: components["schemas"]["HairView"][];
             hasHump: boolean;
             isTooRound: boolean;
             knots: components["schemas"]["SightView"][];
@@ -5288,6 +5376,30 @@ export interface operations {
             };
         };
     };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
     list_3: {
         parameters: {
             query?: never;
@@ -5854,6 +5966,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptSheet"];
+                };
+            };
+        };
+    };
+    heads: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PracticeHead"][];
                 };
             };
         };

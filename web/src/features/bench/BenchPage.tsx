@@ -3,7 +3,7 @@ import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from '
 import { Link, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import type { SavedPlan } from '../../api/types';
-import { planQuery } from './bench.queries';
+import { planQuery, practicePlanQuery } from './bench.queries';
 import { useWords } from '../../words';
 import { createBench, type BenchStore } from './draft/benchStore';
 import { useKeptHistory } from './draft/useKeptHistory';
@@ -30,28 +30,43 @@ export function BenchPage() {
   return <OpenBench key={plan.data.id} plan={plan.data} />;
 }
 
-function Notice({ words }: { words: string }) {
+/** The same bench with a made-up head, to try things out on. */
+export function PracticeBench() {
+  const { planId = '' } = useParams();
+  const { planFormat } = useWords();
+  const plan = useQuery(practicePlanQuery(planId, planFormat));
+  if (plan.isPending) return <Notice words="Fetching the head…" />;
+  if (plan.isError) return <Notice words={plan.error.message} to="practice" />;
+  return <OpenBench key={plan.data.id} plan={plan.data} home="practice" />;
+}
+
+function Notice({ words, to = 'book' }: { words: string; to?: 'book' | 'practice' }) {
   return (
     <main className="grid flex-1 place-items-center p-8">
       <div className="max-w-md text-center" role="status">
         <p className="mb-4 text-lg">{words}</p>
-        <Link to="/book" className="underline">
-          Back to the book
+        <Link to={`/${to}`} className="underline">
+          {to === 'book' ? 'Back to the book' : 'Back to the practice heads'}
         </Link>
       </div>
     </main>
   );
 }
 
-function OpenBench({ plan }: { plan: SavedPlan }) {
+interface OpenProps {
+  plan: SavedPlan;
+  home?: 'bench' | 'practice';
+}
+
+function OpenBench({ plan, home = 'bench' }: OpenProps) {
   const { planFormat } = useWords();
   const { step, tab } = useParams();
   const [first] = useState(() => placeOf(step, tab));
   const store = useMemo(() => {
-    const bench = createBench(plan, planFormat);
+    const bench = createBench(plan, planFormat, { home });
     bench.setState(first);
     return bench;
-  }, [plan, planFormat, first]);
+  }, [plan, planFormat, home, first]);
   const isComparing = useStore(store, (b) => b.isComparing);
   const [isHelpOpen, setHelpOpen] = useState(false);
   const room = useRoom();

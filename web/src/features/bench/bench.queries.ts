@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
+import type { SavedPlan } from '../../api/types';
 import { keepDraft, putDraftBy, readDraft } from './draft/keptHere';
 
 /** The plan last worked on, if there is any. */
@@ -28,6 +29,34 @@ export const planQuery = (id: string, format: number) =>
     queryFn: async () => {
       await openDraft(id, format);
       return api.savedPlan(id);
+    },
+    staleTime: Infinity,
+    gcTime: 0,
+    retry: false,
+  });
+
+/** Made-up heads with plans to try things out on; what is changed on them stays on this device. */
+export const practiceHeadsQuery = () =>
+  queryOptions({ queryKey: ['practice', 'heads'], queryFn: api.practiceHeads });
+
+/** One of them, as if it were a plan that is kept. */
+export const practicePlanQuery = (id: string, format: number) =>
+  queryOptions({
+    queryKey: ['practice', 'heads', id],
+    queryFn: async (): Promise<SavedPlan> => {
+      await openDraft(id, format);
+      const head = (await api.practiceHeads()).find((h) => h.id === id);
+      if (!head?.brief) throw new Problem(404, 'There is no such practice head.');
+      return {
+        id,
+        clientId: '',
+        clientName: 'Practice head',
+        headId: '',
+        name: head.name,
+        brief: head.brief,
+        version: 0,
+        updatedAt: '',
+      };
     },
     staleTime: Infinity,
     gcTime: 0,

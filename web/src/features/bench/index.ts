@@ -1,2 +1,3 @@
+export { practiceHeadsQuery } from './bench.queries';
 export { BenchDoor } from './BenchDoor';
-export { BenchPage } from './BenchPage';
+export { BenchPage, PracticeBench } from './BenchPage';

@@ -7,6 +7,8 @@ export type Saving = 'saved' | 'changed' | 'saving' | 'away' | 'refused';
 
 /** The plan as it is on this device, and how it stands to the one on the server. */
 export interface DraftState {
+  /** The place it lies in: a practice plan is kept on this device alone, and nobody sits for it. */
+  home: 'bench' | 'practice';
   planId: string;
   clientId: string;
   clientName: string;

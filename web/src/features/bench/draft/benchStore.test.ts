@@ -9,7 +9,7 @@ const PLAN: SavedPlan = { ...sample.savedPlan, id: 'p1', version: 3 };
 const FORMAT = sample.words.planFormat;
 
 let clock = 0;
-const open = () => createBench(PLAN, FORMAT, () => clock);
+const open = () => createBench(PLAN, FORMAT, { now: () => clock });
 const fuller = (by: number) => (b: SavedPlan['brief']) => ({ ...b, fullness: by });
 
 beforeEach(() => {

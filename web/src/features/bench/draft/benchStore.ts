@@ -1,6 +1,6 @@
 import { createStore } from 'zustand/vanilla';
 import type { SavedPlan } from '../../../api/types';
-import type { BenchState } from './benchState';
+import type { BenchState, DraftState } from './benchState';
 import { draftSlice } from './draftSlice';
 import { historySlice } from './historySlice';
 import { viewSlice } from './viewSlice';
@@ -12,9 +12,13 @@ export type BenchStore = ReturnType<typeof createBench>;
  *
  * @param format the format in which the server tells briefs; a history in another is not taken up
  */
-export function createBench(plan: SavedPlan, format: number, now: () => number = Date.now) {
+export function createBench(
+  plan: SavedPlan,
+  format: number,
+  { home = 'bench', now = Date.now }: { home?: DraftState['home']; now?: () => number } = {},
+) {
   return createStore<BenchState>()((...a) => {
-    const draft = draftSlice(plan, format)(...a);
+    const draft = draftSlice(plan, format, home)(...a);
     return {
       ...draft,
       ...historySlice(plan.id, format, draft.brief, now)(...a),

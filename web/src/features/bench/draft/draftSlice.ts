@@ -2,10 +2,15 @@ import type { SavedPlan } from '../../../api/types';
 import type { DraftState, Slice } from './benchState';
 import { readDraft } from './keptHere';
 
-export function draftSlice(plan: SavedPlan, format: number): Slice<DraftState> {
+export function draftSlice(
+  plan: SavedPlan,
+  format: number,
+  home: DraftState['home'],
+): Slice<DraftState> {
   const draft = readDraft(plan.id);
   const name = draft?.name ?? plan.name;
   return (set, get) => ({
+    home,
     planId: plan.id,
     clientId: plan.clientId,
     clientName: plan.clientName,

@@ -12,7 +12,7 @@ const RETRY_MS = 4000;
 
 /**
  * Saves the brief a moment after it has been computed without fault, and at once when the bench is left. Until the server has
- * it, it is kept on this device, so that closing the tab loses nothing. While the plan has no name, its last one is kept.
+ * it, it is kept on this device, so that closing the tab loses nothing; a practice plan is never kept elsewhere. While the plan has no name, its last one is kept.
  */
 export function useAutosave(store: BenchStore, computed: Brief | undefined): void {
   const state = useStore(store);
@@ -20,7 +20,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
   // A second save before the first is answered would carry an old version.
   const isBusy = useRef(false);
   const save = useRef<(isLeaving: boolean) => Promise<void>>(() => Promise.resolve());
-  const { planId, brief, name, lastName, version, format, texts, saving, theirs } = state;
+  const { home, planId, brief, name, lastName, version, format, texts, saving, theirs } = state;
 
   useEffect(() => {
     if (saving === 'saved' && Object.keys(texts).length === 0) {
@@ -61,18 +61,19 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
 
   useEffect(() => {
     const isReady = computed === brief && theirs === undefined;
-    if (!isReady || saving === 'saved' || saving === 'saving') return;
+    if (home === 'practice' || !isReady || saving === 'saved' || saving === 'saving') return;
     const timer = window.setTimeout(
       () => void save.current(false),
       saving === 'changed' ? QUIET_MS : RETRY_MS,
     );
     return () => window.clearTimeout(timer);
-  }, [brief, name, lastName, version, saving, computed, theirs]);
+  }, [home, brief, name, lastName, version, saving, computed, theirs]);
 
   // Leaving for another place within the quiet moment: the server looks at the brief as the bench would have.
   useEffect(
     () => () => {
-      if (store.getState().saving === 'changed') void save.current(true);
+      const now = store.getState();
+      if (now.home !== 'practice' && now.saving === 'changed') void save.current(true);
     },
     [store],
   );

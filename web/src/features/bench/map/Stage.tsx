@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, use, useEffect, useRef } from 'react';
+import { memo, use, useEffect, useRef } from 'react';
 import type { Plan } from '../../../api/types';
 import { mmPer } from '../../../lib/length';
 import { useFallsBehind } from '../../../lib/useFallsBehind';
@@ -11,6 +11,7 @@ import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { SideView } from '../../../viz/SideView';
 import { EarLineHandle } from './EarLineHandle';
 import { GapLines } from './GapLines';
+import { HeadInTheRound } from './HeadInTheRound';
 import { HairlineHandles } from './HairlineHandles';
 import { HeldCard } from './HeldCard';
 import { MapTable } from './MapTable';
@@ -23,8 +24,6 @@ import { joining, withJoin, withTail } from '../draft/edits/foundationEdits';
 import { BenchContext, useBench, useComputed } from '../draft/useBench';
 import { useFills } from '../plan/useFills';
 import { useWorn } from '../plan/useWorn';
-
-const HeadInTheRound = lazy(() => import('./HeadInTheRound'));
 
 /** The scalp, as large as the screen allows, with the views beside it; drawn anew only for a new plan. */
 export const Stage = memo(function Stage() {
@@ -63,9 +62,7 @@ export const Stage = memo(function Stage() {
       <StageBar drawing={newest} />
       <div className="@container relative flex min-h-0 flex-1 px-1 pb-1">
         {isRound ? (
-          <Suspense fallback={<p className="m-auto text-soft">Turning the head…</p>}>
-            <HeadInTheRound />
-          </Suspense>
+          <HeadInTheRound />
         ) : (
           <svg
             ref={svg}

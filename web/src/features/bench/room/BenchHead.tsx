@@ -1,4 +1,5 @@
 import { Columns2, Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { Link } from 'react-router';
 import { useBench } from '../draft/useBench';
 import type { Saving } from '../draft/benchState';
 import { Button } from '../../../ui/Button';
@@ -30,6 +31,7 @@ interface Props {
 
 /** Whose plan it is, whether it is kept, and the way back and on. Where there is little room its keys have no words. */
 export function BenchHead({ planId, isTight, onKeys }: Props) {
+  const home = useBench((b) => b.home);
   const clientName = useBench((b) => b.clientName);
   const name = useBench((b) => b.name);
   const lastName = useBench((b) => b.lastName);
@@ -82,7 +84,11 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
         className={`text-sm whitespace-nowrap text-soft ${isTight && saving === 'saved' ? 'sr-only' : ''}`}
         data-saving={saving}
       >
-        {isTight && saving !== 'saved' ? SHORT_WORDS[saving] : SAVING_WORDS[saving]}
+        {home === 'practice' && saving === 'saved'
+          ? 'As it came'
+          : isTight && saving !== 'saved'
+            ? SHORT_WORDS[saving]
+            : SAVING_WORDS[saving]}
         {refusal && (
           <span role="alert" className="block max-w-96 font-medium whitespace-normal text-chalk">
             ✕ {refusal}
@@ -121,7 +127,13 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
           <Keyboard size={16} aria-hidden /> ?
         </Button>
       )}
-      <ToChair planId={planId} isTight={isTight} />
+      {home === 'bench' ? (
+        <ToChair planId={planId} isTight={isTight} />
+      ) : (
+        <Link to="/practice" className="px-2 text-sm whitespace-nowrap underline">
+          {isTight ? 'heads' : 'back to the practice heads'}
+        </Link>
+      )}
     </header>
   );
 }

@@ -53,7 +53,7 @@ export function useBenchAddress(store: BenchStore): void {
   const { pathname } = useLocation();
   const navigate = useNavigate();
   const isFirst = useRef(true);
-  const to = useStore(store, (b) => `/bench/${planId}/${addressOf(b)}`);
+  const to = useStore(store, (b) => `/${b.home}/${planId}/${addressOf(b)}`);
   const title = useStore(store, (b) => `${b.clientName}, ${b.name}: ${STEP_NAMES[b.step]}`);
 
   const here = useRef(pathname);
@@ -78,7 +78,7 @@ export function useBenchAddress(store: BenchStore): void {
   // The bench changed: its address follows. One that names no step yet is completed rather than walked back to.
   useEffect(() => {
     // As the bench is now: where the address led it in the same moment, it is there already.
-    const now = `/bench/${planId}/${addressOf(store.getState())}`;
+    const now = `/${store.getState().home}/${planId}/${addressOf(store.getState())}`;
     if (now !== here.current) void navigate(now, { replace: isFirst.current });
     isFirst.current = false;
   }, [to, navigate, planId, store]);

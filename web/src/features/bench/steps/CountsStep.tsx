@@ -6,12 +6,14 @@ import { Fold } from '../../../ui/Fold';
 import { useLengths } from '../../../ui/prefs';
 import { useComputed } from '../draft/useBench';
 import { BalancePanel } from './counts/BalancePanel';
+import { useBench } from '../draft/useBench';
 import { LearnedNote } from './learned/LearnedNote';
 
 const ORDINALS = ['first', 'second', 'third', 'fourth'];
 
 /** What to buy and prepare, how the time goes, what it costs; and the head balanced for a wish. */
 export function CountsStep() {
+  const home = useBench((b) => b.home);
   const { plan } = useComputed();
   const lengths = useLengths();
   if (!plan) return null;
@@ -45,7 +47,7 @@ export function CountsStep() {
           {plan.method.name} method.
         </p>
       </Fold>
-      <LearnedNote />
+      {home === 'bench' && <LearnedNote />}
       {hairs.map((h, i) => (
         <section key={`${h.name} ${h.colour} ${i}`} aria-label={`${h.name}, ${h.colour}`}>
           <h3 className="flex justify-between border-b border-edge font-semibold">

@@ -20,12 +20,13 @@ import { MeasureFields } from '../../../ui/MeasureFields';
 const USUAL_PEAK_MM = 10;
 
 export function HeadStep() {
+  const home = useBench((b) => b.home);
   return (
     <>
       <Measures />
       <HairlineEntries />
       <Regions />
-      <Heads />
+      {home === 'bench' && <Heads />}
     </>
   );
 }

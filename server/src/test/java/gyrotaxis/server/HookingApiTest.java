@@ -168,15 +168,18 @@ class HookingApiTest {
     @ValueSource(
             strings = {"DOWN", "SWEPT_LEFT", "SWEPT_RIGHT", "HALF_UP", "HIGH_PONYTAIL", "LOW_PONYTAIL", "BUN", "WIND"})
     void everyWayOfWearingIsShown(String way, Api api) {
-        ObjectNode body = asking(brief(api, "{}"), "{\"worn\":{\"way\":\"" + way + "\"},\"withHair\":true}");
+        ObjectNode body = asking(brief(api, "{}"), "{\"worn\":{\"way\":\"" + way + "\"}}");
         JsonNode worn = api.post("/api/wear", body).json();
         assertThat(worn.path("exposedPercent").asDouble()).isBetween(0.0, 60.0);
         JsonNode grid = worn.path("grid");
         assertThat(grid.path("percent"))
                 .hasSize(grid.path("columns").asInt() * grid.path("lines").asInt());
-        assertThat(worn.path("hair"))
-                .isNotEmpty()
-                .allSatisfy(h -> assertThat(h.path("line").size() % 3).isZero());
+        assertThat(api.post("/api/look", body).json().path("hair")).isNotEmpty().allSatisfy(h -> {
+            assertThat(h.path("line")).hasSize(3 * h.path("band").size());
+            assertThat(h.path("over")).hasSameSizeAs(h.path("band"));
+            assertThat(h.path("onHead").asInt()).isBetween(1, h.path("band").size());
+            assertThat(h.path("coversMm").asDouble()).isPositive();
+        });
         assertThat(worn.path("zones")).hasSize(4);
         assertThat(worn.path("loftByDay")).hasSize(15);
     }
@@ -194,7 +197,7 @@ class HookingApiTest {
                 .properties()
                 .forEach(p -> assertThat(alone.path(p.getKey())).isEqualTo(p.getValue()));
         assertThat(both.path("worn")).isEqualTo(api.post("/api/wear", asked).json());
-        assertThat(api.post("/api/wear", asked.put("withHair", true)).json().path("hair"))
+        assertThat(api.post("/api/look", asked).json().path("hair"))
                 .hasSameSizeAs(both.path("drawn").path("stations"));
     }
 

@@ -3,6 +3,7 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -138,10 +139,13 @@ class PlanApiTest {
         assertThat((long) plan.path("steps").size()).isGreaterThanOrEqualTo(braided);
         JsonNode solid = api.post("/api/plan/solid", brief).json();
         assertThat((long) solid.path("rows").size()).isEqualTo(braided);
-        assertThat(solid.path("surface").size())
-                .isEqualTo(3
-                        * (solid.path("rings").asInt() + 1)
-                        * solid.path("sectors").asInt());
+        assertThat(List.of("head", "bust")).allSatisfy(name -> {
+            JsonNode rings = solid.path("form").path(name);
+            assertThat(rings.path("points").size())
+                    .isEqualTo(3
+                            * (rings.path("rings").asInt() + 1)
+                            * rings.path("sectors").asInt());
+        });
     }
 
     @Test

@@ -2,6 +2,7 @@ import { useLengths } from '../../../../ui/prefs';
 import { useWords } from '../../../../words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Save, X } from 'lucide-react';
+import { useMay } from '../../../door';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
 import type { Method, Plan, Question } from '../../../../api/types';
@@ -279,6 +280,7 @@ function QuestionEntry({ question, method }: EntryProps) {
 }
 
 function Kept({ method }: { method: Method }) {
+  const mayKeep = useMay('STYLIST');
   const [name, setName] = useState('');
   const change = useBench((b) => b.change);
   const client = useQueryClient();
@@ -295,24 +297,26 @@ function Kept({ method }: { method: Method }) {
   return (
     <section aria-label="My methods" className="flex flex-col gap-2 border-t border-line pt-3">
       <h3 className="font-semibold">My methods</h3>
-      <div className="flex items-end gap-2">
-        <span className="grow">
-          <TextField
-            label="Keep this one as"
-            value={name}
-            maxLength={80}
-            onChange={(e) => setName(e.target.value)}
-            error={keep.error?.message}
-          />
-        </span>
-        <Button
-          aria-label="Keep the method"
-          disabled={keep.isPending}
-          onClick={() => keep.mutate()}
-        >
-          <Save size={16} />
-        </Button>
-      </div>
+      {mayKeep && (
+        <div className="flex items-end gap-2">
+          <span className="grow">
+            <TextField
+              label="Keep this one as"
+              value={name}
+              maxLength={80}
+              onChange={(e) => setName(e.target.value)}
+              error={keep.error?.message}
+            />
+          </span>
+          <Button
+            aria-label="Keep the method"
+            disabled={keep.isPending}
+            onClick={() => keep.mutate()}
+          >
+            <Save size={16} />
+          </Button>
+        </div>
+      )}
       <ul className="flex flex-col gap-1">
         {(methods.data ?? []).map((m) => (
           <li key={m.id} className="flex gap-1">
@@ -322,13 +326,15 @@ function Kept({ method }: { method: Method }) {
             >
               {m.name}
             </Button>
-            <Button
-              look="quiet"
-              aria-label={`Throw away the method ${m.name}`}
-              onClick={() => remove.mutate(m.id)}
-            >
-              <X size={14} />
-            </Button>
+            {mayKeep && (
+              <Button
+                look="quiet"
+                aria-label={`Throw away the method ${m.name}`}
+                onClick={() => remove.mutate(m.id)}
+              >
+                <X size={14} />
+              </Button>
+            )}
           </li>
         ))}
       </ul>

@@ -7,6 +7,7 @@ import { Button } from '../../../../ui/Button';
 import { plural } from '../../../../lib/time';
 import { TextField } from '../../../../ui/Field';
 import { Fold } from '../../../../ui/Fold';
+import { useMay } from '../../../door';
 import { patternsQuery } from '../../bench.queries';
 import { useBench } from '../../draft/useBench';
 
@@ -15,6 +16,7 @@ export function Patterns() {
   const patterns = useQuery(patternsQuery());
   const foundation = useBench((b) => b.brief.foundation);
   const change = useBench((b) => b.change);
+  const mayKeep = useMay('STYLIST');
   const [name, setName] = useState('');
   const queries = useQueryClient();
   const refresh = () => void queries.invalidateQueries({ queryKey: ['patterns'] });
@@ -42,36 +44,40 @@ export function Patterns() {
           >
             <span className="truncate">{p.name}</span>
           </Button>
-          <button
-            type="button"
-            aria-label={`Throw away ${p.name}`}
-            className="rounded p-1.5 hover:bg-well"
-            onClick={() => remove.mutate(p.id)}
-          >
-            <Trash2 size={15} />
-          </button>
+          {mayKeep && (
+            <button
+              type="button"
+              aria-label={`Throw away ${p.name}`}
+              className="rounded p-1.5 hover:bg-well"
+              onClick={() => remove.mutate(p.id)}
+            >
+              <Trash2 size={15} />
+            </button>
+          )}
         </div>
       ))}
-      <form
-        className="flex items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          keep.mutate();
-        }}
-      >
-        <div className="min-w-0 flex-1">
-          <TextField
-            label="Keep this one as"
-            value={name}
-            maxLength={80}
-            onChange={(e) => setName(e.target.value)}
-            error={error?.at('name')?.message ?? error?.message}
-          />
-        </div>
-        <Button type="submit" aria-label="Keep the pattern" disabled={keep.isPending}>
-          <Save size={15} aria-hidden />
-        </Button>
-      </form>
+      {mayKeep && (
+        <form
+          className="flex items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            keep.mutate();
+          }}
+        >
+          <div className="min-w-0 flex-1">
+            <TextField
+              label="Keep this one as"
+              value={name}
+              maxLength={80}
+              onChange={(e) => setName(e.target.value)}
+              error={error?.at('name')?.message ?? error?.message}
+            />
+          </div>
+          <Button type="submit" aria-label="Keep the pattern" disabled={keep.isPending}>
+            <Save size={15} aria-hidden />
+          </Button>
+        </form>
+      )}
     </Fold>
   );
 }

@@ -41,10 +41,10 @@ public final class WornFindings {
     private static final double TOO_FULL = 1.2;
 
     /** Deeper than this at the nape is hot, and hotter than somebody in the heat should have it. ASSUMPTION. */
-    private static final double HOT_DEPTH = 12;
+    private static final double HOT_DEPTH = 9.2;
 
     /** The same where she swims, sweats or lives in the heat. ASSUMPTION. */
-    private static final double HOT_DEPTH_IN_HEAT = 9;
+    private static final double HOT_DEPTH_IN_HEAT = 7;
 
     private final InstallPlan plan;
     private final Cover cover;

@@ -55,9 +55,18 @@ public final class Lie {
      * neck at the nape.
      */
     public Vec3 combed(Vec3 root) {
-        Vec3 normal = scalp.surface().normal(root);
+        return combed(root, scalp.chart().project(root));
+    }
+
+    /**
+     * The same of a place whose map is known.
+     *
+     * @param at where it is on the map
+     */
+    public Vec3 combed(Vec3 place, Vec2 at) {
+        Vec3 normal = scalp.surface().normal(place);
         Vec3 back = RIGHT.cross(normal);
-        Vec3 along = tangent(back.times(BACK_TOO).plus(RIGHT.times(acrossPart(root) + side)), normal);
+        Vec3 along = tangent(back.times(BACK_TOO).plus(RIGHT.times(acrossPart(at) + side)), normal);
         return along.norm() < NOWHERE ? new Vec3(0, 0, 0) : along.unit();
     }
 
@@ -67,8 +76,7 @@ public final class Lie {
     }
 
     /** Away from every part, less with distance; between two of them it evens out: in [−1, 1]. */
-    private double acrossPart(Vec3 root) {
-        Vec2 here = scalp.chart().project(root);
+    private double acrossPart(Vec2 here) {
         double sum = 0;
         for (LaidPart part : parts) {
             sum += across(part.path().chart(), here);

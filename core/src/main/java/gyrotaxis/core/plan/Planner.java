@@ -36,6 +36,7 @@ import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.FallenOther;
 import gyrotaxis.core.wear.PartChoice;
 import gyrotaxis.core.wear.UpdoCheck;
 import gyrotaxis.core.wear.UpdoView;
@@ -211,10 +212,20 @@ public final class Planner {
         return Wearing.of(plan, grid(plan.scalp(), samples), worn, day);
     }
 
-    /** How the hair of every station of a plan lies and hangs. */
-    public List<FallenHair> hair(InstallPlan plan, Worn worn) {
-        return FallSimulator.hair(
-                grid(plan.scalp(), FallSimulator.USUAL_SAMPLES), plan.foundation(), plan.hooked(), worn);
+    /**
+     * How the hair of every station of a plan lies and hangs.
+     *
+     * @param day days after the install, in [0, {@link gyrotaxis.core.hair.Loft#LAST_DAY}]
+     */
+    public List<FallenHair> hair(InstallPlan plan, Worn worn, double day) {
+        CoverGrid grid = grid(plan.scalp(), FallSimulator.USUAL_SAMPLES);
+        return FallSimulator.hair(grid, plan.foundation(), plan.hooked(), worn, day);
+    }
+
+    /** How a plan's wefts and left-out hair lie and hang. */
+    public List<FallenOther> otherHair(InstallPlan plan, Worn worn, double day) {
+        CoverGrid grid = grid(plan.scalp(), FallSimulator.USUAL_SAMPLES);
+        return FallSimulator.otherHair(grid, plan.foundation(), plan.hooked(), worn, day);
     }
 
     /** The grid of a scalp, remembered. */

@@ -22,7 +22,7 @@ public final class Cover {
      *
      * @see "ASSUMPTION: what the usual method gives on a medium head, between textures"
      */
-    public static final double FULL_DEPTH = 4.8;
+    public static final double FULL_DEPTH = 4.35;
 
     /** Where more than this of the skin is bare it is plainly seen. ASSUMPTION. */
     public static final double PLAINLY_BARE = 0.3;

@@ -1,6 +1,7 @@
 package gyrotaxis.core.wear;
 
 import gyrotaxis.core.foundation.LaidPart;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hooking.Lie;
 import gyrotaxis.core.scalp.Landmark;
@@ -29,8 +30,12 @@ final class FallField {
     private static final double TIED_MM = 14;
 
     private static final Vec3 DOWN = new Vec3(0, 0, -1);
+    private static final Vec3 NOWHERE = new Vec3(0, 0, 0);
     /** From in front and from her left. */
     private static final Vec3 WIND = new Vec3(0.5, -0.9, 0.25);
+
+    /** Where wind and weight together lead so nearly straight off the head, hair hangs from it freely. ASSUMPTION. */
+    private static final double IN_LEE = Math.cos(Math.toRadians(22));
 
     private final Scalp scalp;
     private final Lie lie;
@@ -63,15 +68,26 @@ final class FallField {
     /**
      * The unit direction in which falling hair lies at {@code p}, {@code runMm} from its root, which is combed one way.
      */
-    Vec3 falling(Vec3 p, Vec3 combed, double runMm) {
+    Vec3 falling(Vec3 p, Vec2 at, Vec3 combed, double runMm) {
         Vec3 normal = scalp.surface().normal(p);
         Vec3 gravity = Lie.tangent(DOWN, normal);
-        double strength = COMBED + Lie.THROWN * Math.exp(-runMm / DIES_AWAY_MM);
-        Vec3 sum = gravity.plus(Lie.tangent(combed, normal).times(strength));
+        double thrown = Lie.THROWN * Math.exp(-runMm / DIES_AWAY_MM);
+        Vec3 sum = gravity.plus(lie.combed(p, at).times(COMBED))
+                .plus(Lie.tangent(combed, normal).times(thrown));
         if (way == Way.WIND) {
             sum = sum.plus(Lie.tangent(WIND, normal));
         }
         return sum.norm() < 1e-9 ? gravity : sum.unit();
+    }
+
+    /** Whether hair flies off the head there: the wind carries it over the head as far as its lee, and no further. */
+    boolean fliesOff(Vec3 p) {
+        return way == Way.WIND && WIND.plus(DOWN).unit().dot(scalp.surface().normal(p)) > IN_LEE;
+    }
+
+    /** Which way hair that has left the head is driven, against its own weight of 1. */
+    Vec3 driven() {
+        return way == Way.WIND ? WIND : NOWHERE;
     }
 
     /** The unit direction of drawn hair; empty where it has come to its tie. */

@@ -11,11 +11,14 @@ import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.scalp.DressForm;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Lets the hair of every station fall, and says what of the scalp still shows.
@@ -36,13 +39,9 @@ public final class FallSimulator {
     private static final double STEP_OF_WIDTH = 0.2;
 
     private static final double LEAST_STEP_MM = 4;
-    private static final double HANGING_STEP_MM = 25;
 
     /** Wind lifts hair off the head: so much of it still covers. ASSUMPTION. */
     private static final double COVERS_IN_WIND = 0.7;
-
-    /** Over what length hair that leaves the head turns downward, mm. */
-    private static final double TURNS_DOWN_MM = 35;
 
     /** A square is laid out as a round patch so much wider than its side, so that patches run together. */
     private static final double ROUND = 1.6;
@@ -130,12 +129,43 @@ public final class FallSimulator {
         return new Cover(grid, BareOnPurpose.of(grid, foundation, worn), worn, depth);
     }
 
-    /** How the hair of every station lies and hangs. */
-    public static List<FallenHair> hair(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn) {
-        FallSimulator s = new FallSimulator(grid, foundation, worn, 0);
-        return hooked.stations().stream()
-                .map(station -> s.fallen(station, hooked.hairOf(station)))
+    /**
+     * How the hair of every station lies and hangs, in the order of the stations.
+     *
+     * @param day in [0, {@link Loft#LAST_DAY}]
+     */
+    public static List<FallenHair> hair(CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
+        FallSimulator s = new FallSimulator(grid, foundation, worn, day);
+        Hang hang = new Hang(DressForm.of(grid.scalp()));
+        // Hooked from the nape up: what is hooked later lies over it.
+        List<Station> stations = hooked.stations();
+        List<Integer> upward = IntStream.range(0, stations.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> stations.get(i).space().z()))
                 .toList();
+        double[] depth = new double[grid.size()];
+        FallenHair[] fallen = new FallenHair[stations.size()];
+        for (int i : upward) {
+            Station station = stations.get(i);
+            fallen[i] = s.fallen(station, hooked.portionsOf(station), depth, hang, i);
+            s.cover(station, hooked.portionsOf(station), depth);
+        }
+        return List.of(fallen);
+    }
+
+    /** How wefts and own hair that was left out lie and hang. */
+    public static List<FallenOther> otherHair(
+            CoverGrid grid, Foundation foundation, Hooked hooked, Worn worn, double day) {
+        FallSimulator s = new FallSimulator(grid, foundation, worn, day);
+        Hang hang = new Hang(DressForm.of(grid.scalp()));
+        double[] none = new double[grid.size()];
+        List<FallenOther> all = new ArrayList<>();
+        for (OtherHair other : hooked.others()) {
+            s.lockOf(other, hooked.hairs().get(0).line())
+                    .ifPresent(
+                            lock -> all.add(new FallenOther(other, s.fallen(lock, List.of(), none, hang, all.size()))));
+        }
+        return List.copyOf(all);
     }
 
     /** What makes one hair lie otherwise than another. */
@@ -147,20 +177,49 @@ public final class FallSimulator {
                 k -> HairBody.of(k.texture()).lofted(k.loft().at(day)));
     }
 
-    /** How a station's hair lies on the head and hangs from it. */
-    private FallenHair fallen(Station station, HairLine hair) {
-        List<Vec3> line = new ArrayList<>();
-        Optional<Vec3> tie = field.tieOf(station.space());
-        Lock lock = lock(station, hair, station.share().ofLoop());
-        if (station.drawnTo().isPresent()) {
-            line.add(station.space());
-        }
-        double rest = follow(lock, tie, 0, (space, chart, width, step) -> line.add(space));
+    /** How a station's hair lies on the head and hangs from it, over the depth that lies there before it. */
+    private FallenHair fallen(Station station, List<Hooked.Portion> portions, double[] depth, Hang hang, int turn) {
+        Hooked.Portion main = portions.get(0);
+        double ofLoop = portions.stream().mapToDouble(Hooked.Portion::ofLoop).sum();
+        List<Vec3> before = station.drawnTo().isPresent() ? List.of(station.space()) : List.of();
+        return new FallenHair(station.id(), fallen(lock(station, main.line(), ofLoop), before, depth, hang, turn));
+    }
+
+    private Fall fallen(Lock lock, List<Vec3> before, double[] depth, Hang hang, int turn) {
+        Optional<Vec3> tie = field.tieOf(lock.space);
+        List<Vec3> line = new ArrayList<>(before);
+        List<Double> band = new ArrayList<>();
+        List<Double> over = new ArrayList<>();
+        before.forEach(p -> {
+            band.add(lock.body.widthMm(0));
+            over.add(0.0);
+        });
+        // Combed flat it stands as much less as it covers more.
+        double stands = lock.body.footprintMm() * Outline.STANDS / (tie.isPresent() ? COVERS_DRAWN : 1);
+        double rise = riseMm(lock, tie);
+        double rest = follow(lock, tie, rise, (space, chart, width, step) -> {
+            line.add(space);
+            band.add(width);
+            int cell = grid.cellAt(chart);
+            over.add(cell < 0 ? 0 : stands * Math.sqrt(depth[cell]));
+        });
         int onHead = line.size();
-        if (worn.way() != Way.BUN || tie.isEmpty()) {
-            hang(line, rest);
+        if (tie.isEmpty()) {
+            hang.falling(line, rest, field.driven());
+        } else {
+            Vec3 outward = grid.scalp().surface().normal(tie.get());
+            if (worn.way() == Way.BUN) {
+                hang.wound(line, rest, tie.get(), outward, turn);
+            } else {
+                hang.tail(line, rest, outward);
+            }
         }
-        return new FallenHair(station.id(), line, onHead);
+        // What hangs goes on as wide and as high as it left the head.
+        while (band.size() < line.size()) {
+            band.add(band.get(band.size() - 1));
+            over.add(over.get(over.size() - 1));
+        }
+        return new Fall(line, onHead, band, over, coversMm(lock, tie), rise);
     }
 
     /** Lays a station's hair over the cells, each by how much of it lies there. */
@@ -179,14 +238,23 @@ public final class FallSimulator {
     }
 
     private void cover(OtherHair other, HairLine main, double[] depth) {
-        if (other instanceof OtherHair.Weft w) {
-            cover(new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops() * main.thickness()), depth);
-        } else if (other instanceof OtherHair.LeftOut l) {
+        if (other instanceof OtherHair.LeftOut l) {
             lay(depth, l.chart(), Math.sqrt(l.rootsMm2()) * ROUND, l.rootsMm2() * HairBody.OWN_ROOTS);
-            cover(new Lock(l.space(), l.chart(), HairBody.own(l.widthMm()), l.lengthMm(), 1), depth);
         } else if (other instanceof OtherHair.Laid l) {
             lay(depth, l.chart(), Math.sqrt(l.areaMm2()) * ROUND, l.areaMm2() * l.depth());
         }
+        lockOf(other, main).ifPresent(lock -> cover(lock, depth));
+    }
+
+    /** What of other hair falls; nothing of what only lies where it is. */
+    private Optional<Lock> lockOf(OtherHair other, HairLine main) {
+        if (other instanceof OtherHair.Weft w) {
+            return Optional.of(
+                    new Lock(w.space(), w.chart(), body(main), main.lengthMm(), w.loops() * main.thickness()));
+        }
+        return other instanceof OtherHair.LeftOut l
+                ? Optional.of(new Lock(l.space(), l.chart(), HairBody.own(l.widthMm()), l.lengthMm(), 1))
+                : Optional.empty();
     }
 
     /**
@@ -226,11 +294,9 @@ public final class FallSimulator {
 
     private void cover(Lock lock, double[] depth) {
         HairBody body = lock.body;
-        // Drawn hair is smoothed flat from its root on; all other hair rises and springs first.
         Optional<Vec3> tie = field.tieOf(lock.space);
-        double spreads = worn.way() == Way.WIND ? COVERS_IN_WIND : tie.isPresent() ? COVERS_DRAWN : 1;
-        double covers = body.footprintMm() * lock.loops * spreads;
-        double rise = tie.isPresent() ? 0 : Math.min(body.riseMm(), lock.lengthMm);
+        double covers = coversMm(lock, tie);
+        double rise = riseMm(lock, tie);
         if (lock.isKnotless) {
             // No knot to stand on: both legs lie flat from the start, each beside the row, which they leave bare.
             double[] run = {0};
@@ -246,6 +312,17 @@ public final class FallSimulator {
             lay(depth, lock.chart, body.widthMm(rise / 2), covers * rise);
         }
         follow(lock, tie, rise, (space, chart, width, step) -> lay(depth, chart, width, covers * step));
+    }
+
+    /** What width of scalp it covers once over, mm. */
+    private double coversMm(Lock lock, Optional<Vec3> tie) {
+        double spreads = worn.way() == Way.WIND ? COVERS_IN_WIND : tie.isPresent() ? COVERS_DRAWN : 1;
+        return lock.body.footprintMm() * lock.loops * spreads;
+    }
+
+    /** Drawn hair is smoothed flat from its root on; all other hair rises and springs first, unless no knot holds it up. */
+    private static double riseMm(Lock lock, Optional<Vec3> tie) {
+        return tie.isPresent() || lock.isKnotless ? 0 : Math.min(lock.body.riseMm(), lock.lengthMm);
     }
 
     /** Is told of every step of hair over the head. */
@@ -280,36 +357,22 @@ public final class FallSimulator {
             double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), lock.lengthMm - run);
             told.begins(p, at, width, step);
             Vec3 here = p;
+            Vec2 on = at;
             double ran = run;
             Optional<Vec3> way = tie.isPresent()
                     ? tie.flatMap(t -> field.drawn(here, t))
-                    : Optional.of(field.falling(here, combed, ran));
+                    : Optional.of(field.falling(here, on, combed, ran));
             if (way.isEmpty()) {
                 break;
             }
             run += step;
             p = grid.scalp().surface().inDirection(p.plus(way.get().times(step)));
             at = grid.scalp().chart().project(p);
-            if (at.norm() > grid.reachMm(at) + CoverGrid.BEYOND_MM) {
+            if (field.fliesOff(p) && tie.isEmpty() || at.norm() > grid.reachMm(at) + CoverGrid.BEYOND_MM) {
                 break;
             }
         }
         return Math.max(0, lock.lengthMm - run);
-    }
-
-    /** Hangs what is left: it turns downward from the way it left the head. */
-    private static void hang(List<Vec3> line, double rest) {
-        Vec3 p = line.get(line.size() - 1);
-        Vec3 way = line.size() > 1 ? p.minus(line.get(line.size() - 2)) : new Vec3(0, 0, -1);
-        way = way.norm() < 1e-9 ? new Vec3(0, 0, -1) : way.unit();
-        for (double run = 0; run < rest; run += HANGING_STEP_MM) {
-            double step = Math.min(HANGING_STEP_MM, rest - run);
-            double turn = Math.min(1, step / TURNS_DOWN_MM);
-            Vec3 next = way.times(1 - turn).plus(new Vec3(0, 0, -turn));
-            way = next.norm() < 1e-9 ? new Vec3(0, 0, -1) : next.unit();
-            p = p.plus(way.times(step));
-            line.add(p);
-        }
     }
 
     /** Lays an area of cover out in a round patch, thickest in the middle; all of it lands on the grid. */

@@ -17,7 +17,7 @@ import java.util.Map;
  */
 public record Outline(Map<Zone, Double> heightMm, boolean isTooRound, boolean hasHump) {
     /** Height of hair one footprint deep, as a part of the footprint. ASSUMPTION: curls stand, waves lie. */
-    private static final double STANDS = 0.42;
+    static final double STANDS = 0.42;
 
     /** Fuller than this, and even to within {@link #EVEN}, it is too round. ASSUMPTION. */
     private static final double VERY_FULL = 1.2;

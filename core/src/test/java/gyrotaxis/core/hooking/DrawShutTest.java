@@ -94,10 +94,11 @@ class DrawShutTest {
                 .toList();
         double[] was = FallSimulator.depth(grid, STRAIGHT, BEFORE, List.of(near, far), down, 0);
         double[] is = FallSimulator.depth(grid, STRAIGHT, BEFORE, after, down, 0);
+        // It falls from elsewhere, and so leaves the head a little sooner or later.
         assertThat(Arrays.stream(is).sum())
                 .isCloseTo(
                         Arrays.stream(was).sum(),
-                        within(0.03 * Arrays.stream(was).sum()));
+                        within(0.05 * Arrays.stream(was).sum()));
         assertThat(is[grid.cellAt(middle)]).isGreaterThan(1.1 * was[grid.cellAt(middle)]);
     }
 
@@ -105,7 +106,7 @@ class DrawShutTest {
     void inTheRoundItLeavesItsKnotTowardTheOther() {
         Hooked after = with(shut());
         CoverGrid grid = CoverGrid.of(MEDIUM, 1_500);
-        FallenHair hair = FallSimulator.hair(grid, STRAIGHT, after, Worn.as(Way.DOWN)).stream()
+        FallenHair hair = FallSimulator.hair(grid, STRAIGHT, after, Worn.as(Way.DOWN), 0).stream()
                 .filter(h -> h.station().equals(near.id()))
                 .findFirst()
                 .orElseThrow();

@@ -27,14 +27,19 @@ public final class HookedHeads {
 
     /** Hair that hangs 30 cm, its loops as thick as usual. */
     public static HairLine hair(Texture texture) {
+        return hair(texture, 300);
+    }
+
+    /** Hair that hangs so long, mm, its loops as thick as usual. */
+    public static HairLine hair(Texture texture, double lengthMm) {
         return new HairLine(
                 "Slack Water",
                 texture,
-                300,
+                lengthMm,
                 false,
                 20,
                 1,
-                texture.usualGramsPerM() * 0.3,
+                texture.usualGramsPerM() * lengthMm / 1000,
                 Money.of(650, "EUR"),
                 false,
                 List.of("ink", "honey"));

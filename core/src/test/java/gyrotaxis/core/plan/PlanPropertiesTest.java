@@ -178,15 +178,17 @@ class PlanPropertiesTest {
     private void whatIsHookedToFallIsHookedTheWayItFalls(InstallPlan plan) {
         CoverGrid grid = planner.grid(plan.scalp(), 500);
         Map<StationId, FallenHair> falls =
-                FallSimulator.hair(grid, plan.foundation(), plan.hooked(), down(plan)).stream()
+                FallSimulator.hair(grid, plan.foundation(), plan.hooked(), down(plan), 0).stream()
                         .collect(Collectors.toMap(FallenHair::station, Function.identity()));
         for (Station s : plan.stations()) {
             boolean isBehind = s.zone() == Zone.BACK || s.zone() == Zone.NAPE;
             if (isBehind
                     && s.bearing().rule() == Bearing.Rule.FALL
                     && plan.brief().demand().side() == 0) {
-                List<Vec3> line = falls.get(s.id()).line();
-                Vec3 way = line.get(Math.min(6, line.size() - 1)).minus(line.get(0));
+                // As long as it lies on the head: what hangs under the nape goes straight down.
+                FallenHair fall = falls.get(s.id());
+                List<Vec3> line = fall.line().subList(0, Math.max(2, Math.min(5, fall.onHead())));
+                Vec3 way = line.get(line.size() - 1).minus(line.get(0));
                 assertThat(way.unit().dot(s.bearing().entry()))
                         .as("cosine at %s", s.id())
                         .isGreaterThan(0.5);

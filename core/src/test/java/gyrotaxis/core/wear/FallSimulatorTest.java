@@ -231,8 +231,8 @@ class FallSimulatorTest {
     @Test
     void hairHasItsLengthAndLeavesTheHeadDownward() {
         Hooked all = hooked(ROWS, Texture.DEEP_WAVE, 400, 1);
-        for (FallenHair h : FallSimulator.hair(GRID, ROWS, all, DOWN)) {
-            double length = 0;
+        for (FallenHair h : FallSimulator.hair(GRID, ROWS, all, DOWN, 0)) {
+            double length = h.fall().riseMm();
             for (int i = 1; i < h.line().size(); i++) {
                 length += h.line().get(i).distance(h.line().get(i - 1));
             }

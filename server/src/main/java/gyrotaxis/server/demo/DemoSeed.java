@@ -1,18 +1,13 @@
 package gyrotaxis.server.demo;
 
-import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
-import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Settings;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.List;
@@ -20,16 +15,14 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty demo database with the made-up studio, once, before the first request can come. */
 @Component
 class DemoSeed implements SmartInitializingSingleton {
     private final Settings settings;
-    private final JsonMapper json;
+    private final MadeUpPlans madeUp;
     private final Shelf shelf;
     private final Book book;
     private final PlanDesk desk;
@@ -44,7 +37,7 @@ class DemoSeed implements SmartInitializingSingleton {
 
     DemoSeed(
             Settings settings,
-            JsonMapper json,
+            MadeUpPlans madeUp,
             Shelf shelf,
             Book book,
             PlanDesk desk,
@@ -55,7 +48,7 @@ class DemoSeed implements SmartInitializingSingleton {
             DemoYear year,
             DemoWeek week) {
         this.settings = settings;
-        this.json = json;
+        this.madeUp = madeUp;
         this.shelf = shelf;
         this.book = book;
         this.desk = desk;
@@ -70,18 +63,14 @@ class DemoSeed implements SmartInitializingSingleton {
     @Override
     public void afterSingletonsInstantiated() {
         if (settings.demo() && shelf.all().isEmpty() && book.isEmpty()) {
-            try (InputStream in = new ClassPathResource("demo/studio.json").getInputStream()) {
-                DemoStudio studio = json.readValue(in, DemoStudio.class);
-                DemoPeople.Crew crew = transaction.execute(t -> people.add());
-                transaction.executeWithoutResult(t -> shelve(studio));
-                List<StockedLine> before = shelf.all();
-                List<DemoYear.Regular> regulars = year.add(settings.demoVisits(), crew, studio, lines);
-                transaction.executeWithoutResult(t -> before.forEach(year::counted));
-                transaction.executeWithoutResult(t -> fill(studio));
-                begin(crew, regulars);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
+            DemoStudio studio = madeUp.studio();
+            DemoPeople.Crew crew = transaction.execute(t -> people.add());
+            transaction.executeWithoutResult(t -> shelve(studio));
+            List<StockedLine> before = shelf.all();
+            List<DemoYear.Regular> regulars = year.add(settings.demoVisits(), crew, studio, lines);
+            transaction.executeWithoutResult(t -> before.forEach(year::counted));
+            transaction.executeWithoutResult(t -> fill(studio));
+            begin(crew, regulars);
         }
     }
 
@@ -117,21 +106,10 @@ class DemoSeed implements SmartInitializingSingleton {
             book.add(new Client(id, c.name(), c.wishes(), c.notes(), c.ownHair().check(f, ""), 1, clock.instant()));
             book.add(new Head(UUID.randomUUID(), id, clock.instant(), c.head().check(f, "")));
             for (DemoStudio.DemoPlan p : c.plans()) {
-                UUID line = f.present("hairLine", "The hair line", lines.get(p.hairLine()), id);
                 UUID plan = desk.keep(
                         id,
                         p.name(),
-                        new BriefBody(
-                                c.head(),
-                                c.ownHair(),
-                                p.consultation(),
-                                p.foundation(),
-                                line.toString(),
-                                p.fullness(),
-                                p.installer() == null ? Installer.STYLIST : p.installer(),
-                                p.hooking() == null
-                                        ? null
-                                        : p.hooking().withLines(name -> String.valueOf(lines.get(name)))));
+                        p.brief(c.head(), c.ownHair()).withLines(name -> String.valueOf(lines.get(name))));
                 plans.put(p.name(), plan);
             }
             f.orRefuse(() -> id);

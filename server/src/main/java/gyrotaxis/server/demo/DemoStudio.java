@@ -1,6 +1,7 @@
 package gyrotaxis.server.demo;
 
 import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.ConsultationBody;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HeadBody;
@@ -25,5 +26,19 @@ record DemoStudio(List<HairLineBody> hairLines, List<DemoClient> clients) {
             double fullness,
             @Nullable ConsultationBody consultation,
             @Nullable Installer installer,
-            @Nullable HookingBody hooking) {}
+            @Nullable HookingBody hooking) {
+
+        /** Its brief for a head; lines of hair are told by their names. */
+        BriefBody brief(HeadBody head, @Nullable OwnHairBody ownHair) {
+            return new BriefBody(
+                    head,
+                    ownHair,
+                    consultation,
+                    foundation,
+                    hairLine,
+                    fullness,
+                    installer == null ? Installer.STYLIST : installer,
+                    hooking);
+        }
+    }
 }

@@ -61,7 +61,7 @@ class DemoVisits {
         InstallPlan made = planning.planThen(basis);
         for (DemoPicture.From from : DemoPicture.From.values()) {
             UUID picture = UUID.randomUUID();
-            byte[] png = DemoPicture.of(made, planner.hair(made, Worn.as(Way.DOWN)), from);
+            byte[] png = DemoPicture.of(made, planner.hair(made, Worn.as(Way.DOWN), 0), from);
             visits.picture(visit, picture, png);
             walk.happens(HappeningBody.said(Kind.PICTURED, picture.toString()));
         }

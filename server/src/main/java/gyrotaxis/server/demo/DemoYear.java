@@ -5,7 +5,6 @@ import gyrotaxis.core.care.FollowUp.Outcome;
 import gyrotaxis.core.chair.Verdict;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
-import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.stock.Good;
@@ -16,7 +15,6 @@ import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
 import gyrotaxis.server.diary.DiaryDesk;
-import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.WorkSheetForm;
@@ -180,17 +178,7 @@ class DemoYear {
         UUID plan = plans.keep(
                 client.id(),
                 CALLED.getOrDefault(like.name(), like.name()),
-                new BriefBody(
-                        head,
-                        null,
-                        like.consultation(),
-                        like.foundation(),
-                        String.valueOf(lines.get(like.hairLine())),
-                        like.fullness(),
-                        Installer.STYLIST,
-                        like.hooking() == null
-                                ? null
-                                : like.hooking().withLines(name -> String.valueOf(lines.get(name)))));
+                like.brief(head, null).withLines(name -> String.valueOf(lines.get(name))));
         return new Regular(client.id(), plan, n % 2 == 0 ? crew.orla() : crew.bethan(), like.name());
     }
 

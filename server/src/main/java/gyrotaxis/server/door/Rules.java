@@ -38,7 +38,14 @@ final class Rules {
                     "/api/door/take-invitation"),
             Rule.of(Role.OWNER, null, "/api/door/members/**", "/api/door/deeds", "/api/openapi/**"),
             Rule.of(Role.LEARNER, null, "/api/door/**"),
-            Rule.of(Role.LEARNER, GET, "/api/words", "/api/hair-lines", "/api/methods", "/api/patterns"),
+            Rule.of(
+                    Role.LEARNER,
+                    GET,
+                    "/api/words",
+                    "/api/hair-lines",
+                    "/api/methods",
+                    "/api/patterns",
+                    "/api/practice/**"),
             // What is only computed, from what is sent along; nothing is kept, and nothing of a client is looked up.
             Rule.of(
                     Role.LEARNER,
@@ -46,6 +53,7 @@ final class Rules {
                     "/api/plan/**",
                     "/api/plans/opened",
                     "/api/wear",
+                    "/api/look",
                     "/api/fills",
                     "/api/stopping",
                     "/api/ways-out",

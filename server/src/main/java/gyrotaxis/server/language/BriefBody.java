@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -93,6 +94,26 @@ public record BriefBody(
         Stream<UUID> others =
                 hooking == null || hooking.mix() == null ? Stream.empty() : hooking.mix().lineIds().stream();
         return Stream.concat(mainHair().stream(), others).toList();
+    }
+
+    /** What its hairs are called where lines are told by their names, the main one first. */
+    public List<String> hairNames() {
+        Stream<String> others = hooking == null ? Stream.empty() : hooking.hairsNamed().stream();
+        return Stream.concat(Stream.ofNullable(hairLineId), others).toList();
+    }
+
+    /** The same with other lines of hair in the places of its own. */
+    public BriefBody withLines(UnaryOperator<String> find) {
+        return new BriefBody(
+                head,
+                ownHair,
+                consultation,
+                foundation,
+                hairLineId == null ? null : find.apply(hairLineId),
+                fullness,
+                installer,
+                hooking == null ? null : hooking.withLines(find),
+                learned);
     }
 
     /** The same with its mix spread otherwise. */

@@ -24,6 +24,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** How a head is hooked, as it is written down; what is absent is as usual. */
@@ -139,6 +140,15 @@ public record HookingBody(
     HookingBody mixing(@Nullable MixBody other) {
         return new HookingBody(
                 method, zones, parts, other, edits, usesBaseHair, tuftGrams, cutZones, knotlessRows, colour);
+    }
+
+    /** What the hairs of its mix are called, as they are told. */
+    List<String> hairsNamed() {
+        return mix == null || mix.others() == null
+                ? List.of()
+                : mix.others().stream()
+                        .flatMap(s -> Stream.ofNullable(s.hairLineId()))
+                        .toList();
     }
 
     /** The same with the hair lines of its mix found by another key. */

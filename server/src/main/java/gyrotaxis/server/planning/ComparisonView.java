@@ -52,7 +52,6 @@ record ComparisonView(
                         .mapToObj(i -> WornView.of(
                                 plans.get(i),
                                 seen.get(i),
-                                List.of(),
                                 WornFindings.of(plans.get(i), seen.get(i)),
                                 briefs.get(i),
                                 changes.apply(briefs.get(i))))

@@ -22,7 +22,6 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Sentence;
-import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -133,7 +132,6 @@ public class Planning {
                                             parts(plan),
                                             plan.foundation().gaps().size()),
                                     how,
-                                    false,
                                     brief,
                                     changes));
         });
@@ -199,17 +197,25 @@ public class Planning {
         return SolidView.of(plan(body));
     }
 
-    /** How a plan looks as it is worn, and how its hair lies if that is asked for. */
+    /** How a plan's hair lies and hangs as it is worn. */
+    LookView look(WearBody body) {
+        return asked(body, (brief, how) -> {
+            InstallPlan plan = plan(brief);
+            Worn worn = how.on(parts(plan), plan.foundation().gaps().size());
+            return LookView.of(
+                    plan,
+                    worn,
+                    how.day(),
+                    planner.hair(plan, worn, how.day()),
+                    planner.otherHair(plan, worn, how.day()));
+        });
+    }
+
+    /** How a plan looks as it is worn. */
     WornView wear(WearBody body) {
         return asked(body, (brief, how) -> {
             InstallPlan plan = plan(brief);
-            return worn(
-                    plan,
-                    how.on(parts(plan), plan.foundation().gaps().size()),
-                    how,
-                    Boolean.TRUE.equals(body.withHair()),
-                    brief,
-                    changes(brief));
+            return worn(plan, how.on(parts(plan), plan.foundation().gaps().size()), how, brief, changes(brief));
         });
     }
 
@@ -300,20 +306,13 @@ public class Planning {
         return f.orRefuse(() -> answer.apply(brief, how));
     }
 
-    private WornView worn(
-            InstallPlan plan,
-            Worn worn,
-            WornAsBody.Checked how,
-            boolean withHair,
-            BriefBody brief,
-            Change.Writer changes) {
+    private WornView worn(InstallPlan plan, Worn worn, WornAsBody.Checked how, BriefBody brief, Change.Writer changes) {
         WearView seen = planner.wear(plan, worn, how.day(), how.samples());
-        List<FallenHair> hair = withHair ? planner.hair(plan, worn) : List.of();
         // What is looked at in passing is not read; only what is read has its remedies tried.
         List<Finding> findings = how.isRough()
                 ? WornFindings.of(plan, seen)
                 : Judged.worn(planner, plan, seen, how.day(), how.samples());
-        return WornView.of(plan, seen, hair, findings, brief, changes);
+        return WornView.of(plan, seen, findings, brief, changes);
     }
 
     private static int parts(InstallPlan plan) {

@@ -71,6 +71,12 @@ class PlanningController {
         return planning.fills(brief, gap);
     }
 
+    /** The same way of wearing, to be drawn in the round. */
+    @PostMapping("/look")
+    LookView look(@RequestBody WearBody body) {
+        return planning.look(body);
+    }
+
     @PostMapping("/wear")
     WornView wear(@RequestBody WearBody body) {
         return planning.wear(body);

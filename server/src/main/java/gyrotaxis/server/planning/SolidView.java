@@ -7,7 +7,7 @@ import gyrotaxis.core.geometry.SuperEllipsoid;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallPlan;
-import java.util.ArrayList;
+import gyrotaxis.core.scalp.DressForm;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -15,12 +15,12 @@ import java.util.stream.Stream;
  * A plan in the round: flat lists x, y, z, … in mm in the scalp frame (x to the client's right, y forward, z up).
  *
  * @param barbs two points for each station: from where the hook comes and where it goes in, a little over the row
- * @param surface points of the head, ring by ring from the top down, {@code rings + 1} rings of {@code sectors} points
+ * @param form the head on neck and shoulders
+ * @param axes of the fitted surface, which the form is within the hairline
  */
 record SolidView(
-        List<Double> surface,
-        int rings,
-        int sectors,
+        FormView form,
+        AxesView axes,
         List<Double> hairline,
         List<Double> earLine,
         List<SolidRow> rows,
@@ -28,18 +28,27 @@ record SolidView(
         List<List<Double>> tails,
         List<Double> stations,
         List<Double> barbs) {
-    private static final int RINGS = 40;
-    private static final int SECTORS = 64;
+    private static final int HEAD_RINGS = 52;
+    private static final int BUST_RINGS = 30;
+    private static final int SECTORS = 60;
     private static final double BARB_MM = 6;
+
+    /** Points ring by ring from the top down, each ring from the front over her right: {@code rings + 1} rings. */
+    record RingsView(int rings, int sectors, List<Double> points) {}
+
+    /** Head, and neck with shoulders, as two closed surfaces that run through each other. */
+    record FormView(RingsView head, RingsView bust) {}
+
+    /** |x/b|ⁿ + |y/a|ⁿ + |z/c|ⁿ = 1, mm. */
+    record AxesView(double a, double b, double c, double n) {}
 
     /** A row in the round. */
     record SolidRow(String id, RowUse use, double braidWidthMm, List<Double> path) {}
 
     static SolidView of(InstallPlan plan) {
         return new SolidView(
-                surface(plan.scalp().surface()),
-                RINGS,
-                SECTORS,
+                form(DressForm.of(plan.scalp())),
+                axes(plan.scalp().surface()),
                 Flat.solid(plan.scalp().outline().space()),
                 Flat.solid(plan.foundation().earLine().space()),
                 plan.foundation().rows().stream()
@@ -69,16 +78,13 @@ record SolidView(
         return Stream.of(at.minus(along), at.plus(along));
     }
 
-    private static List<Double> surface(SuperEllipsoid s) {
-        List<Vec3> points = new ArrayList<>();
-        for (int i = 0; i <= RINGS; i++) {
-            double down = Math.PI * i / RINGS;
-            for (int j = 0; j < SECTORS; j++) {
-                double round = 2 * Math.PI * j / SECTORS;
-                points.add(s.inDirection(
-                        new Vec3(Math.sin(down) * Math.sin(round), Math.sin(down) * Math.cos(round), Math.cos(down))));
-            }
-        }
-        return Flat.solid(points);
+    private static FormView form(DressForm form) {
+        return new FormView(
+                new RingsView(HEAD_RINGS, SECTORS, Flat.solid(form.head(HEAD_RINGS, SECTORS))),
+                new RingsView(BUST_RINGS, SECTORS, Flat.solid(form.bust(BUST_RINGS, SECTORS))));
+    }
+
+    private static AxesView axes(SuperEllipsoid s) {
+        return new AxesView(s.a(), s.b(), s.c(), s.n());
     }
 }

@@ -6,7 +6,6 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.wear.Cover;
-import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -38,14 +37,24 @@ record WornView(
         boolean hasHump,
         double napeGrams,
         List<FindingView> remarks,
-        List<Double> loftByDay,
-        List<HairView> hair) {
+        List<Double> loftByDay) {
 
     /** What shows of a zone, and how high hair stands over it. */
     record ZoneCover(Zone zone, String words, double exposedPercent, double depth, double heightMm) {}
 
-    /** The grid; {@code left} and {@code front} are the map's coordinates of its corner, mm. */
-    record GridView(double cellMm, int columns, int lines, double left, double front, List<Integer> percent) {}
+    /**
+     * The grid; {@code left} and {@code front} are the map's coordinates of its corner, mm.
+     *
+     * @param meant the cells that are meant to show, by their place in the list
+     */
+    record GridView(
+            double cellMm,
+            int columns,
+            int lines,
+            double left,
+            double front,
+            List<Integer> percent,
+            List<Integer> meant) {}
 
     /** A place where skin shows. */
     record GapView(List<Piece> place, double areaMm2, double exposedPercent, double x, double y) {}
@@ -56,25 +65,9 @@ record WornView(
     /** A row that shows. */
     record BareRowView(String row, double mm) {}
 
-    /** The hair of a share: x, y, z, … in mm in the scalp frame; the first {@code onHead} points lie on the head. */
-    record HairView(
-            String station,
-            int strand,
-            int shareParts,
-            double lengthMm,
-            double curlMm,
-            int onHead,
-            List<Double> line) {}
-
     private static final double ALL_PERCENT = 100;
 
-    static WornView of(
-            InstallPlan plan,
-            WearView w,
-            List<FallenHair> hair,
-            List<Finding> findings,
-            BriefBody asked,
-            Change.Writer changes) {
+    static WornView of(InstallPlan plan, WearView w, List<Finding> findings, BriefBody asked, Change.Writer changes) {
         Cover c = w.cover();
         Worn worn = c.worn();
         return new WornView(
@@ -114,23 +107,7 @@ record WornView(
                 IntStream.rangeClosed(0, Loft.LAST_DAY)
                         .mapToObj(d -> Flat.hundredth(
                                 Loft.of(plan.brief().hair().texture()).at(d)))
-                        .toList(),
-                IntStream.range(0, hair.size())
-                        .mapToObj(i -> hair(plan, i, hair.get(i)))
                         .toList());
-    }
-
-    private static HairView hair(InstallPlan plan, int i, FallenHair h) {
-        var s = plan.stations().get(i);
-        var line = plan.hooked().hairOf(s);
-        return new HairView(
-                h.station().toString(),
-                s.strand(),
-                s.share().parts(),
-                line.lengthMm(),
-                line.fibre().curlMm(),
-                h.onHead(),
-                Flat.solid(h.line()));
     }
 
     private static GridView grid(Cover c) {
@@ -142,6 +119,10 @@ record WornView(
                 c.grid().front(),
                 IntStream.range(0, c.grid().size())
                         .mapToObj(i -> c.grid().isInside(i) ? (int) Math.rint(c.exposedAt(i) * ALL_PERCENT) : -1)
+                        .toList(),
+                IntStream.range(0, c.grid().size())
+                        .filter(i -> c.grid().isInside(i) && c.isBareOnPurpose(i))
+                        .boxed()
                         .toList());
     }
 }

@@ -1,0 +1,291 @@
+package gyrotaxis.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import gyrotaxis.core.geometry.SuperEllipsoid;
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.core.scalp.Scalp;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * One truth: as much skin is seen from outside in the head in the round as the cover says, by zone. Skin and plaits are drawn in one
+ * colour that nothing else has, the picture is saved as anybody would save it, and every point of it is traced back to where on the
+ * scalp it lies.
+ */
+@ExtendWith(Studio.class)
+@EnabledIfSystemProperty(named = "measure", matches = "look")
+class LookMeasurement {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private static final List<String> SIDES = List.of("front", "her left", "her right", "back", "top");
+
+    /** Skin is looked at that is turned to the camera within this. */
+    private static final double TURNED = Math.cos(Math.toRadians(40));
+
+    /** So far may what is seen and what is computed be apart, in parts of a zone. */
+    private static final double APART = 0.05;
+
+    private static final int MARK = 0xff2bd6;
+
+    /** Each so manyth point of a picture is looked at, each way. */
+    private static final int EACH = 2;
+
+    private static final double STEP_MM = 20;
+
+    /** How much of the zones was looked at, and how much of that was skin; mm². */
+    private static final class Seen {
+        final double[] area = new double[Zone.values().length];
+        final double[] skin = new double[Zone.values().length];
+    }
+
+    @Test
+    void skinThatIsSeenIsSkinThatTheCoverTellsOf(Page page) throws IOException {
+        page.setViewportSize(900, 600);
+        page.navigate("/book");
+        double worst = 0;
+        StringBuilder told = new StringBuilder();
+        for (JsonNode plan : plans(page)) {
+            String name = plan.path("name").asString();
+            Scalp scalp = scalp(plan.path("brief").path("head"));
+            page.navigate("/bench/" + plan.path("id").asString() + "/wear");
+            button(page, "The head in the round, with its hair").click();
+            page.getByText("mark where skin shows").click();
+            for (String way : List.of("down", "half up", "high ponytail", "in the wind")) {
+                Locator key = page.locator(
+                                "button",
+                                new Page.LocatorOptions().setHasText(java.util.regex.Pattern.compile("^" + way)))
+                        .first();
+                key.click();
+                assertThat(page.getByText(java.util.regex.Pattern.compile("^worn " + way)))
+                        .isVisible();
+                JsonNode worn = worn(page, plan, way);
+                Seen seen = new Seen();
+                for (String side : SIDES) {
+                    look(page, side, scalp, worn.path("grid"), seen);
+                }
+                for (Zone zone : Zone.values()) {
+                    int z = zone.ordinal();
+                    double drawn = seen.skin[z] / Math.max(1, seen.area[z]);
+                    double computed =
+                            worn.path("zones").get(z).path("exposedPercent").asDouble() / 100;
+                    worst = Math.max(worst, Math.abs(drawn - computed));
+                    told.append(String.format(
+                            "%s | %s | %s | %.1f %% drawn, %.1f %% computed, %.0f cm²%n",
+                            name, way, zone, 100 * drawn, 100 * computed, seen.area[z] / 100));
+                }
+            }
+        }
+        System.out.println(told);
+        assertThat(worst).as("%s", told).isLessThan(APART);
+    }
+
+    private static List<JsonNode> plans(Page page) {
+        String only = System.getProperty("plan", "");
+        return JSON.readTree(page.request().get("/api/plans").text())
+                .valueStream()
+                .filter(p -> p.path("name").asString().contains(only))
+                .toList();
+    }
+
+    private static Locator button(Page page, String title) {
+        return page.getByTitle(title);
+    }
+
+    private static JsonNode worn(Page page, JsonNode plan, String way) {
+        String name = switch (way) {
+            case "half up" -> "HALF_UP";
+            case "high ponytail" -> "HIGH_PONYTAIL";
+            case "in the wind" -> "WIND";
+            default -> "DOWN";
+        };
+        ObjectNode body = JSON.createObjectNode();
+        body.set("brief", plan.path("brief"));
+        ObjectNode worn = body.putObject("worn").put("way", name).put("day", 0);
+        if (name.equals("DOWN")
+                && !plan.path("brief").path("foundation").path("parts").isEmpty()) {
+            worn.put("part", 0);
+        }
+        String token = page.context().cookies().stream()
+                .filter(c -> c.name.equals("XSRF-TOKEN"))
+                .findFirst()
+                .map(c -> c.value)
+                .orElse("");
+        return JSON.readTree(page.request()
+                .post(
+                        "/api/wear",
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setHeader("X-XSRF-TOKEN", token)
+                                .setData(body.toString()))
+                .text());
+    }
+
+    private static Scalp scalp(JsonNode head) {
+        Map<Measure, String> names = Map.of(
+                Measure.ROUND, "roundMm",
+                Measure.FRONT_TO_NAPE, "frontToNapeMm",
+                Measure.OVER_TOP, "overTopMm",
+                Measure.ALONG_FRONT, "alongFrontMm",
+                Measure.ROUND_BACK, "roundBackMm",
+                Measure.NAPE_WIDTH, "napeWidthMm");
+        Map<Measure, Double> measures = new EnumMap<>(Measure.class);
+        names.forEach((m, name) -> {
+            if (head.path(name).isNumber()) {
+                measures.put(m, head.path(name).asDouble());
+            }
+        });
+        return Scalp.of(HeadFitter.fit(new HeadMeasures(measures)));
+    }
+
+    private static void look(Page page, String side, Scalp scalp, JsonNode grid, Seen seen) throws IOException {
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(side).setExact(true))
+                .click();
+        page.evaluate("() => new Promise(r => requestAnimationFrame(() => requestAnimationFrame(r)))");
+        Download picture = page.waitForDownload(
+                () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("save the picture"))
+                        .click());
+        BufferedImage image;
+        try (InputStream in = picture.createReadStream()) {
+            image = ImageIO.read(in);
+        }
+        Locator box = page.locator("[data-eye]");
+        count(image, new Camera(box, image.getWidth(), image.getHeight()), scalp, grid, seen);
+    }
+
+    /** Where the camera stands and how it looks, in the frame of the scalp. */
+    private static final class Camera {
+        final Vec3 eye;
+        private final Vec3 ahead;
+        private final Vec3 across;
+        private final Vec3 up;
+        private final double half;
+        private final int width;
+        private final int height;
+
+        Camera(Locator box, int width, int height) {
+            this.width = width;
+            this.height = height;
+            this.eye = scene(box.getAttribute("data-eye"));
+            this.ahead = scene(box.getAttribute("data-middle")).minus(eye).unit();
+            this.across = ahead.cross(new Vec3(0, 0, 1)).unit();
+            this.up = across.cross(ahead);
+            this.half = Math.tan(Math.toRadians(Double.parseDouble(box.getAttribute("data-field"))) / 2);
+        }
+
+        /** The scene's x is to her left, its y up and its z forward. */
+        private static Vec3 scene(String text) {
+            double[] v =
+                    Stream.of(text.split(" ")).mapToDouble(Double::parseDouble).toArray();
+            return new Vec3(-v[0], v[2], v[1]);
+        }
+
+        Vec3 ray(double x, double y) {
+            double right = (2 * (x + 0.5) / width - 1) * half * width / height;
+            double upward = (1 - 2 * (y + 0.5) / height) * half;
+            return ahead.plus(across.times(right)).plus(up.times(upward)).unit();
+        }
+
+        /** Side of a point of the picture that far away, mm. */
+        double pointMm(double away) {
+            return 2 * half * away / height;
+        }
+    }
+
+    private static void count(BufferedImage image, Camera camera, Scalp scalp, JsonNode grid, Seen seen) {
+        Set<Integer> meant = new HashSet<>();
+        grid.path("meant").forEach(c -> meant.add(c.asInt()));
+        List<Integer> percent =
+                grid.path("percent").valueStream().map(JsonNode::asInt).toList();
+        double cell = grid.path("cellMm").asDouble();
+        int columns = grid.path("columns").asInt();
+        for (int y = 0; y < image.getHeight(); y += EACH) {
+            for (int x = 0; x < image.getWidth(); x += EACH) {
+                Vec3 ray = camera.ray(x, y);
+                Optional<Vec3> met = meets(scalp.surface(), camera.eye, ray);
+                if (met.isEmpty()) {
+                    continue;
+                }
+                Vec3 at = met.get();
+                double turned = -scalp.surface().normal(at).dot(ray);
+                if (turned < TURNED) {
+                    continue;
+                }
+                Vec2 map = scalp.chart().project(at);
+                int column = (int) Math.floor((map.x() - grid.path("left").asDouble()) / cell);
+                int line = (int) Math.floor((grid.path("front").asDouble() - map.y()) / cell);
+                int i = line * columns + column;
+                if (column < 0
+                        || column >= columns
+                        || i < 0
+                        || i >= percent.size()
+                        || percent.get(i) < 0
+                        || meant.contains(i)) {
+                    continue;
+                }
+                int zone = Zone.at(scalp.frontToNape(at)).ordinal();
+                double side = EACH * camera.pointMm(at.distance(camera.eye));
+                double area = side * side / turned;
+                seen.area[zone] += area;
+                seen.skin[zone] += isMark(image.getRGB(x, y)) ? area : 0;
+            }
+        }
+    }
+
+    private static boolean isMark(int rgb) {
+        return IntStream.of(16, 8, 0).allMatch(s -> Math.abs((rgb >> s & 255) - (MARK >> s & 255)) < 24);
+    }
+
+    /** Where a ray first meets the surface, by stepping up to it and halving; nothing where it passes by. */
+    private static Optional<Vec3> meets(SuperEllipsoid head, Vec3 from, Vec3 ray) {
+        double nearest = -from.dot(ray);
+        if (from.plus(ray.times(nearest)).norm() > 1.25 * head.c()) {
+            return Optional.empty();
+        }
+        for (double t = nearest - 1.25 * head.c(); t < nearest; t += STEP_MM) {
+            if (isWithin(head, from.plus(ray.times(t)))) {
+                double out = t - STEP_MM;
+                double in = t;
+                while (in - out > 0.1) {
+                    double middle = (out + in) / 2;
+                    boolean isIn = isWithin(head, from.plus(ray.times(middle)));
+                    out = isIn ? out : middle;
+                    in = isIn ? middle : in;
+                }
+                return Optional.of(from.plus(ray.times(in)));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isWithin(SuperEllipsoid head, Vec3 p) {
+        return p.norm() < head.inDirection(p).norm();
+    }
+}

@@ -1,0 +1,88 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import type { Brief, PracticeHead, Texture } from '../../api/types';
+import { FamilySign } from '../../viz/FamilySign';
+import { useWords } from '../../words';
+import { practiceHeadsQuery } from '../bench';
+import { useMay } from '../door';
+
+/** Where one learns: made-up heads to try everything out on. */
+export function PracticePage() {
+  const { data: heads, error } = useQuery(practiceHeadsQuery());
+  const open = heads?.filter((h) => h.brief !== null) ?? [];
+  const missing = heads?.filter((h) => h.brief === null) ?? [];
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-8">
+      <div className="mx-auto max-w-5xl">
+        <h1 className="text-3xl font-semibold">Practice</h1>
+        <p className="mt-2 max-w-2xl text-lg text-soft">
+          Heads that nobody wears, each with a plan, hooked with the studio’s own hair. Change
+          whatever you like: what you change stays on this device, and is nobody’s plan.
+        </p>
+        {error && (
+          <p role="alert" className="mt-6 font-medium text-chalk">
+            ✕ {error.message}
+          </p>
+        )}
+        {!heads && !error && (
+          <p role="status" className="mt-6 text-soft">
+            Looking for the heads…
+          </p>
+        )}
+        <ul className="mt-6 grid gap-3 sm:grid-cols-2 lg:grid-cols-3" aria-label="Practice heads">
+          {open.map((h) => h.brief && <HeadTile key={h.id} head={h} brief={h.brief} />)}
+        </ul>
+        {missing.length > 0 && <Missing heads={missing} />}
+      </div>
+    </main>
+  );
+}
+
+function HeadTile({ head, brief }: { head: PracticeHead; brief: Brief }) {
+  const { families } = useWords();
+  const family = brief.foundation.back.family;
+  const texture = useTexture();
+  return (
+    <li>
+      <Link
+        to={`/practice/${head.id}`}
+        className="flex h-full items-center gap-4 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+      >
+        <span className="shrink-0 [&_svg]:size-16">
+          <FamilySign family={family} />
+        </span>
+        <span className="min-w-0">
+          <span className="block text-lg leading-tight font-semibold">{head.name}</span>
+          <span className="block text-soft">{texture(head.texture)}</span>
+          <span className="block text-soft">
+            {families.find((f) => f.value === family)?.words.toLowerCase()}
+          </span>
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+/** Heads for which the shelf has no hair, and how it comes to have some. */
+function Missing({ heads }: { heads: PracticeHead[] }) {
+  const mayShelve = useMay('STYLIST');
+  const texture = useTexture();
+  const textures = [...new Set(heads.map((h) => texture(h.texture)))].join(', ');
+  return (
+    <p className="mt-6 max-w-2xl text-soft">
+      The shelf has no hair of this kind yet: {textures}. With it come more heads.{' '}
+      {mayShelve ? (
+        <Link to="/shelf" className="underline">
+          Put some on the shelf
+        </Link>
+      ) : (
+        'Ask your trainer to put some on the shelf.'
+      )}
+    </p>
+  );
+}
+
+function useTexture(): (texture: Texture) => string {
+  const { textures } = useWords();
+  return (t) => textures.find((w) => w.value === t)?.words.toLowerCase() ?? t;
+}

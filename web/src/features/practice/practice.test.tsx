@@ -1,0 +1,74 @@
+// @vitest-environment jsdom
+import { render, screen, within } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Door } from '../../api/types';
+import { sample, WithWords } from '../../testing/onBench';
+import { refusal, serve } from '../../testing/server';
+import { PracticePage } from './PracticePage';
+
+const LEARNER: Door = {
+  isStudio: true,
+  me: {
+    id: 'm1',
+    name: 'Nell Arkwright-Sound',
+    role: 'LEARNER',
+    stylistId: null,
+    hasDigits: false,
+  },
+  needsOwner: false,
+  isThisMachine: false,
+  deviceName: 'by the door',
+  known: [],
+};
+
+let door: Door;
+
+const HEADS = [
+  { id: 'h1', name: 'Tide table', texture: 'DEEP_WAVE', brief: sample.savedPlan.brief },
+  { id: 'h2', name: 'Cox', texture: 'TIGHT_CURL', brief: null },
+];
+
+beforeEach(() => {
+  door = { ...LEARNER, isStudio: false, me: null };
+});
+
+const show = (heads: () => unknown = () => HEADS) => {
+  serve({ 'GET /api/door': () => door, 'GET /api/practice/heads': heads });
+  render(
+    <WithWords>
+      <MemoryRouter>
+        <PracticePage />
+      </MemoryRouter>
+    </WithWords>,
+  );
+};
+
+describe('practice', () => {
+  it('offers each head with what it is hooked with, and leads to its bench', async () => {
+    show();
+    const head = await screen.findByRole('link', { name: /Tide table/ });
+    expect(head.getAttribute('href')).toBe('/practice/h1');
+    expect(head.textContent).toContain('deep wave');
+    const heads = screen.getByRole('list', { name: 'Practice heads' });
+    expect(within(heads).getAllByRole('listitem')).toHaveLength(1);
+  });
+
+  it('says which hair the shelf lacks, and who can put it there', async () => {
+    show();
+    expect(await screen.findByText(/no hair of this kind yet: tight curl/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Put some on the shelf' })).toBeTruthy();
+  });
+
+  it('sends a learner to her trainer for it', async () => {
+    door = LEARNER;
+    show();
+    expect(await screen.findByText(/Ask your trainer/)).toBeTruthy();
+    expect(screen.queryByRole('link', { name: 'Put some on the shelf' })).toBeNull();
+  });
+
+  it('says what is wrong where the heads do not come', async () => {
+    show(() => refusal(500, 'The server could not do it.'));
+    expect((await screen.findByRole('alert')).textContent).toContain('The server could not do it.');
+  });
+});
