@@ -33,8 +33,10 @@ export function HeadForm({ solid, skin, heldRow, isBare, isMarked }: Props) {
   const foot = useMemo(() => Math.min(...form.bust.points.filter((_, i) => i % 3 === 2)), [form]);
   return (
     <>
-      {[head, left, right].map((g) => (
-        <Skin key={g.uuid} geometry={g} colour={skin} isMarked={isMarked} />
+      <Skin geometry={head} colour={skin} isMarked={isMarked} />
+      {/* Ears always show, and lie before what is asked for. */}
+      {[left, right].map((g) => (
+        <Skin key={g.uuid} geometry={g} colour={skin} isMarked={false} />
       ))}
       <Skin geometry={bust} colour={skin} isMarked={false} foot={foot} />
       {solid.rows.map((r) => (
