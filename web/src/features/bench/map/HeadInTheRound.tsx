@@ -84,7 +84,7 @@ export function HeadInTheRound() {
         </Button>
       </div>
       <Tones tone={tone.id} onChoose={(id) => set({ skin: id })} />
-      <div className="pointer-events-none absolute inset-x-2 bottom-2 flex justify-center [&>*]:pointer-events-auto [&>*]:bg-sheet">
+      <div className="pointer-events-none absolute inset-x-2 bottom-2 overflow-x-auto text-center [&>*]:pointer-events-auto [&>*]:max-w-none [&>*]:bg-sheet">
         <Switch
           label="Seen from"
           value={view.id}

@@ -161,12 +161,26 @@ class PlacesTest {
                 .isVisible();
     }
 
+    /** What is tried out on a practice head stays on this device, and is there again after a reload. */
     @Test
-    void placesToComeAreNoDeadEnds(Page page) {
+    void aPracticeHeadIsChangedWithoutAPlan(Page page) {
         page.navigate("/practice");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Back to the book"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Cox coils")))
                 .click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Book")))
+        Locator round = page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Round the head"));
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Head")))
+                .first()
+                .click();
+        assertThat(page.getByText("As it came")).isVisible();
+        round.fill("51.5");
+        round.blur();
+        assertThat(page.getByText("Kept on this device").first()).isVisible();
+        page.reload();
+        assertThat(round).hasValue("51.5");
+        assertThat(page).hasURL(Pattern.compile(".*/practice/.*/head"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("back to the practice heads"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Practice")))
                 .isVisible();
     }
 

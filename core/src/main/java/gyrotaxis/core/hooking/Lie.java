@@ -55,16 +55,16 @@ public final class Lie {
      * neck at the nape.
      */
     public Vec3 combed(Vec3 root) {
-        return combed(root, scalp.chart().project(root));
+        return combed(scalp.chart().project(root), scalp.surface().normal(root));
     }
 
     /**
-     * The same of a place whose map is known.
+     * The same of a place of which these are known.
      *
      * @param at where it is on the map
+     * @param normal the unit normal there
      */
-    public Vec3 combed(Vec3 place, Vec2 at) {
-        Vec3 normal = scalp.surface().normal(place);
+    public Vec3 combed(Vec2 at, Vec3 normal) {
         Vec3 back = RIGHT.cross(normal);
         Vec3 along = tangent(back.times(BACK_TOO).plus(RIGHT.times(acrossPart(at) + side)), normal);
         return along.norm() < NOWHERE ? new Vec3(0, 0, 0) : along.unit();

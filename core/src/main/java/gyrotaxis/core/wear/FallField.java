@@ -72,7 +72,7 @@ final class FallField {
         Vec3 normal = scalp.surface().normal(p);
         Vec3 gravity = Lie.tangent(DOWN, normal);
         double thrown = Lie.THROWN * Math.exp(-runMm / DIES_AWAY_MM);
-        Vec3 sum = gravity.plus(lie.combed(p, at).times(COMBED))
+        Vec3 sum = gravity.plus(lie.combed(at, normal).times(COMBED))
                 .plus(Lie.tangent(combed, normal).times(thrown));
         if (way == Way.WIND) {
             sum = sum.plus(Lie.tangent(WIND, normal));

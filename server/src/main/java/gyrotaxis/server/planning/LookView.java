@@ -2,6 +2,7 @@ package gyrotaxis.server.planning;
 
 import static gyrotaxis.server.planning.Flat.tenth;
 
+import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Hooked;
@@ -12,6 +13,7 @@ import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Fall;
 import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.FallenOther;
+import gyrotaxis.core.wear.HairBody;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -28,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param seenThrough hair lying so many times over leaves 1/e of the skin to be seen, and so on: what is drawn is as dense as that
  * @param loft volume against that of the first day
  * @param hair the hair of each share, of wefts, and her own that was left out
- * @param laid what lies where it is: a bun, braids that are shown, mesh
+ * @param laid what lies where it is: a bun, braids that are shown, mesh, the roots of what was left out
  */
 record LookView(Way way, String words, double seenThrough, double loft, List<LockView> hair, List<LaidView> laid) {
 
@@ -98,9 +100,7 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
                 Cover.KAPPA,
                 Flat.hundredth(main.loft().at(day)),
                 locks,
-                hooked.others().stream()
-                        .flatMap(o -> o instanceof OtherHair.Laid l ? Stream.of(laid(l)) : Stream.empty())
-                        .toList());
+                hooked.others().stream().flatMap(LookView::laid).toList());
     }
 
     private static LockView lock(
@@ -137,9 +137,18 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
                 tenth(f.riseMm()));
     }
 
-    private static LaidView laid(OtherHair.Laid l) {
-        return new LaidView(
-                tenth(l.space().x()), tenth(l.space().y()), tenth(l.space().z()), tenth(l.areaMm2()), l.depth());
+    /** What only lies where it is; of hair that was left out the scalp that it grows on. */
+    private static Stream<LaidView> laid(OtherHair other) {
+        if (other instanceof OtherHair.Laid l) {
+            return Stream.of(laid(l.space(), l.areaMm2(), l.depth()));
+        }
+        return other instanceof OtherHair.LeftOut l
+                ? Stream.of(laid(l.space(), l.rootsMm2(), HairBody.OWN_ROOTS))
+                : Stream.empty();
+    }
+
+    private static LaidView laid(Vec3 at, double areaMm2, double depth) {
+        return new LaidView(tenth(at.x()), tenth(at.y()), tenth(at.z()), tenth(areaMm2), depth);
     }
 
     private static double lengthMm(Fall f) {
