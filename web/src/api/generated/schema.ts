@@ -2671,17 +2671,12 @@ export interface components {
             /** Format: double */
             curlMm: number;
             isDrawn: boolean;
-            /** Format: double */
-            lengthMm: number;
             line: number[];
-            /** @enum {string} */
-            of: "HOOKED" | "WEFT" | "OWN";
             /** Format: int32 */
             onHead: number;
             over: number[];
             /** Format: double */
             riseMm: number;
-            station: string | null;
             strands: number[];
             /** @enum {string|null} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE" | null;
@@ -2693,8 +2688,6 @@ export interface components {
             loft: number;
             /** Format: double */
             seenThrough: number;
-            /** @enum {string} */
-            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
         };
         LoopStock: {

@@ -24,19 +24,15 @@ function look(
   for (let i = 1; i <= 12; i++) line.push(x, y - 6, z - 15 * i);
   const points = line.length / 3;
   return {
-    way: 'DOWN',
     words: 'down',
     seenThrough: 0.7,
     loft: 1,
     laid: [],
     hair: [
       {
-        of: 'HOOKED',
-        station: 'F1/1',
         strands: [0],
         texture,
         curlMm,
-        lengthMm: 400,
         isDrawn: false,
         onHead,
         line,
@@ -139,7 +135,7 @@ describe('locks', () => {
   it('share their colours where two hairs are blended, and leave her own hair its own', () => {
     const blended = buildLocks(look('DEEP_WAVE', 30, { strands: [0, 1], coversMm: 60 }), AXES);
     expect(new Set(blended.strand)).toEqual(new Set([0, 1]));
-    const own = buildLocks(look('DEEP_WAVE', 30, { of: 'OWN', texture: null }), AXES);
+    const own = buildLocks(look('DEEP_WAVE', 30, { strands: [], texture: null }), AXES);
     expect(new Set(own.strand)).toEqual(new Set([-1]));
   });
 

@@ -36,6 +36,9 @@ export interface Locks {
   luck: number[];
 }
 
+/** What her own hair is called among the strands of the plan. */
+const OWN = -1;
+
 /** How far a lock lies over what is beneath it, mm, and how far the locks of one share lie over each other. */
 const OVER_MM = 5.5;
 const THICK_MM = 7;
@@ -144,7 +147,7 @@ function addLock(all: Locks, lock: Lock, curl: Curl, axes: Axes, own: Own): void
       shift: beside * curl.width * own.wide * 0.8,
       raise: curl.width * 0.5 * random(),
     });
-    all.strand.push(lock.of === 'OWN' ? -1 : (lock.strands[own.k % lock.strands.length] ?? 0));
+    all.strand.push(lock.strands[own.k % lock.strands.length] ?? OWN);
     all.grain.push(GRAINS.indexOf(curl.grain));
     all.gloss.push(curl.gloss);
     all.luck.push(Math.min(0.999, Math.max(0, luck + 0.3 * (random() - 0.5))));
@@ -347,7 +350,7 @@ function addPatch(
       all.light.push(0.6);
     }
     all.starts.push(all.half.length);
-    all.strand.push(-1);
+    all.strand.push(OWN);
     all.grain.push(GRAINS.indexOf('twist'));
     all.gloss.push(0.3);
     all.luck.push(random());

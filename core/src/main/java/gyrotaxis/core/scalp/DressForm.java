@@ -104,7 +104,7 @@ public final class DressForm {
     }
 
     /** The point of the head on the ray from its middle in a direction. */
-    Vec3 headAt(Vec3 direction) {
+    private Vec3 headAt(Vec3 direction) {
         Vec3 p = head.inDirection(direction);
         Vec2 at = scalp.chart().project(p);
         double beyond =
@@ -190,8 +190,8 @@ public final class DressForm {
         Vec3 at = p;
         Vec3 out = new Vec3(0, 0, 0);
         for (int i = 0; i < NEWTON_STEPS; i++) {
-            double out1 = outness(at);
-            if (out1 > 2) {
+            double outness = outness(at);
+            if (outness > 2) {
                 break;
             }
             Vec3 slope = slope(at);
@@ -199,12 +199,12 @@ public final class DressForm {
             if (steep < SLIGHT * SLIGHT) {
                 break;
             }
-            double short1 = gapMm - (out1 - 1) / steep;
-            if (short1 <= SLIGHT) {
+            double missing = gapMm - (outness - 1) / steep;
+            if (missing <= SLIGHT) {
                 break;
             }
             out = slope.times(1 / steep);
-            at = at.plus(out.times(short1));
+            at = at.plus(out.times(missing));
         }
         return new Rest(at, out);
     }

@@ -66,7 +66,10 @@ final class FallField {
     }
 
     /**
-     * The unit direction in which falling hair lies at {@code p}, {@code runMm} from its root, which is combed one way.
+     * The unit direction in which falling hair lies at {@code p}, {@code runMm} from its root.
+     *
+     * @param at where that is on the map
+     * @param combed the way it is thrown at its root
      */
     Vec3 falling(Vec3 p, Vec2 at, Vec3 combed, double runMm) {
         Vec3 normal = scalp.surface().normal(p);

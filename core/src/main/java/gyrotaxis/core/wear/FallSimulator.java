@@ -203,6 +203,12 @@ public final class FallSimulator {
             int cell = grid.cellAt(chart);
             over.add(cell < 0 ? 0 : stands * Math.sqrt(depth[cell]));
         });
+        if (line.isEmpty()) {
+            // So short that all of it stands about its root.
+            line.add(lock.space);
+            band.add(lock.body.widthMm(rise));
+            over.add(0.0);
+        }
         int onHead = line.size();
         if (tie.isEmpty()) {
             hang.falling(line, rest, field.driven());
@@ -219,7 +225,7 @@ public final class FallSimulator {
             band.add(band.get(band.size() - 1));
             over.add(over.get(over.size() - 1));
         }
-        return new Fall(line, onHead, band, over, coversMm(lock, tie), rise);
+        return new Fall(line, tie.isPresent(), onHead, band, over, coversMm(lock, tie), rise);
     }
 
     /** Lays a station's hair over the cells, each by how much of it lies there. */

@@ -10,7 +10,7 @@ import java.util.List;
  * @param station where it is hooked
  */
 public record FallenHair(StationId station, Fall fall) {
-    /** Its middle from the root to the tip, scalp frame, mm; at least 2 points. */
+    /** Its middle from the root to the tip, scalp frame, mm; at least 1 point. */
     public List<Vec3> line() {
         return fall.line();
     }

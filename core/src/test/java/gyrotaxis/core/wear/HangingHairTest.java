@@ -12,6 +12,7 @@ import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.hooking.Hooker;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
+import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.scalp.DressForm;
 import gyrotaxis.core.scalp.Landmark;
@@ -113,6 +114,22 @@ class HangingHairTest {
                         .filter(h -> h.line().size() > h.onHead())
                         .map(h -> h.line().get(h.onHead() - 1)))
                 .allSatisfy(leaves -> assertThat(leaves.distance(low)).isLessThan(14 + 8.0));
+    }
+
+    /** The shortest hair there is, and own hair that is cut off at its root. */
+    @ParameterizedTest
+    @EnumSource(Way.class)
+    void theShortestHairHasAFallToo(Way way) {
+        HairLine hair = HookedHeads.hair(Texture.COARSE_KINKY, HairLine.LENGTH_MM.min());
+        Vec3 front = MEDIUM.at(Landmark.FRONT_CENTRE);
+        Hooked hooked = Hooker.hook(MEDIUM, STRAIGHT, hair, 1, HookingBrief.usual(), Demand.ordinary(), List.of(), 0)
+                .beside(List.of(new OtherHair.LeftOut(front, MEDIUM.chart().project(front), 10, 0, 120)));
+        assertThat(FallSimulator.hair(GRID, STRAIGHT, hooked, Worn.as(way), 0))
+                .hasSameSizeAs(hooked.stations())
+                .allSatisfy(h -> assertThat(h.onHead()).isBetween(1, h.line().size()));
+        assertThat(FallSimulator.otherHair(GRID, STRAIGHT, hooked, Worn.as(way), 0))
+                .singleElement()
+                .satisfies(o -> assertThat(o.fall().line()).isNotEmpty());
     }
 
     /** Half up, what grows in front of the crown and above the middle of the head is drawn there; the rest falls. */

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /** Writes points and figures down short: flat lists, to a tenth. */
-final class Flat {
+public final class Flat {
     /** Less than a third of a pixel on a tile. */
     private static final double SMALL_MM = 1.2;
 
@@ -27,7 +27,8 @@ final class Flat {
                 .toList();
     }
 
-    static List<Double> solid(List<Vec3> points) {
+    /** x, y, z, … */
+    public static List<Double> solid(List<Vec3> points) {
         return points.stream()
                 .flatMap(p -> Stream.of(tenth(p.x()), tenth(p.y()), tenth(p.z())))
                 .toList();
@@ -41,12 +42,14 @@ final class Flat {
         return new ReadView.Span(tenth(e.low()), tenth(e.likely()), tenth(e.high()));
     }
 
-    static double tenth(double v) {
+    /** To a tenth. */
+    public static double tenth(double v) {
         // Adding zero turns −0.0 into 0.0.
         return Math.rint(v * 10) / 10 + 0.0;
     }
 
-    static double hundredth(double v) {
+    /** To a hundredth. */
+    public static double hundredth(double v) {
         return Math.rint(v * 100) / 100 + 0.0;
     }
 }

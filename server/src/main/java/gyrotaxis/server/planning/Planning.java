@@ -30,6 +30,8 @@ import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.planning.round.LookView;
+import gyrotaxis.server.planning.round.SolidView;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;

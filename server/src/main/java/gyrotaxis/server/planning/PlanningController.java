@@ -3,6 +3,8 @@ package gyrotaxis.server.planning;
 import gyrotaxis.core.balance.BalanceStopped;
 import gyrotaxis.core.install.HookingException;
 import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.planning.round.LookView;
+import gyrotaxis.server.planning.round.SolidView;
 import gyrotaxis.server.shared.Faults;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -1,4 +1,4 @@
-package gyrotaxis.server.planning;
+package gyrotaxis.server.planning.round;
 
 import static gyrotaxis.server.planning.Flat.tenth;
 
@@ -8,6 +8,7 @@ import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.scalp.DressForm;
+import gyrotaxis.server.planning.Flat;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -18,7 +19,7 @@ import java.util.stream.Stream;
  * @param form the head on neck and shoulders
  * @param axes of the fitted surface, which the form is within the hairline
  */
-record SolidView(
+public record SolidView(
         FormView form,
         AxesView axes,
         List<Double> hairline,
@@ -34,18 +35,19 @@ record SolidView(
     private static final double BARB_MM = 6;
 
     /** Points ring by ring from the top down, each ring from the front over her right: {@code rings + 1} rings. */
-    record RingsView(int rings, int sectors, List<Double> points) {}
+    public record RingsView(int rings, int sectors, List<Double> points) {}
 
     /** Head, and neck with shoulders, as two closed surfaces that run through each other. */
-    record FormView(RingsView head, RingsView bust) {}
+    public record FormView(RingsView head, RingsView bust) {}
 
     /** |x/b|ⁿ + |y/a|ⁿ + |z/c|ⁿ = 1, mm. */
-    record AxesView(double a, double b, double c, double n) {}
+    public record AxesView(double a, double b, double c, double n) {}
 
     /** A row in the round. */
-    record SolidRow(String id, RowUse use, double braidWidthMm, List<Double> path) {}
+    public record SolidRow(String id, RowUse use, double braidWidthMm, List<Double> path) {}
 
-    static SolidView of(InstallPlan plan) {
+    /** A plan, in the round. */
+    public static SolidView of(InstallPlan plan) {
         return new SolidView(
                 form(DressForm.of(plan.scalp())),
                 axes(plan.scalp().surface()),

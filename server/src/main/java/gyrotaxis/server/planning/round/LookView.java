@@ -1,4 +1,4 @@
-package gyrotaxis.server.planning;
+package gyrotaxis.server.planning.round;
 
 import static gyrotaxis.server.planning.Flat.tenth;
 
@@ -14,12 +14,11 @@ import gyrotaxis.core.wear.Fall;
 import gyrotaxis.core.wear.FallenHair;
 import gyrotaxis.core.wear.FallenOther;
 import gyrotaxis.core.wear.HairBody;
-import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
+import gyrotaxis.server.planning.Flat;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -32,20 +31,12 @@ import org.jspecify.annotations.Nullable;
  * @param hair the hair of each share, of wefts, and her own that was left out
  * @param laid what lies where it is: a bun, braids that are shown, mesh, the roots of what was left out
  */
-record LookView(Way way, String words, double seenThrough, double loft, List<LockView> hair, List<LaidView> laid) {
-
-    /** Whose hair it is. */
-    enum Of {
-        HOOKED,
-        WEFT,
-        OWN
-    }
+public record LookView(String words, double seenThrough, double loft, List<LockView> hair, List<LaidView> laid) {
 
     /**
      * Hair rooted at one place, as a band about its middle.
      *
-     * @param station where it is hooked; null if it is not
-     * @param strands which hairs of the plan it is of: one, or two that are blended
+     * @param strands which hairs of the plan it is of: one, or two that are blended; none if it is her own
      * @param texture null if it is her own hair
      * @param isDrawn whether it is drawn smooth to a tie
      * @param onHead the first so many points lie on the scalp
@@ -54,13 +45,10 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
      * @param coversMm what width of scalp it covers once over
      * @param riseMm how much of its length stands up and springs about its root before the line begins
      */
-    record LockView(
-            Of of,
-            @Nullable @Schema(nullable = true) String station,
+    public record LockView(
             List<Integer> strands,
             @Nullable @Schema(nullable = true) Texture texture,
             double curlMm,
-            double lengthMm,
             boolean isDrawn,
             int onHead,
             List<Double> line,
@@ -70,32 +58,32 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
             double riseMm) {}
 
     /** A patch that lies where it is, so many times over its area. */
-    record LaidView(double x, double y, double z, double areaMm2, double depth) {}
+    public record LaidView(double x, double y, double z, double areaMm2, double depth) {}
 
-    static LookView of(InstallPlan plan, Worn worn, double day, List<FallenHair> hair, List<FallenOther> others) {
+    /**
+     * A plan as it is worn.
+     *
+     * @param day days after the install
+     * @param hair of each station, in their order
+     * @param others wefts, and what was left out
+     */
+    public static LookView of(
+            InstallPlan plan, Worn worn, double day, List<FallenHair> hair, List<FallenOther> others) {
         HairLine main = plan.brief().hair();
         Hooked hooked = plan.hooked();
         List<LockView> locks = new ArrayList<>();
         for (int i = 0; i < hair.size(); i++) {
             Station s = hooked.stations().get(i);
-            HairLine line = hooked.hairOf(s);
             List<Integer> strands = Stream.concat(
                             Stream.of(s.strand()), hooked.blendOf(s).stream().boxed())
                     .toList();
-            locks.add(lock(
-                    Of.HOOKED,
-                    s.id().toString(),
-                    strands,
-                    line,
-                    worn,
-                    hair.get(i).fall()));
+            locks.add(lock(strands, hooked.hairOf(s), hair.get(i).fall()));
         }
         others.forEach(o -> locks.add(
                 o.hair() instanceof OtherHair.LeftOut
-                        ? own(worn, o.fall())
-                        : lock(Of.WEFT, null, List.of(0), main, worn, o.fall())));
+                        ? lock(List.of(), null, 0, o.fall())
+                        : lock(List.of(0), main, o.fall())));
         return new LookView(
-                worn.way(),
                 worn.words(),
                 Cover.KAPPA,
                 Flat.hundredth(main.loft().at(day)),
@@ -103,32 +91,16 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
                 hooked.others().stream().flatMap(LookView::laid).toList());
     }
 
-    private static LockView lock(
-            Of of, @Nullable String station, List<Integer> strands, HairLine line, Worn worn, Fall f) {
-        return lock(of, station, strands, line.texture(), line.fibre().curlMm(), line.lengthMm(), worn, f);
+    private static LockView lock(List<Integer> strands, HairLine line, Fall f) {
+        return lock(strands, line.texture(), line.fibre().curlMm(), f);
     }
 
-    private static LockView own(Worn worn, Fall f) {
-        return lock(Of.OWN, null, List.of(0), null, 0, lengthMm(f), worn, f);
-    }
-
-    private static LockView lock(
-            Of of,
-            @Nullable String station,
-            List<Integer> strands,
-            @Nullable Texture texture,
-            double curlMm,
-            double lengthMm,
-            Worn worn,
-            Fall f) {
+    private static LockView lock(List<Integer> strands, @Nullable Texture texture, double curlMm, Fall f) {
         return new LockView(
-                of,
-                station,
                 strands,
                 texture,
                 curlMm,
-                tenth(lengthMm),
-                worn.way().isUp() && f.riseMm() == 0,
+                f.isDrawn(),
                 f.onHead(),
                 Flat.solid(f.line()),
                 f.bandMm().stream().map(Flat::tenth).toList(),
@@ -149,12 +121,5 @@ record LookView(Way way, String words, double seenThrough, double loft, List<Loc
 
     private static LaidView laid(Vec3 at, double areaMm2, double depth) {
         return new LaidView(tenth(at.x()), tenth(at.y()), tenth(at.z()), tenth(areaMm2), depth);
-    }
-
-    private static double lengthMm(Fall f) {
-        return f.riseMm()
-                + IntStream.range(1, f.line().size())
-                        .mapToDouble(i -> f.line().get(i).distance(f.line().get(i - 1)))
-                        .sum();
     }
 }
