@@ -2,7 +2,7 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-/** Arrows of the front end: app → features → words, viz, ui, api → lib. */
+/** Arrows of the front end: app → features → stills → words, viz, ui, api → lib. */
 const forbid = (files, ...patterns) => ({
   files,
   rules: {
@@ -11,7 +11,7 @@ const forbid = (files, ...patterns) => ({
       {
         patterns: patterns.map((group) => ({
           group: [group],
-          message: 'against the arrows: app → features → words, viz, ui, api → lib',
+          message: 'against the arrows: app → features → stills → words, viz, ui, api → lib',
         })),
       },
     ],
@@ -29,13 +29,15 @@ export default tseslint.config(
     '**/api/*',
     '**/ui/*',
     '**/viz/**',
+    '**/stills',
     '**/features/**',
     '**/app/*',
   ),
-  forbid(['src/api/**'], '**/ui/*', '**/viz/**', '**/features/**', '**/app/*', 'react'),
-  forbid(['src/ui/**'], '**/words', '**/api/*', '**/viz/**', '**/features/**', '**/app/*'),
+  forbid(['src/api/**'], '**/stills', '**/ui/*', '**/viz/**', '**/features/**', '**/app/*', 'react'),
+  forbid(['src/ui/**'], '**/stills', '**/words', '**/api/*', '**/viz/**', '**/features/**', '**/app/*'),
   forbid(
     ['src/viz/**'],
+    '**/stills',
     '**/words',
     '**/ui/*',
     '**/features/**',
@@ -43,7 +45,8 @@ export default tseslint.config(
     'zustand',
     '**/api/client',
   ),
-  forbid(['src/words/**'], '**/viz/**', '**/features/**', '**/app/*'),
+  forbid(['src/words/**'], '**/stills', '**/viz/**', '**/features/**', '**/app/*'),
+  forbid(['src/stills/**'], '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),

@@ -14,6 +14,8 @@ import type {
   Pattern,
   PracticeHead,
   SavedPlan,
+  Sight,
+  StillView,
   StylistDraft,
   Visit,
   VisitTile,
@@ -138,6 +140,18 @@ export const api = {
     take(http.GET('/api/plans/{id}', { params: { path: { id } } })) as Promise<SavedPlan>,
   planTiles: (client: string[]) =>
     take(http.GET('/api/plans/tiles', { params: { query: { client } } })),
+  stills: (plan: string[]) =>
+    take(http.GET('/api/stills', { params: { query: { plan } } })) as Promise<StillView[]>,
+  /** Keeps a plan's picture, with how it is looked at and what it was drawn from. */
+  keepStill: (id: string, sight: Sight & { of: string; pinned: boolean }, picture: Blob) =>
+    take(
+      http.PUT('/api/plans/{id}/still', {
+        params: { path: { id }, query: { ...sight, part: sight.part ?? undefined } },
+        body: picture as never,
+        bodySerializer: (b: unknown) => b as Blob,
+        headers: { 'Content-Type': picture.type },
+      }),
+    ) as Promise<StillView>,
   /** A brief that was kept in this browser in an older format. */
   opened: (document: unknown) =>
     take(http.POST('/api/plans/opened', { body: document as never })) as Promise<Brief>,

@@ -66,6 +66,8 @@ export type Drawn = Schemas['DrawnView'];
 export type Read = Schemas['ReadView'];
 /** A plan with both its answers: what is drawn, and what is read as far as it has come. */
 export type Plan = Drawn & Read;
+export type StillView = Schemas['StillView'];
+export type Sight = Schemas['Sight'];
 export type PlanTile = Schemas['PlanTileView'];
 export type PlanRow = Schemas['Row'];
 export type PlanStation = Schemas['Station'];

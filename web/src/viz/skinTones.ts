@@ -7,3 +7,8 @@ export const SKIN_TONES = [
   { id: 'peat', words: 'peat', colour: '#5b3a28' },
   { id: 'bark', words: 'bark', colour: '#3d281d' },
 ] as const;
+
+const USUAL = SKIN_TONES[3];
+
+/** A tone by its id; the usual one for an id that nobody knows. */
+export const toneOf = (id: string) => SKIN_TONES.find((t) => t.id === id) ?? USUAL;

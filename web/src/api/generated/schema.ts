@@ -107,7 +107,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show_1"];
+        get: operations["show_2"];
         put: operations["change_5"];
         post?: never;
         delete: operations["erase"];
@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show_4"];
+        get: operations["show_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -667,7 +667,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show_3"];
+        get: operations["show_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -749,7 +749,7 @@ export interface paths {
         };
         get: operations["list_3"];
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -781,7 +781,7 @@ export interface paths {
         };
         get: operations["list_2"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/still": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["show_1"];
+        put: operations["keep_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/worksheets": {
         parameters: {
             query?: never;
@@ -1045,6 +1061,22 @@ export interface paths {
         trace?: never;
     };
     "/api/shopping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stills": {
         parameters: {
             query?: never;
             header?: never;
@@ -1179,7 +1211,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["show_2"];
+        get: operations["show_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2504,6 +2536,13 @@ export interface components {
             planVersion: number;
             sheet: components["schemas"]["WorkSheetForm"];
         };
+        KeptStill: {
+            isPinned: boolean;
+            /** Format: int64 */
+            keptAt: number;
+            of: string;
+            seen: components["schemas"]["Sight"];
+        };
         KnownView: {
             hasDigits: boolean;
             /** Format: uuid */
@@ -2682,6 +2721,7 @@ export interface components {
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE" | null;
         };
         LookView: {
+            colours: string[];
             hair: components["schemas"]["LockView"][];
             laid: components["schemas"]["LaidView"][];
             /** Format: double */
@@ -3493,6 +3533,19 @@ export interface components {
             value: string;
             words: string;
         };
+        Sight: {
+            /** Format: double */
+            day: number;
+            /** Format: int32 */
+            part: number | null;
+            /** Format: double */
+            round: number;
+            skin: string;
+            /** Format: double */
+            up: number;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+        };
         SightView: {
             station: string;
             why: string;
@@ -3685,6 +3738,12 @@ export interface components {
             /** @enum {string} */
             stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
             words: components["schemas"]["Piece"][];
+        };
+        StillView: {
+            kept: components["schemas"]["KeptStill"] | null;
+            now: string;
+            /** Format: uuid */
+            plan: string;
         };
         StockView: {
             grades: components["schemas"]["GradeWords"][];
@@ -3939,6 +3998,8 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             pictures: number;
+            /** Format: uuid */
+            planId: string | null;
             planName: string;
             /** Format: int32 */
             shares: number;
@@ -4325,7 +4386,7 @@ export interface operations {
             };
         };
     };
-    show_1: {
+    show_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4603,7 +4664,7 @@ export interface operations {
             };
         };
     };
-    show_4: {
+    show_5: {
         parameters: {
             query?: {
                 from?: string;
@@ -5274,7 +5335,7 @@ export interface operations {
             };
         };
     };
-    show_3: {
+    show_4: {
         parameters: {
             query: {
                 stylist: string;
@@ -5413,7 +5474,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5477,7 +5538,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5941,6 +6002,65 @@ export interface operations {
             };
         };
     };
+    show_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query: {
+                of: string;
+                round: number;
+                up: number;
+                skin: string;
+                way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
+                part?: number;
+                day?: number;
+                pinned?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "image/jpeg": string;
+                "image/png": string;
+                "image/webp": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StillView"];
+                };
+            };
+        };
+    };
     freeze: {
         parameters: {
             query?: never;
@@ -5983,7 +6103,7 @@ export interface operations {
             };
         };
     };
-    list_6: {
+    list_7: {
         parameters: {
             query?: {
                 days?: number;
@@ -6001,6 +6121,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ShoppingView"];
+                };
+            };
+        };
+    };
+    list_6: {
+        parameters: {
+            query: {
+                plan: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StillView"][];
                 };
             };
         };
@@ -6213,7 +6355,7 @@ export interface operations {
             };
         };
     };
-    show_2: {
+    show_3: {
         parameters: {
             query?: never;
             header?: never;

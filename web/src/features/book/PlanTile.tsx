@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { PlanTile as Tile } from '../../api/types';
 import { formatMinutes, plural } from '../../lib/time';
+import { Still } from '../../stills';
 import { SCREEN } from '../../viz/palette';
 import { SmallMap } from '../../viz/SmallMap';
 
@@ -13,17 +14,9 @@ export function PlanTile({ plan }: { plan: Tile }) {
         to={`/bench/${plan.id}`}
         className="flex items-center gap-4 rounded-md border border-line bg-ground p-2 hover:border-thread-deep"
       >
-        <div className="h-20 w-16 shrink-0">
-          {s && (
-            <SmallMap
-              outline={s.outline}
-              rows={s.rows}
-              parts={s.parts}
-              palette={SCREEN}
-              className="h-20 w-16"
-            />
-          )}
-        </div>
+        <Still plan={plan.id} alt="" className="h-25 w-20 shrink-0">
+          <div className="h-25 w-20 shrink-0" />
+        </Still>
         <div className="min-w-0 flex-1">
           <p className="truncate font-semibold">{plan.name}</p>
           {plan.problem && <p className="text-sm text-chalk">▲ {plan.problem}</p>}
@@ -39,6 +32,15 @@ export function PlanTile({ plan }: { plan: Tile }) {
             </dl>
           )}
         </div>
+        {s && (
+          <SmallMap
+            outline={s.outline}
+            rows={s.rows}
+            parts={s.parts}
+            palette={SCREEN}
+            className="h-20 w-16 shrink-0"
+          />
+        )}
       </Link>
     </li>
   );

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { VisitTile, Words } from '../../api/types';
 import { plural } from '../../lib/time';
+import { Still } from '../../stills';
 import { useWords } from '../../words';
 
 /** Visits as rows of beads: how far each is. */
@@ -12,15 +13,22 @@ export function Visits({ visits }: { visits: VisitTile[] }) {
         <li key={v.id}>
           <Link
             to={`/chair/${v.id}`}
-            className="block rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+            className="flex gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
           >
-            <p className="flex items-baseline gap-3">
-              <span className="min-w-0 flex-1 truncate text-lg font-semibold">{v.clientName}</span>
-              <span className="shrink-0 text-sm text-soft">{dayOf(v.day)}</span>
-            </p>
-            <p className="truncate text-soft">{v.planName}</p>
-            <Progress visit={v} />
-            <p className="mt-1.5 text-sm">{standing(v, stages)}</p>
+            {v.planId && (
+              <Still plan={v.planId} alt="" className="-my-1 -ml-1 h-25 w-20 shrink-0" />
+            )}
+            <div className="min-w-0 flex-1">
+              <p className="flex items-baseline gap-3">
+                <span className="min-w-0 flex-1 truncate text-lg font-semibold">
+                  {v.clientName}
+                </span>
+                <span className="shrink-0 text-sm text-soft">{dayOf(v.day)}</span>
+              </p>
+              <p className="truncate text-soft">{v.planName}</p>
+              <Progress visit={v} />
+              <p className="mt-1.5 text-sm">{standing(v, stages)}</p>
+            </div>
           </Link>
         </li>
       ))}

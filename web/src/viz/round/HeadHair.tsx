@@ -14,7 +14,6 @@ export const COARSE = 'coarse hair';
 interface Props {
   look: LookView;
   axes: Solid['axes'];
-  colours: string[];
   /** Half as many locks, while it is turned. */
   isTurning: boolean;
   /** Hair without light, while it is asked where skin shows. */
@@ -25,12 +24,12 @@ interface Props {
  * All hair as one surface; drawn in few bands at first and while it is turned, and in all of them as soon as there is time to make
  * those.
  */
-export function HeadHair({ look, axes, colours, isTurning, isFlat }: Props) {
+export function HeadHair({ look, axes, isTurning, isFlat }: Props) {
   const coarse = useMemo(
-    () => hairGeometry(buildLocks(look, axes, TURNING), colours),
-    [look, axes, colours],
+    () => hairGeometry(buildLocks(look, axes, TURNING), look.colours),
+    [look, axes],
   );
-  const fine = useFine(look, axes, colours);
+  const fine = useFine(look, axes);
   const isCoarse = isTurning || !fine;
   const grain = useMemo(() => grainTexture(), []);
   const material = useMemo(
@@ -51,16 +50,16 @@ export function HeadHair({ look, axes, colours, isTurning, isFlat }: Props) {
 }
 
 /** All bands, once what was asked for last could be drawn in few. */
-function useFine(look: LookView, axes: Solid['axes'], colours: string[]) {
+function useFine(look: LookView, axes: Solid['axes']) {
   const [made, setMade] = useState<{ of: LookView; geometry: BufferGeometry }>();
   const { invalidate } = useThree();
   useEffect(() => {
     const timer = window.setTimeout(() => {
-      setMade({ of: look, geometry: hairGeometry(buildLocks(look, axes, FULL), colours) });
+      setMade({ of: look, geometry: hairGeometry(buildLocks(look, axes, FULL), look.colours) });
       invalidate();
     }, MAKES_AFTER_MS);
     return () => window.clearTimeout(timer);
-  }, [look, axes, colours, invalidate]);
+  }, [look, axes, invalidate]);
   useEffect(() => () => made?.geometry.dispose(), [made]);
   return made?.of === look ? made.geometry : undefined;
 }

@@ -12,6 +12,7 @@ import type { LookView, Solid } from '../../api/types';
 import { HeadForm } from './HeadForm';
 import { COARSE, HeadHair } from './HeadHair';
 import { Barbs, Beads } from './Marks';
+import type { Pose } from './pose';
 import { useTurning } from './useTurning';
 import { FIELD_OF_VIEW, MIDDLE, standsAt, VIEWS, type View } from './views';
 
@@ -19,6 +20,8 @@ import { FIELD_OF_VIEW, MIDDLE, standsAt, VIEWS, type View } from './views';
 export interface Picture {
   /** The picture as it is seen, PNG. */
   png: () => Promise<Blob>;
+  /** From where it is looked at. */
+  from: () => Pick<View, 'round' | 'up'>;
 }
 
 interface Props {
@@ -26,13 +29,13 @@ interface Props {
   heldRow?: string | undefined;
   /** The hair as it falls; none, and the plan is drawn on the bare head. */
   look: LookView | undefined;
-  /** The colour of each hair of the mix. */
-  colours: string[];
   skin: string;
   view: View;
   onView: (view: View) => void;
   /** Whether skin that shows is marked. */
   isMarked: boolean;
+  /** The camera, where other heads are looked at with the same. */
+  pose?: Pose | undefined;
   ref?: Ref<Picture>;
 }
 
@@ -99,10 +102,14 @@ interface SceneProps extends Omit<Props, 'onView'> {
   };
 }
 
-function Scene({ solid, heldRow, look, colours, skin, view, isMarked, orbit, ref }: SceneProps) {
+function Scene({ solid, heldRow, look, skin, view, isMarked, pose, orbit, ref }: SceneProps) {
   const { isTurning, turned } = useTurning(isMarked);
   const { gl, scene, camera, invalidate } = useThree();
   useImperativeHandle(ref, () => ({
+    from: () => ({
+      round: orbit.current?.getAzimuthalAngle() ?? view.round,
+      up: orbit.current ? Math.PI / 2 - orbit.current.getPolarAngle() : view.up,
+    }),
     png: async () => {
       // At first, and while it is turned, it is drawn in few bands.
       while (scene.getObjectByName(COARSE)) await new Promise((later) => setTimeout(later, 40));
@@ -123,6 +130,15 @@ function Scene({ solid, heldRow, look, colours, skin, view, isMarked, orbit, ref
     orbit.current?.update();
     invalidate();
   }, [view, camera, orbit, invalidate]);
+  useEffect(
+    () =>
+      pose?.hear(camera, (at) => {
+        camera.position.set(...at);
+        orbit.current?.update();
+        turned();
+      }),
+    [pose, camera, orbit, turned],
+  );
   useEffect(() => {
     invalidate();
   }, [isMarked, look, skin, invalidate]);
@@ -136,13 +152,7 @@ function Scene({ solid, heldRow, look, colours, skin, view, isMarked, orbit, ref
         isMarked={isMarked && look !== undefined}
       />
       {look ? (
-        <HeadHair
-          look={look}
-          axes={solid.axes}
-          colours={colours}
-          isTurning={isTurning}
-          isFlat={isMarked}
-        />
+        <HeadHair look={look} axes={solid.axes} isTurning={isTurning} isFlat={isMarked} />
       ) : (
         <>
           <Beads flat={solid.stations} />
@@ -157,7 +167,10 @@ function Scene({ solid, heldRow, look, colours, skin, view, isMarked, orbit, ref
         minDistance={420}
         maxDistance={1600}
         rotateSpeed={view.isMirrored ? -1 : 1}
-        onChange={turned}
+        onChange={() => {
+          turned();
+          pose?.move(camera, camera.position.toArray());
+        }}
       />
     </>
   );

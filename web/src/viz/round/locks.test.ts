@@ -24,6 +24,7 @@ function look(
   for (let i = 1; i <= 12; i++) line.push(x, y - 6, z - 15 * i);
   const points = line.length / 3;
   return {
+    colours: ['1'],
     words: 'down',
     seenThrough: 0.7,
     loft: 1,

@@ -9,7 +9,7 @@ export interface View {
   isMirrored?: boolean;
 }
 
-const DEGREE = Math.PI / 180;
+export const DEGREE = Math.PI / 180;
 
 export const VIEWS: readonly View[] = [
   { id: 'front', words: 'front', key: '1', round: 0, up: 4 * DEGREE },
@@ -20,6 +20,9 @@ export const VIEWS: readonly View[] = [
   { id: 'top', words: 'top', key: '6', round: 0, up: 84 * DEGREE },
   { id: 'mirror', words: 'as she sees it', key: '7', round: 0, up: 4 * DEGREE, isMirrored: true },
 ];
+
+/** From where a head is looked at if nobody says so. */
+export const USUAL_VIEW = VIEWS[1] as View;
 
 /** What the camera looks at, in the scene, mm: a little under the ears. */
 export const MIDDLE = [0, -52, 0] as const;

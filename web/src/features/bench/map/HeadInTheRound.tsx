@@ -1,36 +1,105 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { ImageDown } from 'lucide-react';
-import { lazy, Suspense, useEffect, useMemo, useRef, useState } from 'react';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { ImageDown, Pin } from 'lucide-react';
+import { lazy, Suspense, useEffect, useMemo, useRef, useState, type Ref } from 'react';
 import { api } from '../../../api/client';
+import type { Brief } from '../../../api/types';
+import { make, stillQuery } from '../../../stills';
 import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import type { Picture } from '../../../viz/round/HeadView';
-import { VIEWS } from '../../../viz/round/views';
-import { SKIN_TONES } from '../../../viz/skinTones';
+import { Pose } from '../../../viz/round/pose';
+import { DEGREE, USUAL_VIEW, VIEWS, type View } from '../../../viz/round/views';
+import { SKIN_TONES, toneOf } from '../../../viz/skinTones';
 import { fileName, offerFile } from '../paper/offerFile';
-import { useBench, useComputed } from '../draft/useBench';
+import { useBench } from '../draft/useBench';
 
 // What draws in the round is large, and is fetched while the hair is worked out.
 const fetchView = () => import('../../../viz/round/HeadView');
 const HeadView = lazy(fetchView);
 
-/** The same head in the round, hooked and worn, to be turned; asked for only while it is looked at. */
+/**
+ * The same head in the round, hooked and worn, to be turned; asked for only while it is looked at. Where a plan is kept beside it, both
+ * heads are, with one camera.
+ */
 export function HeadInTheRound() {
   const brief = useBench((b) => b.brief);
-  const heldRow = useBench((b) => b.heldRow);
-  const how = useBench((b) => b.worn);
+  const beside = useBench((b) => b.beside);
   const name = useBench((b) => b.name);
-  const { plan } = useComputed();
+  const day = useBench((b) => b.worn.day);
+  const isPinnable = useBench((b) => b.home === 'bench');
   const { skin, set } = usePrefs();
   const [hasHair, setHair] = useState(true);
   const [isMarked, setMarked] = useState(false);
-  const [view, setView] = useState(VIEWS[1] ?? VIEWS[0]);
+  const [view, setView] = useState<View>(USUAL_VIEW);
+  const [words, setWords] = useState<string>();
   const picture = useRef<Picture>(null);
+  const pose = useMemo(() => new Pose(), []);
+  const tone = toneOf(skin);
   useEffect(() => {
     void fetchView();
   }, []);
+  const save = async () => {
+    const png = await picture.current?.png();
+    if (png) offerFile(fileName(`${name} ${view.words}`, 'png'), 'image/png', png);
+  };
+  const seen = { hasHair, isMarked, view, setView, pose, skin: tone.colour };
+  return (
+    <div className="relative flex min-h-0 min-w-0 flex-1">
+      {beside && <Head {...seen} brief={beside} caption="kept" />}
+      <Head
+        {...seen}
+        brief={brief}
+        caption={beside ? 'now' : undefined}
+        picture={picture}
+        onWorn={setWords}
+      />
+      <div className="absolute top-2 left-2 flex max-w-44 flex-col gap-1 rounded-md bg-sheet/90 px-2 py-1 text-sm">
+        <Tick words="with its hair" isOn={hasHair} onChange={setHair} />
+        {hasHair && <Tick words="mark where skin shows" isOn={isMarked} onChange={setMarked} />}
+        {words && hasHair && (
+          <p className="px-1 text-soft">
+            worn {words}, day {day}
+          </p>
+        )}
+        <Button look="quiet" onClick={() => void save()}>
+          <ImageDown size={15} aria-hidden /> save the picture
+        </Button>
+        {isPinnable && <PinIt picture={picture} tone={tone.id} />}
+      </div>
+      <Tones tone={tone.id} onChoose={(id) => set({ skin: id })} />
+      <div className="pointer-events-none absolute inset-x-2 bottom-2 overflow-x-auto text-center [&>*]:pointer-events-auto [&>*]:max-w-none [&>*]:bg-sheet">
+        <Switch
+          label="Seen from"
+          value={view.id}
+          options={VIEWS.map((v) => ({ value: v.id, words: v.words }))}
+          onChoose={(id) => setView(VIEWS.find((v) => v.id === id) ?? view)}
+        />
+      </div>
+    </div>
+  );
+}
+
+interface HeadProps {
+  brief: Brief;
+  hasHair: boolean;
+  isMarked: boolean;
+  view: View;
+  setView: (view: View) => void;
+  pose: Pose;
+  skin: string;
+  /** Which of two it is. */
+  caption: string | undefined;
+  picture?: Ref<Picture>;
+  /** Hears in words how it is worn. */
+  onWorn?: (words: string) => void;
+}
+
+/** One head, as the bench wears its hair. */
+function Head({ brief, hasHair, setView, caption, picture, onWorn, ...seen }: HeadProps) {
+  const how = useBench((b) => b.worn);
+  const heldRow = useBench((b) => b.heldRow);
   const solid = useQuery({
     queryKey: ['solid', brief],
     queryFn: () => api.solid(brief),
@@ -45,54 +114,67 @@ export function HeadInTheRound() {
     gcTime: 0,
     retry: false,
   });
-  const named = plan?.hairs.map((h) => h.colour).join('|') ?? '';
-  const colours = useMemo(() => named.split('|'), [named]);
-  const tone = SKIN_TONES.find((t) => t.id === skin) ?? SKIN_TONES[3];
-  if (!solid.data || (hasHair && !look.data) || !view) {
+  const words = look.data?.words;
+  useEffect(() => {
+    if (words) onWorn?.(words);
+  }, [words, onWorn]);
+  if (!solid.data || (hasHair && !look.data)) {
     const error = solid.error ?? look.error;
     return <Turning words={error ? error.message : 'Turning the head…'} />;
   }
-  const save = async () => {
-    const png = await picture.current?.png();
-    if (png) offerFile(fileName(`${name} ${view.words}`, 'png'), 'image/png', png);
-  };
   return (
-    <div className="relative flex min-h-0 min-w-0 flex-1">
+    <div className="relative flex min-h-0 min-w-0 flex-1 not-first:border-l not-first:border-line">
       <Suspense fallback={<Turning words="Turning the head…" />}>
         <HeadView
+          {...seen}
           ref={picture}
           solid={solid.data}
           heldRow={hasHair ? undefined : heldRow}
           look={hasHair ? look.data : undefined}
-          colours={colours}
-          skin={tone.colour}
-          view={view}
           onView={setView}
-          isMarked={isMarked}
         />
       </Suspense>
-      <div className="absolute top-2 left-2 flex max-w-44 flex-col gap-1 rounded-md bg-sheet/90 px-2 py-1 text-sm">
-        <Tick words="with its hair" isOn={hasHair} onChange={setHair} />
-        {hasHair && <Tick words="mark where skin shows" isOn={isMarked} onChange={setMarked} />}
-        {look.data && hasHair && (
-          <p className="px-1 text-soft">
-            worn {look.data.words}, day {how.day}
-          </p>
-        )}
-        <Button look="quiet" onClick={() => void save()}>
-          <ImageDown size={15} aria-hidden /> save the picture
-        </Button>
-      </div>
-      <Tones tone={tone.id} onChoose={(id) => set({ skin: id })} />
-      <div className="pointer-events-none absolute inset-x-2 bottom-2 overflow-x-auto text-center [&>*]:pointer-events-auto [&>*]:max-w-none [&>*]:bg-sheet">
-        <Switch
-          label="Seen from"
-          value={view.id}
-          options={VIEWS.map((v) => ({ value: v.id, words: v.words }))}
-          onChoose={(id) => setView(VIEWS.find((v) => v.id === id) ?? view)}
-        />
-      </div>
+      {caption && (
+        <p className="pointer-events-none absolute inset-x-0 top-3 text-center text-lg font-semibold">
+          {caption}
+        </p>
+      )}
     </div>
+  );
+}
+
+/** What is seen becomes the picture of the plan, wherever plans are listed, until it is pinned otherwise. */
+function PinIt({ picture, tone }: { picture: { current: Picture | null }; tone: string }) {
+  const plan = useBench((b) => b.planId);
+  const how = useBench((b) => b.worn);
+  const client = useQueryClient();
+  const pin = useMutation({
+    mutationFn: async () => {
+      const from = picture.current?.from() ?? USUAL_VIEW;
+      const still = await client.fetchQuery({ ...stillQuery(plan), staleTime: 0 });
+      if (!still) throw new Error('This plan is no longer in the book.');
+      const sight = {
+        round: from.round / DEGREE,
+        up: from.up / DEGREE,
+        skin: tone,
+        way: how.way,
+        part: how.part,
+        day: how.day,
+      };
+      return make(still, sight, true);
+    },
+    onSuccess: (made) => client.setQueryData(stillQuery(plan).queryKey, made),
+  });
+  return (
+    <>
+      <Button look="quiet" disabled={pin.isPending} onClick={() => pin.mutate()}>
+        <Pin size={15} aria-hidden /> {pin.isPending ? 'drawing it…' : 'pin as its picture'}
+      </Button>
+      <p role="status" className="px-1 text-soft empty:hidden">
+        {pin.isSuccess && 'Pinned: so the book shows it.'}
+        {pin.isError && `▲ ${pin.error.message}`}
+      </p>
+    </>
   );
 }
 

@@ -5,6 +5,7 @@ import { useMemo, useState } from 'react';
 import { api } from '../../../api/client';
 import type { Brief, Comparison, Family, Foundation } from '../../../api/types';
 import { mmPer } from '../../../lib/length';
+import { Drawn, usualSight } from '../../../stills';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Field';
 import { useLengths, usePrefs } from '../../../ui/prefs';
@@ -92,7 +93,10 @@ export function Compare() {
                 options={options}
                 onChoose={(v) => setColumns(columns.map((c, k) => (k === i ? v : c)))}
               />
-              <Map compared={compared.data} index={i} />
+              <div className="flex h-72 gap-2">
+                <Map compared={compared.data} index={i} />
+                {!isNarrow && <Look compared={compared.data} index={i} />}
+              </div>
               <div className="flex gap-2">
                 <Button
                   look="main"
@@ -136,11 +140,11 @@ const alternativeTo = (brief: Brief): Family =>
 function Map({ compared, index }: { compared: Comparison | undefined; index: number }) {
   const { unit, fingerMm, isTurned } = usePrefs();
   const plan = compared?.plans[index];
-  if (!plan) return <div className="h-72 rounded-md bg-ground" />;
+  if (!plan) return <div className="flex-1 rounded-md bg-ground" />;
   return (
     <svg
       viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
-      className="h-72 w-full rounded-md bg-ground"
+      className="min-w-0 flex-1 rounded-md bg-ground"
       role="img"
       aria-label={`Map of foundation ${index + 1}`}
     >
@@ -153,6 +157,23 @@ function Map({ compared, index }: { compared: Comparison | undefined; index: num
         unitMm={mmPer(unit, fingerMm)}
       />
     </svg>
+  );
+}
+
+/** What it looks like worn. */
+function Look({ compared, index }: { compared: Comparison | undefined; index: number }) {
+  const skin = usePrefs((p) => p.skin);
+  const sight = useMemo(() => usualSight(skin), [skin]);
+  const plan = compared?.plans[index];
+  return plan ? (
+    <Drawn
+      brief={plan.brief as Brief}
+      sight={sight}
+      alt={`Foundation ${index + 1} worn down`}
+      className="w-2/5"
+    />
+  ) : (
+    <div className="w-2/5 rounded-md bg-ground" />
   );
 }
 

@@ -2,6 +2,7 @@ import type { Plan } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { packSize, pieces } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
+import { Still } from '../../../stills';
 import { Fold } from '../../../ui/Fold';
 import { useLengths } from '../../../ui/prefs';
 import { useComputed } from '../draft/useBench';
@@ -14,6 +15,7 @@ const ORDINALS = ['first', 'second', 'third', 'fourth'];
 /** What to buy and prepare, how the time goes, what it costs; and the head balanced for a wish. */
 export function CountsStep() {
   const home = useBench((b) => b.home);
+  const planId = useBench((b) => b.planId);
   const { plan } = useComputed();
   const lengths = useLengths();
   if (!plan) return null;
@@ -21,8 +23,9 @@ export function CountsStep() {
   const { needs, hairs, quote } = plan;
   return (
     <>
-      <section aria-label="Quote">
-        <p className="flex items-baseline justify-between">
+      <section aria-label="Quote" className="flex items-end gap-3">
+        {home === 'bench' && <Still plan={planId} alt="What it will look like" className="w-24" />}
+        <p className="flex flex-1 flex-wrap items-baseline justify-between gap-1">
           <span className="font-semibold">Quote, in all</span>
           <strong className="text-3xl leading-none">
             {formatMoney(quote.totalMinor, quote.currency)}

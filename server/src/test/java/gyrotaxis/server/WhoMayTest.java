@@ -101,7 +101,9 @@ class WhoMayTest {
             return api.get(path);
         }
         return api.answer(api.signed(path)
-                .header("Content-Type", path.contains("/pictures/") ? "image/png" : "application/json")
+                .header(
+                        "Content-Type",
+                        path.contains("/pictures/") || path.endsWith("/still") ? "image/png" : "application/json")
                 .method(method, BodyPublishers.ofString("{}"))
                 .build());
     }

@@ -6,6 +6,7 @@ import static gyrotaxis.server.db.Tables.CONSENT;
 import static gyrotaxis.server.db.Tables.FOLLOW_UP;
 import static gyrotaxis.server.db.Tables.HEAD;
 import static gyrotaxis.server.db.Tables.PLAN;
+import static gyrotaxis.server.db.Tables.STILL;
 import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.VISIT_EVENT;
 import static gyrotaxis.server.db.Tables.VISIT_PICTURE;
@@ -94,16 +95,27 @@ class ClientFile {
                     .where(VISIT.CLIENT_ID.eq(client))
                     .fetch();
             for (var p : pictures) {
-                zip.putNextEntry(new ZipEntry("pictures/" + p.value1() + ".jpg"));
-                zip.write(p.value2());
-                zip.closeEntry();
+                put(zip, "pictures/" + p.value1() + ".jpg", p.value2());
+            }
+            var stills = db.select(STILL.PLAN_ID, STILL.JPEG)
+                    .from(STILL)
+                    .join(PLAN)
+                    .on(PLAN.ID.eq(STILL.PLAN_ID))
+                    .where(PLAN.CLIENT_ID.eq(client))
+                    .fetch();
+            for (var s : stills) {
+                put(zip, "plans/" + s.value1() + ".jpg", s.value2());
             }
         }
     }
 
     private static void put(ZipOutputStream zip, String name, String text) throws IOException {
+        put(zip, name, text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
         zip.putNextEntry(new ZipEntry(name));
-        zip.write(text.getBytes(StandardCharsets.UTF_8));
+        zip.write(bytes);
         zip.closeEntry();
     }
 }

@@ -63,7 +63,7 @@ final class Rules {
             Rule.of(Role.OWNER, DELETE, "/api/clients/{id}"),
             Rule.of(Role.STYLIST, GET, "/api/people"),
             Rule.of(Role.OWNER, null, "/api/people/**"),
-            Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping", "/api/worksheets/{id}"),
+            Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping", "/api/stills", "/api/worksheets/{id}"),
             Rule.of(Role.STYLIST, POST, "/api/diary/free"),
             Rule.of(Role.STYLIST, GET, "/api/diary"),
             Rule.of(Role.STYLIST, PUT, "/api/learning/**"),

@@ -52,6 +52,11 @@ class JooqPlans implements Plans, HairInUse {
     }
 
     @Override
+    public List<Tiles.Row> rowsOf(Set<UUID> ids) {
+        return db.selectFrom(PLAN).where(PLAN.ID.in(ids)).fetch(this::row);
+    }
+
+    @Override
     public BriefBody brief(String document) {
         return kept.read(Form.PLAN, document, PlanForm.class).brief().completed();
     }

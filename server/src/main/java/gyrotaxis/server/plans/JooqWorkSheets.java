@@ -46,11 +46,11 @@ class JooqWorkSheets implements WorkSheets, SmartInitializingSingleton {
     }
 
     @Override
-    public Map<UUID, String> names(Set<UUID> ids) {
-        return db.select(WORK_SHEET.ID, WORK_SHEET.PLAN_NAME)
+    public Map<UUID, PlanDesk.OfSheet> plans(Set<UUID> ids) {
+        return db.select(WORK_SHEET.ID, WORK_SHEET.PLAN_NAME, WORK_SHEET.PLAN_ID)
                 .from(WORK_SHEET)
                 .where(WORK_SHEET.ID.in(ids))
-                .fetchMap(WORK_SHEET.ID, WORK_SHEET.PLAN_NAME);
+                .fetchMap(WORK_SHEET.ID, r -> new PlanDesk.OfSheet(r.value2(), Optional.ofNullable(r.value3())));
     }
 
     @Override

@@ -118,6 +118,15 @@ public class PlanDesk {
         return f.orRefuse(() -> tiles.of(plans.rows(clients)));
     }
 
+    /**
+     * A fingerprint of all that the looks of some plans follow from, by their ids: where it is another than before, a picture of that
+     * plan is out of date. Plans that are no longer kept are left out.
+     */
+    @Transactional(readOnly = true)
+    public Map<UUID, String> looks(Set<UUID> some) {
+        return tiles.looks(plans.rowsOf(some));
+    }
+
     @Transactional(readOnly = true)
     SavedPlanView find(UUID id) {
         return view(stored(id));
@@ -129,10 +138,18 @@ public class PlanDesk {
         return plans.find(id).map(p -> new Planned(p.id(), p.clientId(), p.name(), p.brief()));
     }
 
-    /** What the plans of worksheets were called then, by the sheets' ids. */
+    /**
+     * The plan of a worksheet.
+     *
+     * @param planName what it was called then
+     * @param plan empty once it is gone
+     */
+    public record OfSheet(String planName, Optional<UUID> plan) {}
+
+    /** The plans of worksheets, by the sheets' ids. */
     @Transactional(readOnly = true)
-    public Map<UUID, String> sheetNames(Set<UUID> sheetIds) {
-        return sheets.names(sheetIds);
+    public Map<UUID, OfSheet> ofSheets(Set<UUID> sheetIds) {
+        return sheets.plans(sheetIds);
     }
 
     /** What plans are called, by id. */

@@ -15,6 +15,9 @@ interface Plans {
     /** Those of some clients as far as their tiles need them, the last changed first. */
     List<Tiles.Row> rows(Set<UUID> clients);
 
+    /** Some plans as far as their tiles need them; those that are no longer kept are left out. */
+    List<Tiles.Row> rowsOf(Set<UUID> ids);
+
     /** The brief of a document. */
     BriefBody brief(String document);
 

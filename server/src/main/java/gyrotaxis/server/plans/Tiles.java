@@ -24,6 +24,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -154,12 +155,28 @@ class Tiles implements DisposableBean {
         }
     }
 
+    /** What some plans look like follows from this, by their ids: where it is another, they look otherwise. */
+    Map<UUID, String> looks(List<Row> rows) {
+        Map<UUID, Shelf.Free> hair = shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
+        Map<UUID, String> all = new LinkedHashMap<>();
+        rows.forEach(row -> all.put(
+                row.id(),
+                print(
+                        row,
+                        Objects.requireNonNull(hair.get(row.id())),
+                        line -> line.hair().toString())));
+        return all;
+    }
+
     private String print(Row row, Shelf.Free hair) {
+        return print(row, hair, Tiles::print);
+    }
+
+    private String print(Row row, Shelf.Free hair, Function<StockedLine, String> of) {
         StringBuilder from = new StringBuilder(version).append('\n').append(row.brief());
         for (String id : row.hairLines().split(" ")) {
             if (!id.isEmpty()) {
-                from.append('\n')
-                        .append(hair.find(UUID.fromString(id)).map(Tiles::print).orElse("gone"));
+                from.append('\n').append(hair.find(UUID.fromString(id)).map(of).orElse("gone"));
             }
         }
         try {

@@ -14,8 +14,8 @@ interface WorkSheets {
     /** The brief and the hair that a sheet was made of; empty for those that were kept without. */
     Optional<PlanForm> basis(UUID id);
 
-    /** What the plans of sheets were called, by the sheets' ids. */
-    Map<UUID, String> names(Set<UUID> ids);
+    /** The plans of sheets, by the sheets' ids. */
+    Map<UUID, PlanDesk.OfSheet> plans(Set<UUID> ids);
 
     /** Keeps a new sheet, with what it was made of. */
     void add(KeptSheet sheet, PlanForm basis);

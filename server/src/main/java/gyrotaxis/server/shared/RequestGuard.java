@@ -35,7 +35,7 @@ final class RequestGuard extends OncePerRequestFilter {
     /** A picture straight from a telephone or a camera. */
     static final long MAX_PICTURE_BYTES = 24 * 1024 * 1024;
 
-    private static final Pattern PICTURE = Pattern.compile("/api/visits/[^/]+/pictures/[^/]+");
+    private static final Pattern PICTURE = Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)");
     private static final Set<String> PICTURES = Set.of("image/png", "image/jpeg", "image/webp");
     private static final String ERROR_PAGE = "/error";
 

@@ -11,6 +11,7 @@ import gyrotaxis.server.db.tables.records.VisitRecord;
 import gyrotaxis.server.language.HappeningBody;
 import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.pictures.Picture;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;

@@ -31,6 +31,8 @@ final class Views {
     /**
      * How far a visit is, for a list.
      *
+     * @param planId the plan its sheet was frozen from; null once that is gone
+     * @param planName what that was called then
      * @param shares shares of the sheet that were not left out
      * @param hooked how many of them sit on the head
      * @param stage what is worked next; null if nothing is left
@@ -44,6 +46,7 @@ final class Views {
             UUID id,
             UUID clientId,
             String clientName,
+            @Nullable @Schema(nullable = true) UUID planId,
             String planName,
             LocalDate day,
             @Nullable @Schema(nullable = true) UUID stylistId,

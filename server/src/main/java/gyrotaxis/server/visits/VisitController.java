@@ -1,5 +1,6 @@
 package gyrotaxis.server.visits;
 
+import gyrotaxis.server.pictures.Pictures;
 import gyrotaxis.server.visits.AfterViews.FollowUpView;
 import gyrotaxis.server.visits.AfterViews.OutcomeBody;
 import gyrotaxis.server.visits.Views.ArrivedView;

@@ -5,6 +5,8 @@ import com.github.benmanes.caffeine.cache.LoadingCache;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.diary.Links;
 import gyrotaxis.server.people.StudioDay;
+import gyrotaxis.server.pictures.Picture;
+import gyrotaxis.server.pictures.Pictures;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Asking;
@@ -45,6 +47,8 @@ public class VisitDesk {
     static final int MOST_AT_ONCE = 500;
 
     /** So much is answered at once. */
+    private static final PlanDesk.OfSheet NO_PLAN = new PlanDesk.OfSheet("", Optional.empty());
+
     private static final int MOST_ANSWERED = 2_000;
 
     private static final int LONGEST_LIST = 60;
@@ -124,13 +128,13 @@ public class VisitDesk {
     private List<VisitTile> tiles(List<Visit> some) {
         Map<UUID, String> clients =
                 book.names(some.stream().map(Visit::clientId).collect(Collectors.toSet()));
-        Map<UUID, String> plans =
-                this.plans.sheetNames(some.stream().map(Visit::sheetId).collect(Collectors.toSet()));
+        Map<UUID, PlanDesk.OfSheet> plans =
+                this.plans.ofSheets(some.stream().map(Visit::sheetId).collect(Collectors.toSet()));
         return some.stream()
                 .map(v -> tile(
                         v,
                         clients.getOrDefault(v.clientId(), ""),
-                        plans.getOrDefault(v.sheetId(), ""),
+                        plans.getOrDefault(v.sheetId(), NO_PLAN),
                         visits.told(v.id()).orElseGet(() -> Told.of(works.of(v.id())))))
                 .toList();
     }
@@ -318,12 +322,13 @@ public class VisitDesk {
         return works.of(id);
     }
 
-    private static VisitTile tile(Visit v, String client, String plan, Told t) {
+    private static VisitTile tile(Visit v, String client, PlanDesk.OfSheet sheet, Told t) {
         return new VisitTile(
                 v.id(),
                 v.clientId(),
                 client,
-                plan,
+                sheet.plan().orElse(null),
+                sheet.planName(),
                 v.day(),
                 v.stylist().orElse(null),
                 t.shares(),
@@ -358,7 +363,7 @@ public class VisitDesk {
     }
 
     /** Keeps a picture; sent twice it is kept once. */
-    Views.PictureView keep(UUID id, UUID picture, Visits.Picture made) {
+    Views.PictureView keep(UUID id, UUID picture, Picture made) {
         visit(id);
         visits.add(id, picture, made);
         return new Views.PictureView(picture, made.width(), made.height());
@@ -366,7 +371,7 @@ public class VisitDesk {
 
     /** A picture of a visit. */
     @Transactional(readOnly = true)
-    Visits.Picture picture(UUID id, UUID picture) {
+    Picture picture(UUID id, UUID picture) {
         return visits.picture(id, picture).orElseThrow(() -> new NotFound("This picture is not kept here yet."));
     }
 

@@ -1,5 +1,6 @@
 package gyrotaxis.server.visits;
 
+import gyrotaxis.server.pictures.Picture;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -48,9 +49,6 @@ interface Visits {
 
     /** One event's name. */
     record EventName(String device, long count) {}
-
-    /** A picture that is kept. */
-    record Picture(byte[] jpeg, int width, int height) {}
 
     /** Keeps a picture, unless it is known already. */
     void add(UUID visit, UUID id, Picture picture);

@@ -1,7 +1,18 @@
 /** What happens at the chair: visits, their events and pictures, and what follows from them. */
 @NullMarked
 @ApplicationModule(
-        allowedDependencies = {"shared", "language", "db", "book", "planning", "plans", "stock", "diary", "people"})
+        allowedDependencies = {
+            "shared",
+            "language",
+            "db",
+            "book",
+            "planning",
+            "plans",
+            "pictures",
+            "stock",
+            "diary",
+            "people"
+        })
 package gyrotaxis.server.visits;
 
 import org.jspecify.annotations.NullMarked;

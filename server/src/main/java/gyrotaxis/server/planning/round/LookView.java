@@ -28,10 +28,12 @@ import org.jspecify.annotations.Nullable;
  * @param words how it is worn
  * @param seenThrough hair lying so many times over leaves 1/e of the skin to be seen, and so on: what is drawn is as dense as that
  * @param loft volume against that of the first day
+ * @param colours the colour of each hair of the plan, by which strands are told
  * @param hair the hair of each share, of wefts, and her own that was left out
  * @param laid what lies where it is: a bun, braids that are shown, mesh, the roots of what was left out
  */
-public record LookView(String words, double seenThrough, double loft, List<LockView> hair, List<LaidView> laid) {
+public record LookView(
+        String words, double seenThrough, double loft, List<String> colours, List<LockView> hair, List<LaidView> laid) {
 
     /**
      * Hair rooted at one place, as a band about its middle.
@@ -87,6 +89,7 @@ public record LookView(String words, double seenThrough, double loft, List<LockV
                 worn.words(),
                 Cover.KAPPA,
                 Flat.hundredth(main.loft().at(day)),
+                hooked.hairs().stream().map(h -> h.colour()).toList(),
                 locks,
                 hooked.others().stream().flatMap(LookView::laid).toList());
     }

@@ -1,4 +1,4 @@
-package gyrotaxis.server.visits;
+package gyrotaxis.server.pictures;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
@@ -32,7 +32,7 @@ import javax.imageio.stream.ImageInputStream;
  * Makes a picture fit to be kept: turned upright, at most {@link #MOST_PX} long, drawn anew as a JPEG and so without anything that a
  * telephone wrote into it about place, time or owner.
  */
-final class Pictures {
+public final class Pictures {
     /** The longer side of what is kept, pixels. */
     static final int MOST_PX = 2_048;
 
@@ -56,7 +56,7 @@ final class Pictures {
      *
      * @throws FieldProblems with a sentence if it is none, or too large
      */
-    static Visits.Picture of(byte[] file) {
+    public static Picture of(byte[] file) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
@@ -139,7 +139,7 @@ final class Pictures {
         return how.isIdentity() ? b : drawn(b, isOnItsSide ? (int) h : (int) w, isOnItsSide ? (int) w : (int) h, how);
     }
 
-    private static Visits.Picture kept(BufferedImage b) throws IOException {
+    private static Picture kept(BufferedImage b) throws IOException {
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageWriteParam param = writer.getDefaultWriteParam();
@@ -151,7 +151,7 @@ final class Pictures {
         } finally {
             writer.dispose();
         }
-        return new Visits.Picture(out.toByteArray(), b.getWidth(), b.getHeight());
+        return new Picture(out.toByteArray(), b.getWidth(), b.getHeight());
     }
 
     private static FieldProblems refused(String why) {

@@ -1,0 +1,112 @@
+package gyrotaxis.server.stills;
+
+import gyrotaxis.core.hair.Loft;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.server.pictures.Picture;
+import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Says which plans have a picture that is still true, and keeps new ones. */
+@Service
+@Transactional
+class StillDesk {
+    private static final int MOST_PLANS = 100;
+    private static final int MOST_PARTS = 20;
+
+    /** What the page calls its tones of skin. */
+    private static final Pattern NAME = Pattern.compile("[a-z-]{1,20}");
+
+    private static final Pattern FINGERPRINT = Pattern.compile("[0-9a-f]{64}");
+    private static final Interval ROUND = new Interval(-180, 180);
+    private static final Interval UP = new Interval(-90, 90);
+    private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
+
+    private final Stills stills;
+    private final PlanDesk plans;
+    private final Clock clock;
+
+    StillDesk(Stills stills, PlanDesk plans, Clock clock) {
+        this.stills = stills;
+        this.plans = plans;
+        this.clock = clock;
+    }
+
+    /** What the page says of a picture that it drew. */
+    record Drawn(
+            @Nullable String of,
+            @Nullable Double round,
+            @Nullable Double up,
+            @Nullable String skin,
+            @Nullable Way way,
+            @Nullable Integer part,
+            @Nullable Double day,
+            @Nullable Boolean isPinned) {
+
+        Sight check(Fields f) {
+            if (skin == null || !NAME.matcher(skin).matches()) {
+                f.problem("skin", "The tone of skin is not said as one name.");
+            }
+            return new Sight(
+                    f.number("round", "The way round the head", round, ROUND),
+                    f.number("up", "The way up", up, UP),
+                    Fields.or(skin, ""),
+                    f.present("way", "How it is worn", way, Way.DOWN),
+                    part == null ? null : (Integer) f.whole("part", "The part", part, new Interval(0, MOST_PARTS)),
+                    f.number("day", "The day", Fields.or(day, 0.0), DAYS));
+        }
+    }
+
+    /** What is known of the pictures of some plans; of those that are no longer kept nothing. */
+    @Transactional(readOnly = true)
+    List<StillView> of(Set<UUID> some) {
+        Fields f = new Fields();
+        if (some.size() > MOST_PLANS) {
+            f.problem("plan", "Ask for at most " + MOST_PLANS + " plans at once.");
+        }
+        return f.orRefuse(() -> {
+            Map<UUID, StillView.KeptStill> kept = stills.of(some);
+            return plans.looks(some).entrySet().stream()
+                    .map(e -> new StillView(e.getKey(), e.getValue(), kept.get(e.getKey())))
+                    .toList();
+        });
+    }
+
+    /** The picture of a plan. */
+    @Transactional(readOnly = true)
+    Picture picture(UUID plan) {
+        return stills.picture(plan).orElseThrow(() -> new NotFound("Of this plan no picture is kept yet."));
+    }
+
+    /** Keeps what the page drew in place of the picture before. */
+    StillView keep(UUID plan, Drawn drawn, Picture picture) {
+        Fields f = new Fields();
+        Sight seen = drawn.check(f);
+        if (drawn.of() == null || !FINGERPRINT.matcher(drawn.of()).matches()) {
+            f.problem("of", "It is not said what this picture was drawn from.");
+        }
+        return f.orRefuse(() -> {
+            if (plans.planned(plan).isEmpty()) {
+                throw new NotFound("This plan is no longer in the book.");
+            }
+            stills.keep(new Still(
+                    plan,
+                    Fields.or(drawn.of(), ""),
+                    seen,
+                    Boolean.TRUE.equals(drawn.isPinned()),
+                    picture,
+                    clock.instant()));
+            return of(Set.of(plan)).get(0);
+        });
+    }
+}
