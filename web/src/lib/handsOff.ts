@@ -1,17 +1,19 @@
 const TOUCHES = ['pointerdown', 'pointermove', 'keydown', 'wheel'] as const;
 
-/** Resolves once nobody has touched the page for so long. */
-export function handsOff(ms: number): Promise<void> {
-  return new Promise((resolve) => {
-    let timer: number | undefined;
-    const wait = () => {
-      window.clearTimeout(timer);
-      timer = window.setTimeout(() => {
-        TOUCHES.forEach((t) => window.removeEventListener(t, wait));
-        resolve();
-      }, ms);
-    };
-    TOUCHES.forEach((t) => window.addEventListener(t, wait, { passive: true }));
-    wait();
-  });
+let last = performance.now();
+if (typeof window !== 'undefined')
+  TOUCHES.forEach((t) =>
+    window.addEventListener(
+      t,
+      () => {
+        last = performance.now();
+      },
+      { passive: true, capture: true },
+    ),
+  );
+
+/** Resolves once nobody has touched the page for so long; at once if nobody has for that long already. */
+export async function handsOff(ms: number): Promise<void> {
+  const left = () => last + ms - performance.now();
+  while (left() > 0) await new Promise((later) => setTimeout(later, left()));
 }

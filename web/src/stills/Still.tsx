@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import { useStill } from './useStill';
 
 interface Props {
@@ -6,16 +5,19 @@ interface Props {
   /** What it is a picture of; empty where the words beside it say so. */
   alt: string;
   className?: string;
-  /** What is shown until there is one. */
-  children?: ReactNode;
 }
 
-/** A plan's head of hair. */
-export function Still({ plan, alt, className = '', children }: Props) {
+/** A plan's head of hair; an empty frame until there is one. */
+export function Still({ plan, alt, className = '' }: Props) {
   const url = useStill(plan);
   return url ? (
-    <img src={url} alt={alt} className={`rounded-sm object-cover ${className}`} />
+    <img
+      loading="lazy"
+      src={url}
+      alt={alt}
+      className={`aspect-4/5 rounded-sm object-cover ${className}`}
+    />
   ) : (
-    children
+    <span aria-hidden className={`block aspect-4/5 rounded-sm bg-well ${className}`} />
   );
 }

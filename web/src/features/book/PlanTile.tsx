@@ -14,9 +14,7 @@ export function PlanTile({ plan }: { plan: Tile }) {
         to={`/bench/${plan.id}`}
         className="flex items-center gap-4 rounded-md border border-line bg-ground p-2 hover:border-thread-deep"
       >
-        <Still plan={plan.id} alt="" className="h-25 w-20 shrink-0">
-          <div className="h-25 w-20 shrink-0" />
-        </Still>
+        <Still plan={plan.id} alt="" className="w-20 shrink-0" />
         <div className="min-w-0 flex-1">
           <p className="truncate font-semibold">{plan.name}</p>
           {plan.problem && <p className="text-sm text-chalk">▲ {plan.problem}</p>}

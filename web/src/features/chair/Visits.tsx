@@ -15,9 +15,7 @@ export function Visits({ visits }: { visits: VisitTile[] }) {
             to={`/chair/${v.id}`}
             className="flex gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
           >
-            {v.planId && (
-              <Still plan={v.planId} alt="" className="-my-1 -ml-1 h-25 w-20 shrink-0" />
-            )}
+            {v.planId && <Still plan={v.planId} alt="" className="-my-1 -ml-1 w-20 shrink-0" />}
             <div className="min-w-0 flex-1">
               <p className="flex items-baseline gap-3">
                 <span className="min-w-0 flex-1 truncate text-lg font-semibold">

@@ -46,36 +46,36 @@ export function HeadInTheRound() {
   };
   const seen = { hasHair, isMarked, view, setView, pose, skin: tone.colour };
   return (
-    <div className="relative flex min-h-0 min-w-0 flex-1">
-      {beside && <Head {...seen} brief={beside} caption="kept" />}
-      <Head
-        {...seen}
-        brief={brief}
-        caption={beside ? 'now' : undefined}
-        picture={picture}
-        onWorn={setWords}
-      />
-      <div className="absolute top-2 left-2 flex max-w-44 flex-col gap-1 rounded-md bg-sheet/90 px-2 py-1 text-sm">
-        <Tick words="with its hair" isOn={hasHair} onChange={setHair} />
-        {hasHair && <Tick words="mark where skin shows" isOn={isMarked} onChange={setMarked} />}
+    <div className="flex min-h-0 min-w-0 flex-1 flex-col">
+      <div className="relative flex min-h-0 flex-1">
+        {beside && <Head {...seen} brief={beside} caption="kept" />}
+        <Head
+          {...seen}
+          brief={brief}
+          caption={beside ? 'now' : undefined}
+          picture={picture}
+          onWorn={setWords}
+        />
         {words && hasHair && (
-          <p className="px-1 text-soft">
+          <p className="absolute top-2 left-2 rounded-md bg-sheet/90 px-2 py-1 text-sm text-soft">
             worn {words}, day {day}
           </p>
         )}
-        <Button look="quiet" onClick={() => void save()}>
-          <ImageDown size={15} aria-hidden /> save the picture
-        </Button>
-        {isPinnable && <PinIt picture={picture} tone={tone.id} />}
+        <Tones tone={tone.id} onChoose={(id) => set({ skin: id })} />
       </div>
-      <Tones tone={tone.id} onChoose={(id) => set({ skin: id })} />
-      <div className="pointer-events-none absolute inset-x-2 bottom-2 overflow-x-auto text-center [&>*]:pointer-events-auto [&>*]:max-w-none [&>*]:bg-sheet">
+      <div className="flex flex-wrap items-center justify-center gap-x-3 gap-y-1 border-t border-line bg-sheet px-2 py-1.5 text-sm">
         <Switch
           label="Seen from"
           value={view.id}
           options={VIEWS.map((v) => ({ value: v.id, words: v.words }))}
           onChoose={(id) => setView(VIEWS.find((v) => v.id === id) ?? view)}
         />
+        <Tick words="with its hair" isOn={hasHair} onChange={setHair} />
+        {hasHair && <Tick words="mark where skin shows" isOn={isMarked} onChange={setMarked} />}
+        <Button look="quiet" onClick={() => void save()}>
+          <ImageDown size={15} aria-hidden /> save the picture
+        </Button>
+        {isPinnable && <PinIt picture={picture} tone={tone.id} />}
       </div>
     </div>
   );
@@ -135,8 +135,8 @@ function Head({ brief, hasHair, setView, caption, picture, onWorn, ...seen }: He
         />
       </Suspense>
       {caption && (
-        <p className="pointer-events-none absolute inset-x-0 top-3 text-center text-lg font-semibold">
-          {caption}
+        <p className="pointer-events-none absolute inset-x-0 bottom-2 text-center">
+          <span className="rounded-md bg-sheet px-3 py-0.5 text-lg font-semibold">{caption}</span>
         </p>
       )}
     </div>
@@ -167,11 +167,17 @@ function PinIt({ picture, tone }: { picture: { current: Picture | null }; tone: 
   });
   return (
     <>
-      <Button look="quiet" disabled={pin.isPending} onClick={() => pin.mutate()}>
-        <Pin size={15} aria-hidden /> {pin.isPending ? 'drawing it…' : 'pin as its picture'}
+      <Button
+        look="quiet"
+        title="So the book and the chair show this plan from now on"
+        disabled={pin.isPending}
+        onClick={() => pin.mutate()}
+      >
+        <Pin size={15} aria-hidden />
+        {pin.isPending ? 'drawing it…' : pin.isSuccess ? 'pinned' : 'pin as its picture'}
       </Button>
-      <p role="status" className="px-1 text-soft empty:hidden">
-        {pin.isSuccess && 'Pinned: so the book shows it.'}
+      <p role="status" className={pin.isError ? 'basis-full text-center text-chalk' : 'sr-only'}>
+        {pin.isSuccess && 'Pinned: so the book and the chair show this plan from now on.'}
         {pin.isError && `▲ ${pin.error.message}`}
       </p>
     </>
