@@ -21,6 +21,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -84,7 +85,7 @@ class LookMeasurement {
 
     @Test
     void skinThatIsSeenIsSkinThatTheCoverTellsOf(Page page) throws IOException {
-        page.setViewportSize(900, 600);
+        page.setViewportSize(1000, 1000);
         page.navigate("/book");
         List<String> told = new ArrayList<>();
         double worst = 0;
@@ -93,12 +94,13 @@ class LookMeasurement {
             page.navigate("/bench/" + plan.path("id").asString() + "/wear");
             page.getByTitle("The head in the round, with its hair").click();
             page.getByText("mark where skin shows").click();
+            Map<String, List<Place>> places = new HashMap<>();
             for (String way : WAYS.keySet()) {
                 wear(page, way);
                 JsonNode worn = worn(page, plan.path("brief"), WAYS.get(way));
                 Seen seen = new Seen();
                 for (String side : SIDES) {
-                    look(page, side, scalp, worn.path("grid"), seen);
+                    look(page, side, scalp, worn.path("grid"), places, seen);
                 }
                 for (Zone zone : Zone.values()) {
                     double drawn = seen.part(zone);
@@ -169,7 +171,9 @@ class LookMeasurement {
         return Scalp.of(HeadFitter.fit(new HeadMeasures(measures)));
     }
 
-    private static void look(Page page, String side, Scalp scalp, JsonNode grid, Seen seen) throws IOException {
+    private static void look(
+            Page page, String side, Scalp scalp, JsonNode grid, Map<String, List<Place>> places, Seen seen)
+            throws IOException {
         page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(side).setExact(true))
                 .click();
         page.evaluate("() => new Promise(r => requestAnimationFrame(() => requestAnimationFrame(r)))");
@@ -180,8 +184,10 @@ class LookMeasurement {
         try (InputStream in = picture.createReadStream()) {
             image = ImageIO.read(in);
         }
-        Locator box = page.locator("[data-eye]");
-        count(image, new Camera(box, image.getWidth(), image.getHeight()), scalp, grid, seen);
+        List<Place> seenThere = places.computeIfAbsent(
+                side,
+                s -> places(new Camera(page.locator("[data-eye]"), image.getWidth(), image.getHeight()), scalp, grid));
+        count(image, seenThere, grid, seen);
     }
 
     /** Where the camera stands and how it looks, in the frame of the scalp. */
@@ -191,8 +197,8 @@ class LookMeasurement {
         private final Vec3 across;
         private final Vec3 up;
         private final double half;
-        private final int width;
-        private final int height;
+        final int width;
+        final int height;
 
         Camera(Locator box, int width, int height) {
             this.width = width;
@@ -223,15 +229,16 @@ class LookMeasurement {
         }
     }
 
-    private static void count(BufferedImage image, Camera camera, Scalp scalp, JsonNode grid, Seen seen) {
-        Set<Integer> meant = new HashSet<>();
-        grid.path("meant").forEach(c -> meant.add(c.asInt()));
-        List<Integer> percent =
-                grid.path("percent").valueStream().map(JsonNode::asInt).toList();
+    /** A point of the picture that lies on the scalp: in which zone, in which cell of the map, and how much of the scalp it is. */
+    private record Place(int x, int y, Zone zone, int cell, double mm2) {}
+
+    /** Where on the scalp the points of a picture lie. */
+    private static List<Place> places(Camera camera, Scalp scalp, JsonNode grid) {
+        List<Place> places = new ArrayList<>();
         double cell = grid.path("cellMm").asDouble();
         int columns = grid.path("columns").asInt();
-        for (int y = 0; y < image.getHeight(); y += EACH) {
-            for (int x = 0; x < image.getWidth(); x += EACH) {
+        for (int y = 0; y < camera.height; y += EACH) {
+            for (int x = 0; x < camera.width; x += EACH) {
                 Vec3 ray = camera.ray(x, y);
                 Optional<Vec3> met = meets(scalp.surface(), camera.eye, ray);
                 if (met.isEmpty()) {
@@ -246,16 +253,23 @@ class LookMeasurement {
                 int column = (int) Math.floor((map.x() - grid.path("left").asDouble()) / cell);
                 int line = (int) Math.floor((grid.path("front").asDouble() - map.y()) / cell);
                 int i = line * columns + column;
-                if (column < 0
-                        || column >= columns
-                        || i < 0
-                        || i >= percent.size()
-                        || percent.get(i) < 0
-                        || meant.contains(i)) {
-                    continue;
+                if (column >= 0 && column < columns && i >= 0) {
+                    double side = EACH * camera.pointMm(at.distance(camera.eye));
+                    places.add(new Place(x, y, Zone.at(scalp.frontToNape(at)), i, side * side / turned));
                 }
-                double side = EACH * camera.pointMm(at.distance(camera.eye));
-                seen.add(Zone.at(scalp.frontToNape(at)), side * side / turned, isMark(image.getRGB(x, y)));
+            }
+        }
+        return places;
+    }
+
+    private static void count(BufferedImage image, List<Place> places, JsonNode grid, Seen seen) {
+        Set<Integer> meant = new HashSet<>();
+        grid.path("meant").forEach(c -> meant.add(c.asInt()));
+        List<Integer> percent =
+                grid.path("percent").valueStream().map(JsonNode::asInt).toList();
+        for (Place p : places) {
+            if (p.cell() < percent.size() && percent.get(p.cell()) >= 0 && !meant.contains(p.cell())) {
+                seen.add(p.zone(), p.mm2(), isMark(image.getRGB(p.x(), p.y())));
             }
         }
     }
