@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.time.LocalDate;
@@ -16,6 +17,9 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** The days of the book, the months around a head, and the shelf, in a real browser. */
 @ExtendWith(Studio.class)
 class BookBrowserTest {
+    /** Without a card that draws it takes a few seconds, and it waits its turn. */
+    private static final double DRAWN_WITHIN_MS = 60_000;
+
     private static Locator button(Page page, String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
@@ -167,5 +171,28 @@ class BookBrowserTest {
         assertThat(last).containsText("Lantern Mini");
         assertThat(last).containsText("counted");
         assertThat(last.textContent()).contains("−1");
+    }
+
+    /** Whoever first looks at a plan without a picture has it drawn; pinned, it is seen so wherever plans are listed. */
+    @Test
+    void aPlanIsSeenWornWhereverItIsListed(Page page) {
+        page.navigate("/chair");
+        Locator picture = page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Cox coils")))
+                .locator("img");
+        assertThat(picture).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(DRAWN_WITHIN_MS));
+        assertThat(picture).hasJSProperty("naturalWidth", 400);
+        String drawn = picture.getAttribute("src");
+        page.navigate(drawn.replaceAll("/api/plans/([^/]+)/.*", "/bench/$1/wear"));
+        page.getByTitle("The head in the round, with its hair").click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("back"))
+                .click();
+        button(page, "pin as its picture").click();
+        assertThat(page.getByText("Pinned: so"))
+                .hasCount(1, new LocatorAssertions.HasCountOptions().setTimeout(DRAWN_WITHIN_MS));
+        page.navigate("/chair");
+        assertThat(picture).isVisible();
+        assertThat(picture).not().hasAttribute("src", drawn);
+        assertThat(picture).hasJSProperty("naturalWidth", 400);
     }
 }
