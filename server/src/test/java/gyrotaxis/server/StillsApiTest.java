@@ -14,8 +14,11 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,6 +31,8 @@ import tools.jackson.databind.node.ObjectNode;
 class StillsApiTest {
     private static final String AS = "&round=38&up=12.5&skin=umber&way=HALF_UP&part=1&day=3&pinned=true";
 
+    private static final List<String> MADE = new ArrayList<>();
+
     /** A plan of this test's own. */
     private static JsonNode plan(Api api) {
         ObjectNode body = Api.JSON
@@ -36,7 +41,16 @@ class StillsApiTest {
                         "clientId",
                         api.get("/api/plans").json().get(0).path("clientId").asString())
                 .put("name", "Looked at");
-        return api.post("/api/plans", body).json();
+        JsonNode plan = api.post("/api/plans", body).json();
+        MADE.add(plan.path("id").asString());
+        return plan;
+    }
+
+    /** Other tests work with the plan that was changed last. */
+    @AfterEach
+    void takeAway(Api api) {
+        MADE.forEach(id -> api.delete("/api/plans/" + id));
+        MADE.clear();
     }
 
     private static String path(JsonNode plan) {
