@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo } from 'react';
+import { useCallback } from 'react';
 import type { Brief, Sight } from '../api/types';
 import { canDrawApart } from '../viz/round/drawnApart';
 import { drawn } from './make';
@@ -21,15 +21,17 @@ export function Drawn({ brief, sight, alt, className = '' }: Props) {
     retry: false,
     staleTime: Infinity,
   }).data;
-  const url = useMemo(() => picture && URL.createObjectURL(picture), [picture]);
-  useEffect(
-    () => () => {
-      if (url) URL.revokeObjectURL(url);
+  const show = useCallback(
+    (img: HTMLImageElement | null) => {
+      if (!img || !picture) return;
+      const url = URL.createObjectURL(picture);
+      img.src = url;
+      return () => URL.revokeObjectURL(url);
     },
-    [url],
+    [picture],
   );
-  return url ? (
-    <img src={url} alt={alt} className={`rounded-md object-cover ${className}`} />
+  return picture ? (
+    <img ref={show} alt={alt} className={`rounded-md object-cover ${className}`} />
   ) : (
     <div className={`rounded-md bg-ground ${className}`} />
   );

@@ -1,4 +1,4 @@
-import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { queryOptions, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import DataLoader from 'dataloader';
 import { api } from '../api/client';
 import type { StillView } from '../api/types';
@@ -46,23 +46,24 @@ function inTurn<T>(work: () => Promise<T>): Promise<T> {
 export function useStill(plan: string): string | undefined {
   const client = useQueryClient();
   const still = useQuery(stillQuery(plan)).data;
-  const isWanted = still !== null && still !== undefined && still.kept?.of !== still.now;
+  const wanted = still && still.kept?.of !== still.now ? still : undefined;
   useQuery({
-    queryKey: ['still drawn', plan, still?.now],
-    enabled: isWanted && canDrawApart(),
+    queryKey: ['still drawn', plan, wanted?.now],
     retry: false,
     staleTime: Infinity,
-    queryFn: ({ signal }) =>
-      inTurn(async () => {
-        await handsOff(HANDS_OFF_MS);
-        // Nobody waits for it any more.
-        signal.throwIfAborted();
-        if (!still) return false;
-        const sight = still.kept?.seen ?? usualSight(usePrefs.getState().skin);
-        const made = await make(still, sight, still.kept?.isPinned ?? false);
-        client.setQueryData(stillQuery(plan).queryKey, made);
-        return true;
-      }),
+    queryFn:
+      wanted && canDrawApart()
+        ? ({ signal }) =>
+            inTurn(async () => {
+              await handsOff(HANDS_OFF_MS);
+              // Nobody waits for it any more.
+              signal.throwIfAborted();
+              const sight = wanted.kept?.seen ?? usualSight(usePrefs.getState().skin);
+              const made = await make(wanted, sight, wanted.kept?.isPinned ?? false);
+              client.setQueryData(stillQuery(plan).queryKey, made);
+              return true;
+            })
+        : skipToken,
   });
   return still?.kept ? `/api/plans/${plan}/still?at=${still.kept.keptAt}` : undefined;
 }

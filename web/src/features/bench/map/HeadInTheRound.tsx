@@ -147,6 +147,7 @@ function Head({ brief, hasHair, setView, caption, picture, onWorn, ...seen }: He
 function PinIt({ picture, tone }: { picture: { current: Picture | null }; tone: string }) {
   const plan = useBench((b) => b.planId);
   const how = useBench((b) => b.worn);
+  const isTried = how.gap !== null;
   const client = useQueryClient();
   const pin = useMutation({
     mutationFn: async () => {
@@ -169,8 +170,12 @@ function PinIt({ picture, tone }: { picture: { current: Picture | null }; tone: 
     <>
       <Button
         look="quiet"
-        title="So the book and the chair show this plan from now on"
-        disabled={pin.isPending}
+        title={
+          isTried
+            ? 'A gap is only tried as a part: plan the part, then pin it'
+            : 'So the book and the chair show this plan from now on'
+        }
+        disabled={pin.isPending || isTried}
         onClick={() => pin.mutate()}
       >
         <Pin size={15} aria-hidden />

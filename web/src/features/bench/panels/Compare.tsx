@@ -170,10 +170,10 @@ function Look({ compared, index }: { compared: Comparison | undefined; index: nu
       brief={plan.brief as Brief}
       sight={sight}
       alt={`Foundation ${index + 1} worn down`}
-      className="w-2/5"
+      className="w-1/2"
     />
   ) : (
-    <div className="w-2/5 rounded-md bg-ground" />
+    <div className="w-1/2 rounded-md bg-ground" />
   );
 }
 

@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.SelectOption;
@@ -72,6 +73,7 @@ class Screenshots {
         new Bench(page).unfold("Balance");
         button(page, "Best for these");
         assertThat(page.getByText("loops instead of")).isVisible();
+        assertDrawn(page.getByAltText("What it will look like"));
         take(page, "bench-counts");
     }
 
@@ -106,6 +108,7 @@ class Screenshots {
         page.getByLabel("Find anything").fill("lanternby");
         page.getByRole(AriaRole.OPTION).first().click();
         assertThat(page.getByText("Last time, ")).isVisible();
+        assertDrawn(page.locator("img[src*='/still']").first());
         page.waitForLoadState(LoadState.NETWORKIDLE);
         take(page, "client");
     }
@@ -119,6 +122,7 @@ class Screenshots {
         choose(page, 2, "straight back");
         choose(page, 3, "cross-tied");
         assertThat(page.getByLabel("Map of foundation 3")).isVisible();
+        assertDrawn(page.getByAltText("Foundation 3 worn down"));
         take(page, "compare");
     }
 
@@ -170,6 +174,12 @@ class Screenshots {
         page.navigate("/shelf");
         assertThat(page.getByText("Moonglade Silk")).isVisible();
         take(page, "shelf");
+    }
+
+    /** Heads of hair are drawn once nobody has touched the page for a while, one after the other. */
+    private static void assertDrawn(Locator head) {
+        assertThat(head).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+        assertThat(head).hasJSProperty("complete", true);
     }
 
     private static void button(Page page, String name) {

@@ -17,6 +17,8 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -131,6 +133,24 @@ class StillsApiTest {
         JsonNode known = known(api, plan);
         assertThat(known.path("now").asString()).isNotEqualTo(then);
         assertThat(known.path("kept").path("of").asString()).isEqualTo(then);
+    }
+
+    /** All that is kept of a client is in her file. */
+    @Test
+    void itIsInTheFileOfHerWhoWearsIt(Api api) throws Exception {
+        JsonNode plan = plan(api);
+        keep(api, plan, known(api, plan).path("now").asString(), Color.RED);
+        String file = "/api/clients/" + plan.path("clientId").asString() + "/file";
+        byte[] zip = HttpClient.newHttpClient()
+                .send(api.request(file).GET().build(), BodyHandlers.ofByteArray())
+                .body();
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream in = new ZipInputStream(new ByteArrayInputStream(zip))) {
+            for (ZipEntry e = in.getNextEntry(); e != null; e = in.getNextEntry()) {
+                names.add(e.getName());
+            }
+        }
+        assertThat(names).contains("plans/" + plan.path("id").asString() + ".jpg");
     }
 
     @Test

@@ -24,6 +24,8 @@ import java.util.zip.ZipOutputStream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONFormat;
+import org.jooq.Record2;
+import org.jooq.Result;
 import org.jooq.Table;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -88,24 +90,31 @@ class ClientFile {
                     zip,
                     "events.json",
                     db.selectFrom(VISIT_EVENT).where(ofHers).fetch().formatJSON(AS_KEPT));
-            var pictures = db.select(VISIT_PICTURE.ID, VISIT_PICTURE.JPEG)
-                    .from(VISIT_PICTURE)
-                    .join(VISIT)
-                    .on(VISIT.ID.eq(VISIT_PICTURE.VISIT_ID))
-                    .where(VISIT.CLIENT_ID.eq(client))
-                    .fetch();
-            for (var p : pictures) {
-                put(zip, "pictures/" + p.value1() + ".jpg", p.value2());
-            }
-            var stills = db.select(STILL.PLAN_ID, STILL.JPEG)
-                    .from(STILL)
-                    .join(PLAN)
-                    .on(PLAN.ID.eq(STILL.PLAN_ID))
-                    .where(PLAN.CLIENT_ID.eq(client))
-                    .fetch();
-            for (var s : stills) {
-                put(zip, "plans/" + s.value1() + ".jpg", s.value2());
-            }
+            put(
+                    zip,
+                    "pictures/",
+                    db.select(VISIT_PICTURE.ID, VISIT_PICTURE.JPEG)
+                            .from(VISIT_PICTURE)
+                            .join(VISIT)
+                            .on(VISIT.ID.eq(VISIT_PICTURE.VISIT_ID))
+                            .where(VISIT.CLIENT_ID.eq(client))
+                            .fetch());
+            put(
+                    zip,
+                    "plans/",
+                    db.select(STILL.PLAN_ID, STILL.JPEG)
+                            .from(STILL)
+                            .join(PLAN)
+                            .on(PLAN.ID.eq(STILL.PLAN_ID))
+                            .where(PLAN.CLIENT_ID.eq(client))
+                            .fetch());
+        }
+    }
+
+    private static void put(ZipOutputStream zip, String folder, Result<Record2<UUID, byte[]>> pictures)
+            throws IOException {
+        for (Record2<UUID, byte[]> p : pictures) {
+            put(zip, folder + p.value1() + ".jpg", p.value2());
         }
     }
 

@@ -56,6 +56,6 @@ class StillController {
             @RequestParam(defaultValue = "0") double day,
             @RequestParam(defaultValue = "false") boolean pinned,
             @RequestBody byte[] file) {
-        return desk.keep(id, new StillDesk.Drawn(of, round, up, skin, way, part, day, pinned), Pictures.of(file));
+        return desk.keep(id, of, new Sight(round, up, skin, way, part, day), pinned, Pictures.of(file));
     }
 }

@@ -2,7 +2,6 @@ package gyrotaxis.server.stills;
 
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.quantity.Interval;
-import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.pictures.Picture;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
@@ -13,7 +12,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,7 +20,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class StillDesk {
     private static final int MOST_PLANS = 100;
-    private static final int MOST_PARTS = 20;
 
     /** What the page calls its tones of skin. */
     private static final Pattern NAME = Pattern.compile("[a-z-]{1,20}");
@@ -30,6 +27,7 @@ class StillDesk {
     private static final Pattern FINGERPRINT = Pattern.compile("[0-9a-f]{64}");
     private static final Interval ROUND = new Interval(-180, 180);
     private static final Interval UP = new Interval(-90, 90);
+    private static final Interval PARTS = new Interval(0, 20);
     private static final Interval DAYS = new Interval(0, Loft.LAST_DAY);
 
     private final Stills stills;
@@ -40,31 +38,6 @@ class StillDesk {
         this.stills = stills;
         this.plans = plans;
         this.clock = clock;
-    }
-
-    /** What the page says of a picture that it drew. */
-    record Drawn(
-            @Nullable String of,
-            @Nullable Double round,
-            @Nullable Double up,
-            @Nullable String skin,
-            @Nullable Way way,
-            @Nullable Integer part,
-            @Nullable Double day,
-            @Nullable Boolean isPinned) {
-
-        Sight check(Fields f) {
-            if (skin == null || !NAME.matcher(skin).matches()) {
-                f.problem("skin", "The tone of skin is not said as one name.");
-            }
-            return new Sight(
-                    f.number("round", "The way round the head", round, ROUND),
-                    f.number("up", "The way up", up, UP),
-                    Fields.or(skin, ""),
-                    f.present("way", "How it is worn", way, Way.DOWN),
-                    part == null ? null : (Integer) f.whole("part", "The part", part, new Interval(0, MOST_PARTS)),
-                    f.number("day", "The day", Fields.or(day, 0.0), DAYS));
-        }
     }
 
     /** What is known of the pictures of some plans; of those that are no longer kept nothing. */
@@ -88,25 +61,35 @@ class StillDesk {
         return stills.picture(plan).orElseThrow(() -> new NotFound("Of this plan no picture is kept yet."));
     }
 
-    /** Keeps what the page drew in place of the picture before. */
-    StillView keep(UUID plan, Drawn drawn, Picture picture) {
+    /**
+     * Keeps what the page drew in place of the picture before.
+     *
+     * @param of the fingerprint of what it was drawn from, as the page was told it
+     */
+    StillView keep(UUID plan, String of, Sight seen, boolean isPinned, Picture picture) {
         Fields f = new Fields();
-        Sight seen = drawn.check(f);
-        if (drawn.of() == null || !FINGERPRINT.matcher(drawn.of()).matches()) {
+        check(seen, f);
+        if (!FINGERPRINT.matcher(of).matches()) {
             f.problem("of", "It is not said what this picture was drawn from.");
         }
         return f.orRefuse(() -> {
             if (plans.planned(plan).isEmpty()) {
                 throw new NotFound("This plan is no longer in the book.");
             }
-            stills.keep(new Still(
-                    plan,
-                    Fields.or(drawn.of(), ""),
-                    seen,
-                    Boolean.TRUE.equals(drawn.isPinned()),
-                    picture,
-                    clock.instant()));
+            stills.keep(new Still(plan, of, seen, isPinned, picture, clock.instant()));
             return of(Set.of(plan)).get(0);
         });
+    }
+
+    private static void check(Sight seen, Fields f) {
+        f.number("round", "The way round the head", seen.round(), ROUND);
+        f.number("up", "The way up", seen.up(), UP);
+        f.number("day", "The day", seen.day(), DAYS);
+        if (seen.part() != null) {
+            f.whole("part", "The part", seen.part(), PARTS);
+        }
+        if (!NAME.matcher(seen.skin()).matches()) {
+            f.problem("skin", "The tone of skin is not said as one name.");
+        }
     }
 }

@@ -47,11 +47,11 @@ public class VisitDesk {
     static final int MOST_AT_ONCE = 500;
 
     /** So much is answered at once. */
-    private static final PlanDesk.OfSheet NO_PLAN = new PlanDesk.OfSheet("", Optional.empty());
-
     private static final int MOST_ANSWERED = 2_000;
 
     private static final int LONGEST_LIST = 60;
+
+    private static final PlanDesk.OfSheet NO_PLAN = new PlanDesk.OfSheet("", Optional.empty());
     private static final int LONGEST_DEVICE = 64;
     private static final int LONGEST_PROBLEM = 400;
 
