@@ -12,6 +12,7 @@ import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.scalp.DressForm;
+import gyrotaxis.core.wear.PatchLayer.Edge;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -58,6 +59,9 @@ public final class FallSimulator {
 
     /** How far from its place a share without a knot leaves its row bare, mm. ASSUMPTION: the width of a row. */
     private static final double LEAVES_BARE_MM = 8;
+
+    /** So far behind its root drawn hair still hides what is there, and so far beyond where it leaves blown hair, mm. ASSUMPTION: half a row. */
+    static final double PAST_ITS_END_MM = 6;
 
     private final CoverGrid grid;
     private final FallField field;
@@ -308,10 +312,48 @@ public final class FallSimulator {
             });
             return;
         }
+        if (tie.isPresent()) {
+            coverDrawn(lock, tie, covers, depth);
+            return;
+        }
+        if (worn.way() == Way.WIND) {
+            coverBlown(lock, covers, rise, depth);
+            return;
+        }
         if (rise > 0) {
             patches.lay(depth, lock.chart, body.widthMm(rise / 2), covers * rise);
         }
         follow(lock, tie, rise, (space, chart, width, step) -> patches.lay(depth, chart, width, covers * step));
+    }
+
+    /** Where hair lies at a step on its way. */
+    private record Patch(Vec2 at, double widthMm, double areaMm2) {}
+
+    /** Smoothed away from its root, hair hides nothing behind that but the row it is hooked under. */
+    private void coverDrawn(Lock lock, Optional<Vec3> tie, double covers, double[] depth) {
+        List<Patch> way = new ArrayList<>();
+        follow(lock, tie, 0, (space, chart, width, step) -> way.add(new Patch(chart, width, covers * step)));
+        lay(way, way.size() < 2 ? Edge.NONE : Edge.behind(way.get(0).at, way.get(1).at, PAST_ITS_END_MM), depth);
+    }
+
+    /** Where wind takes it off the head, hair hides nothing of what lies beyond. */
+    private void coverBlown(Lock lock, double covers, double rise, double[] depth) {
+        List<Patch> way = new ArrayList<>();
+        if (rise > 0) {
+            way.add(new Patch(lock.chart, lock.body.widthMm(rise / 2), covers * rise));
+        }
+        double left = follow(
+                lock,
+                Optional.empty(),
+                rise,
+                (space, chart, width, step) -> way.add(new Patch(chart, width, covers * step)));
+        int n = way.size();
+        boolean fliesOff = left > 0 && n >= 2 && way.get(n - 1).at.distance(way.get(n - 2).at) > 0;
+        lay(way, fliesOff ? Edge.behind(way.get(n - 1).at, way.get(n - 2).at, PAST_ITS_END_MM) : Edge.NONE, depth);
+    }
+
+    private void lay(List<Patch> way, Edge edge, double[] depth) {
+        way.forEach(p -> patches.lay(depth, p.at, p.widthMm, p.areaMm2, edge));
     }
 
     /** What width of scalp it covers once over, mm. */

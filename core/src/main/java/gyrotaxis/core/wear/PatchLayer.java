@@ -4,6 +4,9 @@ import gyrotaxis.core.geometry.Vec2;
 
 /** Lays round patches of cover over the cells of a grid. Keeps what it works with, so that laying makes no objects; for one thread. */
 final class PatchLayer {
+    /** An edge that leans less across the lines of cells runs along them. */
+    private static final double ALONG_A_LINE = 1e-9;
+
     private final CoverGrid grid;
     /** Of every line of cells the stretch that the patch being laid covers. */
     private final int[] fromColumn;
@@ -20,12 +23,37 @@ final class PatchLayer {
     }
 
     /**
+     * Where hair ends sidelong: it lies where {@code across}·p is {@code from} or more.
+     *
+     * @param across a unit vector, or 0 where it ends nowhere
+     * @param from mm
+     */
+    record Edge(Vec2 across, double from) {
+        static final Edge NONE = new Edge(new Vec2(0, 0), 0);
+
+        /**
+         * So far behind a root, seen the way its hair goes.
+         *
+         * @param toward another place than the root
+         */
+        static Edge behind(Vec2 root, Vec2 toward, double mm) {
+            Vec2 way = toward.minus(root).times(1 / toward.distance(root));
+            return new Edge(way, way.dot(root) - mm);
+        }
+    }
+
+    /**
      * Lays an area of cover out in a round patch, thickest in the middle; all of it lands on the grid.
      *
      * @param depth depth of each cell, footprints; what is laid is added
      * @param width of the patch, mm
      */
     void lay(double[] depth, Vec2 at, double width, double areaMm2) {
+        lay(depth, at, width, areaMm2, Edge.NONE);
+    }
+
+    /** The same up to an edge: what would lie beyond it lies on this side. */
+    void lay(double[] depth, Vec2 at, double width, double areaMm2, Edge edge) {
         double cell = grid.cellMm();
         double radius = Math.max(width / 2, cell);
         int fromLine = Math.max(0, (int) Math.floor((grid.front() - at.y() - radius) / cell));
@@ -41,6 +69,18 @@ final class PatchLayer {
             double half = Math.sqrt(square);
             int from = Math.max(0, (int) Math.ceil((at.x() - half - grid.left()) / cell - 0.5));
             int to = Math.min(grid.columns() - 1, (int) Math.floor((at.x() + half - grid.left()) / cell - 0.5));
+            if (edge != Edge.NONE) {
+                double y = grid.front() - (line + 0.5) * cell;
+                double beyond = edge.from() - edge.across().y() * y;
+                double slope = edge.across().x();
+                if (Math.abs(slope) < ALONG_A_LINE) {
+                    to = beyond > 0 ? from - 1 : to;
+                } else {
+                    double column = (beyond / slope - grid.left()) / cell - 0.5;
+                    from = slope > 0 ? Math.max(from, (int) Math.ceil(column)) : from;
+                    to = slope < 0 ? Math.min(to, (int) Math.floor(column)) : to;
+                }
+            }
             fromColumn[line] = from;
             toColumn[line] = to;
             if (from <= to) {

@@ -105,6 +105,29 @@ class FallSimulatorTest {
                 .isLessThanOrEqualTo(1.0001 * FallSimulator.COVERS_DRAWN * most);
     }
 
+    /** One share at the crown, drawn to a tie: nothing of it lies behind its root but what hides the row itself. */
+    @ParameterizedTest
+    @EnumSource(Texture.class)
+    void drawnHairHidesNothingBehindItsRoot(Texture texture) {
+        Hooked all = hooked(ROWS, texture, 300, 1);
+        for (Station s : all.stations()) {
+            if (s.zone() != Zone.FRONT
+                    || Math.abs(s.chart().x()) > 25
+                    || s.drawnTo().isPresent()) {
+                continue;
+            }
+            Cover up = FallSimulator.cover(GRID, ROWS, only(all, List.of(s)), Worn.as(Way.HIGH_PONYTAIL));
+            double behind = 0;
+            for (int i = 0; i < GRID.size(); i++) {
+                // In front of it, since it is drawn toward the crown.
+                if (GRID.isInside(i) && GRID.middle(i).y() > s.chart().y() + 12) {
+                    behind = Math.max(behind, up.depthAt(i));
+                }
+            }
+            assertThat(behind).as("before " + s.chart()).isZero();
+        }
+    }
+
     /** A full head with a braid all round carries a ponytail; with half the hair, or open at the nape, it plainly does not. */
     @ParameterizedTest
     @EnumSource(
