@@ -16,7 +16,7 @@ interface Props {
   axes: Solid['axes'];
   /** Half as many locks, while it is turned. */
   isTurning: boolean;
-  /** Hair without light, while it is asked where skin shows. */
+  /** Hair without light and without tails, while it is asked where skin shows. */
   isFlat: boolean;
 }
 
@@ -26,10 +26,10 @@ interface Props {
  */
 export function HeadHair({ look, axes, isTurning, isFlat }: Props) {
   const coarse = useMemo(
-    () => hairGeometry(buildLocks(look, axes, TURNING), look.colours),
-    [look, axes],
+    () => hairGeometry(buildLocks(look, axes, { ...TURNING, hasTails: !isFlat }), look.colours),
+    [look, axes, isFlat],
   );
-  const fine = useFine(look, axes);
+  const fine = useFine(look, axes, !isFlat);
   const isCoarse = isTurning || !fine;
   const grain = useMemo(() => grainTexture(), []);
   const material = useMemo(
@@ -50,18 +50,23 @@ export function HeadHair({ look, axes, isTurning, isFlat }: Props) {
 }
 
 /** All bands, once what was asked for last could be drawn in few. */
-function useFine(look: LookView, axes: Solid['axes']) {
-  const [made, setMade] = useState<{ of: LookView; geometry: BufferGeometry }>();
+function useFine(look: LookView, axes: Solid['axes'], hasTails: boolean) {
+  const [made, setMade] = useState<{
+    of: LookView;
+    hasTails: boolean;
+    geometry: BufferGeometry;
+  }>();
   const { invalidate } = useThree();
   useEffect(() => {
     const timer = window.setTimeout(() => {
-      setMade({ of: look, geometry: hairGeometry(buildLocks(look, axes, FULL), look.colours) });
+      const locks = buildLocks(look, axes, { ...FULL, hasTails });
+      setMade({ of: look, hasTails, geometry: hairGeometry(locks, look.colours) });
       invalidate();
     }, MAKES_AFTER_MS);
     return () => window.clearTimeout(timer);
-  }, [look, axes, invalidate]);
+  }, [look, axes, hasTails, invalidate]);
   useEffect(() => () => made?.geometry.dispose(), [made]);
-  return made?.of === look ? made.geometry : undefined;
+  return made?.of === look && made.hasTails === hasTails ? made.geometry : undefined;
 }
 
 const MAKES_AFTER_MS = 120;

@@ -10,11 +10,27 @@ export function chance(a: number, b: number): () => number {
   };
 }
 
-/** A place across a round patch that is thickest in its middle, in [−1, 1]: as the cover lays hair out. */
-export function acrossPatch(random: () => number): number {
-  // Hair in a patch goes by (r² − d²), and across a band of such patches by the power 3/2 of that.
-  for (;;) {
-    const q = 2 * random() - 1;
-    if (random() <= Math.pow(1 - q * q, 1.5)) return q;
+/**
+ * A place across a round patch that is thickest in its middle, in [−1, 1]: as the cover lays hair out.
+ *
+ * @param part of the patch that lies to one side of it, in [0, 1]; by chance, and places are as thick as the patch is
+ */
+export function acrossPatch(part: number): number {
+  // Hair in a patch goes by (r² − d²), and across a band of such patches by the power 3/2 of that; summed in closed form.
+  const before = (angle: number) =>
+    0.5 + (angle + (2 / 3) * Math.sin(2 * angle) + Math.sin(4 * angle) / 12) / Math.PI;
+  let [from, to] = [-Math.PI / 2, Math.PI / 2];
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (from + to) / 2;
+    if (before(middle) < part) from = middle;
+    else to = middle;
   }
+  return Math.sin((from + to) / 2);
+}
+
+const HALVINGS = 24;
+
+/** How far from the middle of a round patch that is thickest there, in [0, 1): as the cover lays it out. */
+export function fromMiddle(random: () => number): number {
+  return Math.sqrt(1 - Math.sqrt(1 - random()));
 }

@@ -1,5 +1,5 @@
 import type { LookView } from '../../api/types';
-import { acrossPatch, chance } from './chance';
+import { acrossPatch, chance, fromMiddle } from './chance';
 import { BESIDE, curlOf, GRAINS, hides, type Curl } from './curls';
 import { along, cross, onSkull, skullNormal, square, unit, type Axes, type Point } from './skull';
 
@@ -13,10 +13,12 @@ export interface Detail {
   points: number;
   /** Each lock as one band, as wide as its bands together. */
   isWhole: boolean;
+  /** Whether hair that is tied is drawn beyond its tie, too: a tail hides skin, but swings aside and covers none. */
+  hasTails: boolean;
 }
 
-export const FULL: Detail = { locks: 1, points: 1, isWhole: false };
-export const TURNING: Detail = { locks: 0.6, points: 0.45, isWhole: true };
+export const FULL: Detail = { locks: 1, points: 1, isWhole: false, hasTails: true };
+export const TURNING: Detail = { locks: 0.6, points: 0.45, isWhole: true, hasTails: true };
 
 /** Locks as chains of points in the scalp frame, mm: chain i runs from starts[i] to starts[i + 1]. */
 export interface Locks {
@@ -45,6 +47,15 @@ const THICK_MM = 7;
 
 /** How high hair springs about its root, in parts of the length with which it does so. */
 const SPRINGS = 0.26;
+
+/** How far the patch about a root reaches, in parts of the width with which its hair leaves it: the cover lays it out so. */
+const ROOT_PATCH = 0.46;
+/** So far behind its root drawn hair begins: on the row, and not beyond it. */
+const BEHIND_ROOT_MM = 1.5;
+const COMES_OVER_MM = 30;
+
+const RISE_STEP_MM = 9;
+const LEAST_ROUND_MM = 6;
 
 /** Hair that is drawn smooth loses most of its curl until it is tied. */
 const SMOOTHED = 0.22;
@@ -75,14 +86,22 @@ const empty = (): Locks => ({
  */
 export function buildLocks(look: LookView, axes: Axes, detail: Detail = FULL): Locks {
   const all = empty();
-  look.hair.forEach((lock, i) => {
+  look.hair.forEach((whole, i) => {
+    const lock = detail.hasTails || !whole.isDrawn ? whole : untilTied(whole);
     const curl = drawn(curlOf(lock.texture, lock.curlMm), detail);
     const lies = lock.isDrawn ? smoothed(curl) : curl;
     const wanted = (lock.coversMm / look.seenThrough / hides(lies)) * detail.locks;
     const count = Math.max(1, Math.round(wanted));
     const wide = Math.min(1.6, Math.max(0.6, wanted / count)) / detail.locks;
     for (let k = 0; k < count; k++) {
-      addLock(all, lock, curl, axes, { random: chance(i, k), k, wide, loft: look.loft, detail });
+      addLock(all, lock, curl, axes, {
+        random: chance(i, k),
+        k,
+        of: count,
+        wide,
+        loft: look.loft,
+        detail,
+      });
     }
   });
   look.laid.forEach((patch, i) => {
@@ -90,6 +109,14 @@ export function buildLocks(look: LookView, axes: Axes, detail: Detail = FULL): L
   });
   return all;
 }
+
+/** What of drawn hair lies on the head. */
+const untilTied = (lock: Lock): Lock => ({
+  ...lock,
+  line: lock.line.slice(0, 3 * lock.onHead),
+  band: lock.band.slice(0, lock.onHead),
+  over: lock.over.slice(0, lock.onHead),
+});
 
 /** A curl that is drawn smooth. */
 const smoothed = (c: Curl): Curl => ({
@@ -108,7 +135,9 @@ function drawn(curl: Curl, { isWhole }: Detail): Curl {
 
 interface Own {
   random: () => number;
+  /** The how manyth of how many locks of its share it is. */
   k: number;
+  of: number;
   wide: number;
   loft: number;
   detail: Detail;
@@ -126,7 +155,8 @@ interface Lane {
 function addLock(all: Locks, lock: Lock, curl: Curl, axes: Axes, own: Own): void {
   const { random } = own;
   const lane = laneOf(lock, axes, own);
-  const length = lane.run[lane.run.length - 1] ?? 0;
+  // One that went a longer way about its root ends as much sooner.
+  const length = Math.min(lane.run[lane.run.length - 1] ?? 0, lock.riseMm + lineMm(lock));
   const shape: Turning = {
     ends: length * (1 - 0.06 * random()),
     turn: curl.turn * (1 + curl.loose * (random() - 0.5)),
@@ -152,6 +182,19 @@ function addLock(all: Locks, lock: Lock, curl: Curl, axes: Axes, own: Own): void
     all.gloss.push(curl.gloss);
     all.luck.push(Math.min(0.999, Math.max(0, luck + 0.3 * (random() - 0.5))));
   }
+}
+
+/** How long the way is along which a share falls, mm. */
+function lineMm({ line }: Lock): number {
+  let sum = 0;
+  for (let i = 3; i + 2 < line.length; i += 3) {
+    sum += Math.hypot(
+      (line[i] ?? 0) - (line[i - 3] ?? 0),
+      (line[i + 1] ?? 0) - (line[i - 2] ?? 0),
+      (line[i + 2] ?? 0) - (line[i - 1] ?? 0),
+    );
+  }
+  return sum;
 }
 
 /** How one band of a lock turns about its lane. */
@@ -195,9 +238,9 @@ function addBand(all: Locks, lock: Lock, curl: Curl, lane: Lane, own: Own, t: Tu
     const at = along(along(p, aside, swung), up, raised);
     all.middle.push(at[0], at[1], at[2]);
     const left = Math.max(0, t.ends - run);
-    const taper =
-      Math.min(1, 0.7 + run / OPENS_MM) *
-      Math.min(1, 0.1 + Math.sqrt(left / Math.min(ENDS_MM, ENDS * t.ends)));
+    const thins =
+      lock.isDrawn && !own.detail.hasTails ? 1 : Math.sqrt(left / Math.min(ENDS_MM, ENDS * t.ends));
+    const taper = Math.min(1, 0.7 + run / OPENS_MM) * Math.min(1, 0.1 + thins);
     all.half.push((curl.width / 2) * own.wide * taper * (isSmooth ? FLATTENED : 1));
     all.run.push(run);
     const bulge = 0.5 + 0.5 * Math.cos(a) * Math.min(1, curl.off / 2);
@@ -230,9 +273,10 @@ const at = (flat: number[], i: number): Point => [
 ];
 
 /** Where one of the locks of a share runs: springs about its root, then keeps its place across the band of the share's hair. */
-function laneOf(lock: Lock, axes: Axes, { random, loft }: Own): Lane {
+function laneOf(lock: Lock, axes: Axes, { random, k, of, loft }: Own): Lane {
   const count = lock.band.length;
-  const q = acrossPatch(random);
+  // Locks of one share lie beside each other by chance, but not all on one side.
+  const q = acrossPatch((k + random()) / of);
   // On which layer of its own share's hair it lies.
   const layer = random();
   const thick = THICK_MM * Math.sqrt(loft) * (lock.isDrawn ? 0.4 : 1);
@@ -248,6 +292,7 @@ function laneOf(lock: Lock, axes: Axes, { random, loft }: Own): Lane {
   };
   const places: Point[] = [];
   const offs: Point[] = [];
+  let gone = 0;
   for (let i = 0; i < count; i++) {
     const p = at(lock.line, i);
     const next = at(lock.line, Math.min(count - 1, i + 1));
@@ -257,8 +302,15 @@ function laneOf(lock: Lock, axes: Axes, { random, loft }: Own): Lane {
     const normal = isOn ? skullNormal(axes, p) : square(unit([p[0], p[1] + 25, 0]), way);
     const aside = unit(cross(way, normal));
     const half = (lock.band[i] ?? 0) / 2;
-    const over = (lock.over[i] ?? 0) + OVER_MM + thick * layer;
-    const spread = along(p, aside, q * half);
+    gone += Math.hypot(p[0] - before[0], p[1] - before[1], p[2] - before[2]);
+    // Drawn hair leaves its row as high as that is, and comes over what lies there only further on.
+    const comes = lock.isDrawn ? Math.min(1, gone / COMES_OVER_MM) : 1;
+    const over = OVER_MM + comes * ((lock.over[i] ?? 0) + thick * layer);
+    // From its knot drawn hair fans out, as round as the cover lays it.
+    const still = lock.isDrawn
+      ? Math.max(0, 1 - (gone + BEHIND_ROOT_MM) / (half + BEHIND_ROOT_MM))
+      : 0;
+    const spread = along(p, aside, q * half * Math.sqrt(1 - still * still));
     if (isOn) {
       const on = onSkull(axes, spread);
       const off = skullNormal(axes, on);
@@ -270,43 +322,40 @@ function laneOf(lock: Lock, axes: Axes, { random, loft }: Own): Lane {
     }
   }
   const root = at(lock.line, 0);
-  const first = places[0] ?? root;
+  if (lock.isDrawn && places[0]) {
+    // Its loop goes round the row: from behind that it comes over it.
+    const way = unit(along(at(lock.line, Math.min(1, count - 1)), root, -1));
+    const on = onSkull(axes, along(root, way, -BEHIND_ROOT_MM));
+    const off = skullNormal(axes, on);
+    add(along(on, off, OVER_MM), off);
+  }
   if (lock.riseMm > 0) {
-    // It goes out to somewhere in the patch about its root, and comes back to its lane.
+    // It springs about in the patch that the cover lays about its root, and comes to its lane.
     const normal = skullNormal(axes, root);
     const u = square([1, 0, 0.01], normal);
     const v = cross(normal, u);
-    const patch = (lock.band[0] ?? 0) / 2;
-    const turned = random() * 2 * Math.PI;
-    const far = patch * Math.abs(acrossPatch(random)) * 1.5;
-    const out = onSkull(
-      axes,
-      along(along(root, u, far * Math.cos(turned)), v, far * Math.sin(turned)),
-    );
+    const far = (lock.band[0] ?? 0) * ROOT_PATCH * fromMiddle(random);
+    const from = (2 * Math.PI * (k + random())) / of;
     const high = lock.riseMm * SPRINGS * Math.sqrt(loft) * (0.6 + 0.6 * random());
-    const STEPS = 7;
-    for (let i = 0; i < STEPS; i++) {
-      const t = i / STEPS;
-      const on = onSkull(axes, bend(root, out, first, t));
+    const goes = Math.max(RISE_STEP_MM, lock.riseMm - far);
+    const round = (random() < 0.5 ? 1 : -1) / Math.max(far, LEAST_ROUND_MM);
+    const ways = [root];
+    for (let run = 0; run <= goes; run += RISE_STEP_MM) {
+      const turned = from + run * round;
+      ways.push(along(along(root, u, far * Math.cos(turned)), v, far * Math.sin(turned)));
+    }
+    ways.forEach((p, i) => {
+      const t = i / ways.length;
+      const on = onSkull(axes, p);
       const off = skullNormal(axes, on);
       const over = OVER_MM * t + (lock.over[0] ?? 0) * t + thick * layer * t;
       add(along(on, off, over + high * Math.sin(Math.PI * t)), off);
-    }
+    });
   }
   places.forEach((p, i) => {
     add(p, offs[i] ?? [0, 0, 1]);
   });
   return lane;
-}
-
-/** A curve from p to r that is drawn toward q. */
-function bend(p: Point, q: Point, r: Point, t: number): Point {
-  const [a, b, c] = [(1 - t) ** 2, 2 * t * (1 - t), t ** 2];
-  return [
-    a * p[0] + b * q[0] + c * r[0],
-    a * p[1] + b * q[1] + c * r[1],
-    a * p[2] + b * q[2] + c * r[2],
-  ];
 }
 
 const PATCH_PIECE_MM = 22;
@@ -331,9 +380,9 @@ function addPatch(
   for (let k = 0; k < count; k++) {
     const random = chance(index + 5000, k);
     const middle = along(
-      along([x, y, z], u, radius * acrossPatch(random)),
+      along([x, y, z], u, radius * acrossPatch(random())),
       v,
-      radius * acrossPatch(random),
+      radius * acrossPatch(random()),
     );
     const turned = random() * Math.PI;
     const way = along(

@@ -32,7 +32,7 @@ import org.springframework.util.FileSystemUtils;
  * The real application with the demo studio, and a real browser on it: each test gets a fresh page of 1280 × 800. A test
  * fails if its page reports an error that is not an expected refusal by the server.
  */
-final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCallback {
+public final class Studio implements ParameterResolver, BeforeEachCallback, AfterEachCallback {
     /** Without a graphics card the processor draws flat pages itself, many times faster than by way of software GL. */
     static final List<String> CHROMIUM_ARGS = List.of(
             "--no-sandbox",
