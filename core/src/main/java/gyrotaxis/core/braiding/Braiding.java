@@ -1,7 +1,9 @@
 package gyrotaxis.core.braiding;
 
+import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.TailEnd;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -40,6 +42,26 @@ public record Braiding(List<Tail> tails, List<RowId> order, List<LostEdit> lostC
         List<RowId> reverse = new ArrayList<>(order);
         Collections.reverse(reverse);
         return List.copyOf(reverse);
+    }
+
+    /**
+     * One row that has to be braided before another.
+     *
+     * @param first the one that ends in the other
+     * @param then the one that takes it in
+     */
+    public record Bind(RowId first, RowId then) {}
+
+    /** What binds the order of braiding: a row that joins another, is fed into it or laid under it comes first; threading binds nothing. */
+    public List<Bind> binds(Foundation foundation) {
+        List<Bind> binds = new ArrayList<>();
+        foundation.rows().forEach(r -> r.joins().ifPresent(to -> binds.add(new Bind(r.id(), to))));
+        for (Tail t : tails) {
+            if (t.end() != TailEnd.THREADED) {
+                t.into().ifPresent(to -> binds.add(new Bind(t.row(), to)));
+            }
+        }
+        return List.copyOf(binds);
     }
 
     /** The greatest bulk of any place where a tail enters, relative to the row alone; at least 1. */

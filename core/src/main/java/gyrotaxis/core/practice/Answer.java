@@ -1,0 +1,56 @@
+package gyrotaxis.core.practice;
+
+import gyrotaxis.core.quantity.Require;
+import java.util.List;
+import java.util.SortedSet;
+import java.util.TreeSet;
+
+/** What a learner answered. */
+public sealed interface Answer {
+    /**
+     * A direction on the map.
+     *
+     * @param towardRad from straight to the face round by her right, rad
+     */
+    record Aimed(double towardRad) implements Answer {
+        public Aimed {
+            Require.inRange(towardRad, -Math.PI, Math.PI, "towardRad", "rad");
+        }
+    }
+
+    /**
+     * Some of the choices.
+     *
+     * @param ids of those that were chosen; may be empty
+     */
+    record Picked(SortedSet<String> ids) implements Answer {
+        public Picked {
+            ids = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(ids));
+        }
+
+        /** One choice. */
+        public static Picked of(String id) {
+            return new Picked(new TreeSet<>(List.of(id)));
+        }
+    }
+
+    /**
+     * All choices in an order.
+     *
+     * @param ids of all of them, the first first
+     */
+    record Ordered(List<String> ids) implements Answer {
+        public Ordered {
+            ids = List.copyOf(ids);
+        }
+    }
+
+    /** A number. */
+    record Said(double number) implements Answer {
+        public Said {
+            Require.inRange(number, 0, MOST, "number", "");
+        }
+
+        private static final double MOST = 100_000;
+    }
+}

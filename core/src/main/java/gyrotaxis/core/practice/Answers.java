@@ -1,0 +1,55 @@
+package gyrotaxis.core.practice;
+
+import gyrotaxis.core.practice.Ask.Choice;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/** Takes answers apart, and says what is wrong with one of another form than was asked for. */
+final class Answers {
+    private Answers() {}
+
+    static Answer.Aimed aimed(Answer answer) {
+        return of(Answer.Aimed.class, answer, "a direction");
+    }
+
+    static double said(Answer answer) {
+        return of(Answer.Said.class, answer, "a number").number();
+    }
+
+    /** What was picked; all of it among the choices. */
+    static SortedSet<String> picked(Answer answer, List<Choice> among) {
+        SortedSet<String> ids = of(Answer.Picked.class, answer, "a choice").ids();
+        requireKnown(ids, among);
+        return ids;
+    }
+
+    /** The choices as they were ordered; each of them once. */
+    static List<String> ordered(Answer answer, List<Choice> choices) {
+        List<String> ids = of(Answer.Ordered.class, answer, "an order").ids();
+        requireKnown(new TreeSet<>(ids), choices);
+        if (ids.size() != choices.size() || new HashSet<>(ids).size() != choices.size()) {
+            throw new IllegalArgumentException(
+                    "ids has " + ids.size() + " places but must have each of the " + choices.size() + " choices once");
+        }
+        return ids;
+    }
+
+    private static void requireKnown(SortedSet<String> ids, List<Choice> among) {
+        Set<String> known = among.stream().map(Choice::id).collect(Collectors.toSet());
+        ids.stream().filter(id -> !known.contains(id)).findFirst().ifPresent(id -> {
+            throw new IllegalArgumentException("ids has " + id + " but must be of the choices " + new TreeSet<>(known));
+        });
+    }
+
+    private static <T extends Answer> T of(Class<T> form, Answer answer, String words) {
+        if (!form.isInstance(answer)) {
+            throw new IllegalArgumentException("answer is "
+                    + answer.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " but must be " + words);
+        }
+        return form.cast(answer);
+    }
+}

@@ -1,0 +1,110 @@
+package gyrotaxis.core.practice;
+
+import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.install.Bearing.Rule;
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.practice.Answer.Aimed;
+import gyrotaxis.core.quantity.Sentence;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** Which way the hook goes in at a place that the planner has hooked, where no rule contradicts another. */
+final class HookWays implements Maker {
+    /** A hook that leans no further than this from the way lies its knot on the same side. ASSUMPTION. */
+    static final double RIGHT_WITHIN_RAD = Math.toRadians(50);
+
+    /** From here on it goes in against the way rather than across it. */
+    private static final double AGAINST_RAD = Math.toRadians(120);
+
+    /** A step on the scalp that gives a direction on the map, mm. */
+    private static final double STEP_MM = 3;
+
+    @Override
+    public Optional<Drill> make(Draft draft) {
+        InstallPlan plan = draft.head();
+        Rule rule = draft.by().one(List.copyOf(asked(draft.level())));
+        List<Station> places = plan.stations().stream()
+                .filter(s -> s.bearing().rule() == rule && !s.bearing().isContested())
+                .toList();
+        if (places.isEmpty()) {
+            return Optional.empty();
+        }
+        Station s = draft.by().one(places);
+        return Optional.of(draft.about(
+                plan, Drill.Shows.ROWS, question(plan), new Ask.Aim(s.chart(), s.id().row()), new Way(plan, s)));
+    }
+
+    private static Set<Rule> asked(int level) {
+        return switch (level) {
+            case 1 -> EnumSet.of(Rule.FALL);
+            case 2, 3 -> EnumSet.of(Rule.FALL, Rule.PART);
+            case 4 -> EnumSet.of(Rule.PART, Rule.UPDO);
+            default -> EnumSet.of(Rule.FALL, Rule.PART, Rule.UPDO);
+        };
+    }
+
+    private static Sentence question(InstallPlan plan) {
+        String parts = plan.foundation().parts().isEmpty() ? "no part" : "the part as drawn";
+        String up = plan.brief().consultation().goesUp() ? ", and it is to go up" : "";
+        return Sentence.of(
+                "Worn with ",
+                parts,
+                ", the rest falling ",
+                plan.brief().consultation().fall().words(),
+                up,
+                "; this method puts ",
+                plan.brief().hooking().method().bearing().words(),
+                " first. Which way does the hook go in here?");
+    }
+
+    /** Which way it goes in, on the map, from straight to the face round by her right, rad. */
+    static double towardRad(InstallPlan plan, Station s) {
+        Vec2 on = plan.scalp()
+                .chart()
+                .project(plan.scalp()
+                        .surface()
+                        .inDirection(s.space().plus(s.bearing().entry().times(STEP_MM))));
+        Vec2 way = on.minus(s.chart());
+        return Math.atan2(way.x(), way.y());
+    }
+
+    private record Way(InstallPlan plan, Station station) implements Key {
+        @Override
+        public Aimed solution() {
+            return new Aimed(towardRad(plan, station));
+        }
+
+        @Override
+        public Verdict judge(Answer answer) {
+            double off = Math.abs(Math.IEEEremainder(
+                    Answers.aimed(answer).towardRad() - solution().towardRad(), 2 * Math.PI));
+            boolean isRight = off <= RIGHT_WITHIN_RAD;
+            return new Verdict(
+                    isRight, 1 - off / Math.PI, Sentence.of(why(), isRight ? "" : otherwise(off)), solution());
+        }
+
+        private String why() {
+            String words = station.bearing().words();
+            String way = Character.toUpperCase(words.charAt(0)) + words.substring(1);
+            return switch (station.bearing().rule()) {
+                case PART -> way + ": the knot then lies on the far side of the row from what is seen.";
+                case UPDO -> way + ": drawn up, the edge is what is seen.";
+                default -> way + ": no part and no edge decides here, so it is hooked the way it is to fall.";
+            };
+        }
+
+        private String otherwise(double off) {
+            return switch (station.bearing().rule()) {
+                case PART -> " Hooked as you aimed, the knot lies on the near side and shows in the part.";
+                case UPDO -> " Hooked as you aimed, its knot shows once the edge is drawn up.";
+                default ->
+                    off >= AGAINST_RAD
+                            ? " Hooked against its fall the loop stands up before it turns."
+                            : " Hooked across its fall the loop lies on its side and turns over the row.";
+            };
+        }
+    }
+}
