@@ -1044,6 +1044,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills/{kind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drill"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/drills/{kind}/judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judged"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/heads": {
         parameters: {
             query?: never;
@@ -1439,6 +1487,24 @@ export interface components {
             /** Format: int32 */
             qrSize: number;
         };
+        AimView: {
+            row: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        AnswerBody: {
+            ids: string[] | null;
+            /** Format: int32 */
+            level: number;
+            /** Format: double */
+            number: number | null;
+            /** Format: int32 */
+            seed: number;
+            /** Format: double */
+            towardRad: number | null;
+        };
         AppointmentBody: {
             belongsTo: string | null;
             chairId: string | null;
@@ -1514,6 +1580,14 @@ export interface components {
             /** Format: uuid */
             planId: string;
             planName: string;
+        };
+        AskView: {
+            aim: components["schemas"]["AimView"] | null;
+            choices: components["schemas"]["ChoiceView"][];
+            /** @enum {string} */
+            form: "AIM" | "PICK" | "ORDER" | "NUMBER";
+            isOne: boolean;
+            number: components["schemas"]["NumberView"] | null;
         };
         AxesView: {
             /** Format: double */
@@ -1959,6 +2033,28 @@ export interface components {
             stations: components["schemas"]["Station"][];
             tails: components["schemas"]["TailView"][];
             views: components["schemas"]["View"][];
+        };
+        DrillKindView: {
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            task: string;
+            words: string;
+        };
+        DrillView: {
+            ask: components["schemas"]["AskView"];
+            cover: components["schemas"]["WornView"] | null;
+            head: components["schemas"]["DrawnView"] | null;
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            /** Format: int32 */
+            level: number;
+            question: components["schemas"]["Piece"][];
+            /** Format: int32 */
+            seed: number;
+            /** @enum {string} */
+            shows: "ROWS" | "TAILS" | "SHARES" | "COVER";
+            task: string;
+            words: string;
         };
         DueView: {
             /** Format: date */
@@ -2933,6 +3029,15 @@ export interface components {
             moment: "BEFORE" | "CHAIR" | "TRYING" | "FINISHING" | "HOME" | "TAKEDOWN";
             momentWords: string;
             words: string;
+        };
+        NumberView: {
+            /** Format: double */
+            max: number;
+            /** Format: double */
+            min: number;
+            /** Format: double */
+            step: number;
+            unit: string;
         };
         OffView: {
             /** Format: date */
@@ -3965,6 +4070,17 @@ export interface components {
             visits: number;
             /** @enum {string} */
             what: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
+        };
+        VerdictView: {
+            ids: string[] | null;
+            isRight: boolean;
+            /** Format: double */
+            number: number | null;
+            reason: components["schemas"]["Piece"][];
+            /** Format: int32 */
+            scorePercent: number;
+            /** Format: double */
+            towardRad: number | null;
         };
         View: {
             from: string;
@@ -6079,6 +6195,77 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptSheet"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillKindView"][];
+                };
+            };
+        };
+    };
+    drill: {
+        parameters: {
+            query: {
+                level: number;
+                seed: number;
+            };
+            header?: never;
+            path: {
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillView"];
+                };
+            };
+        };
+    };
+    judged: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictView"];
                 };
             };
         };

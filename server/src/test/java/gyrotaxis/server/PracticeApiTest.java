@@ -68,4 +68,96 @@ class PracticeApiTest {
                         .map(p -> p.path("id").asString()))
                 .doesNotContain(id);
     }
+
+    private static ObjectNode right(Api api, String kind, int level, int seed, JsonNode drill) {
+        ObjectNode answer = Api.JSON.createObjectNode().put("level", level).put("seed", seed);
+        // Whatever is answered, what is right is told; answered then, it is right.
+        ObjectNode wrong = answer.deepCopy();
+        switch (drill.path("ask").path("form").asString()) {
+            case "AIM" -> wrong.put("towardRad", 0);
+            case "NUMBER" ->
+                wrong.put("number", drill.path("ask").path("number").path("max").asDouble());
+            case "ORDER" ->
+                drill.path("ask")
+                        .path("choices")
+                        .forEach(c -> wrong.withArray("ids").add(c.path("id").asString()));
+            default -> wrong.putArray("ids");
+        }
+        JsonNode told =
+                api.post("/api/practice/drills/" + kind + "/judged", wrong).json();
+        for (String field : List.of("towardRad", "ids", "number")) {
+            if (!told.path(field).isNull()) {
+                answer.set(field, told.path(field));
+            }
+        }
+        return answer;
+    }
+
+    @Test
+    void everyKindOfDrillIsAskedAndWhatIsToldToBeRightIsRight(Api api) {
+        List<JsonNode> kinds =
+                api.get("/api/practice/drills").json().valueStream().toList();
+        assertThat(kinds).hasSizeGreaterThan(8);
+        for (JsonNode k : kinds) {
+            String kind = k.path("kind").asString();
+            String address = "/api/practice/drills/" + kind;
+            JsonNode drill = api.get(address + "?level=3&seed=41").json();
+            assertThat(drill.path("question")).as(kind).isNotEmpty();
+            assertThat(api.get(address + "?level=3&seed=41").json()).isEqualTo(drill);
+            JsonNode verdict = api.post(address + "/judged", right(api, kind, 3, 41, drill))
+                    .json();
+            assertThat(verdict.path("isRight").asBoolean()).as(kind).isTrue();
+            assertThat(verdict.path("scorePercent").asInt()).as(kind).isGreaterThan(60);
+            assertThat(verdict.path("reason")).as(kind).isNotEmpty();
+        }
+    }
+
+    /** Where it is asked which threads are tails, they are not drawn as tails. */
+    @Test
+    void aDrillGivesNothingAway(Api api) {
+        JsonNode cut = api.get("/api/practice/drills/CUT?level=2&seed=7").json();
+        assertThat(cut.path("head").path("tails")).isEmpty();
+        assertThat(cut.path("ask").path("choices")).hasSizeGreaterThan(3);
+        JsonNode hump = api.get("/api/practice/drills/HUMP?level=2&seed=7").json();
+        assertThat(hump.path("head").path("tails")).isNotEmpty();
+    }
+
+    @Test
+    void anAnswerThatMakesNoSenseIsRefusedAtItsField(Api api) {
+        String order = "/api/practice/drills/BRAID_ORDER";
+        ObjectNode answer = Api.JSON.createObjectNode().put("level", 2).put("seed", 7);
+        assertThat(api.post(order + "/judged", answer).messageAt("ids")).isNotBlank();
+        ObjectNode few = answer.deepCopy();
+        few.putArray("ids")
+                .add(api.get(order + "?level=2&seed=7")
+                        .json()
+                        .path("ask")
+                        .path("choices")
+                        .get(0)
+                        .path("id")
+                        .asString());
+        assertThat(api.post(order + "/judged", few).messageAt("ids")).isNotBlank();
+        ObjectNode other = answer.deepCopy();
+        other.putArray("ids").add("X9");
+        assertThat(api.post(order + "/judged", other).messageAt("ids")).isNotBlank();
+        assertThat(api.post(
+                                "/api/practice/drills/HOOK_WAY/judged",
+                                answer.deepCopy().put("towardRad", 4))
+                        .messageAt("towardRad"))
+                .isNotBlank();
+        assertThat(api.post(
+                                "/api/practice/drills/PACKS/judged",
+                                answer.deepCopy().put("number", 0))
+                        .messageAt("number"))
+                .isNotBlank();
+        assertThat(api.post(
+                                "/api/practice/drills/PACKS/judged",
+                                answer.deepCopy().put("level", 6))
+                        .messageAt("level"))
+                .isNotBlank();
+        assertThat(api.get("/api/practice/drills/PACKS?level=9&seed=1").messageAt("level"))
+                .isNotBlank();
+        assertThat(api.get("/api/practice/drills/PLAITS?level=1&seed=1").status())
+                .isEqualTo(400);
+    }
 }

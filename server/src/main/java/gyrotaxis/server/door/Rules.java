@@ -58,6 +58,7 @@ final class Rules {
                     "/api/stopping",
                     "/api/ways-out",
                     "/api/findings",
+                    "/api/practice/drills/*/judged",
                     "/api/compare",
                     "/api/balance"),
             Rule.of(Role.OWNER, DELETE, "/api/clients/{id}"),

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * the forehead; in a view with +x to the viewer's right and +y up. {@code views} is empty in the rough answer to what is
  * still in the hand: there they stay as they were.
  */
-record DrawnView(
+public record DrawnView(
         Map map,
         List<Row> rows,
         List<Station> stations,
@@ -48,8 +48,13 @@ record DrawnView(
                 f.tails());
     }
 
+    /** The same without its tails, where it is asked where they are. */
+    public DrawnView withoutTails() {
+        return new DrawnView(map, rows, stations, kinds, shut, views, parts, gaps, List.of());
+    }
+
     /** The flat map; {@code left} and {@code right} are what the client's sides are called; {@code cap} is empty where there is none, {@code mesh} holds the rim of each piece. */
-    record Map(
+    public record Map(
             List<Double> outline,
             List<Double> braidedEdge,
             List<Double> earLine,
@@ -63,18 +68,19 @@ record DrawnView(
             String right) {}
 
     /** A landmark on the map. */
-    record Mark(String name, String words, double x, double y) {}
+    public record Mark(String name, String words, double x, double y) {}
 
     /** A region; {@code index} is its place in the brief, from 0. */
-    record RegionView(int index, RegionKind kind, String kindWords, String name, List<Piece> place, List<Double> rim) {}
+    public record RegionView(
+            int index, RegionKind kind, String kindWords, String name, List<Piece> place, List<Double> rim) {}
 
     /** Where one row runs over another. */
-    record CrossingView(String over, String under, double x, double y) {}
+    public record CrossingView(String over, String under, double x, double y) {}
 
     /**
      * A row; {@code takesTail} is how a tail that is sent into it goes in, null where it takes none, and {@code order} is the number of the step in which it is braided.
      */
-    record Row(
+    public record Row(
             String id,
             String words,
             Section section,
@@ -98,7 +104,7 @@ record DrawnView(
      * {@code clearMm} the same less the width of a seated share. {@code towardX} and {@code towardY} are the unit direction on
      * the map in which the hook goes in; {@code kind} is a place in the list of kinds.
      */
-    record Station(
+    public record Station(
             String id,
             String row,
             double x,
@@ -113,13 +119,13 @@ record DrawnView(
             boolean byHand) {}
 
     /** The hair of a knot that is drawn over a gap: from its knot to where it falls from. */
-    record Shut(double x, double y, double toX, double toY) {}
+    public record Shut(double x, double y, double toX, double toY) {}
 
     /**
      * All that is alike for many stations, told once; {@code blendColour} is the colour of the other half of a share that is
      * blended, {@code legPercent} of the fibre goes through, and {@code decidedBy} are the questions of the method that decided.
      */
-    record StationKind(
+    public record StationKind(
             Zone zone,
             String zoneWords,
             Role role,
@@ -143,16 +149,16 @@ record DrawnView(
             HoldView hold) {}
 
     /** How well it holds: 1 just lasts. */
-    record HoldView(double score, boolean lasts, List<HoldFactor> factors) {}
+    public record HoldView(double score, boolean lasts, List<HoldFactor> factors) {}
 
     /** One reason for it. */
-    record HoldFactor(String words, double factor) {}
+    public record HoldFactor(String words, double factor) {}
 
     /**
      * A wearing part, numbered from the client's left; {@code index} is its place in the brief, from 0, and {@code channel}
      * tells by turns how far back, mm, and how wide, mm.
      */
-    record Part(
+    public record Part(
             int number,
             int index,
             double lengthMm,
@@ -166,7 +172,7 @@ record DrawnView(
             List<Double> path) {}
 
     /** The scalp between neighbouring front rows: how far a part could run there before what stops it, and how wide. */
-    record Gap(
+    public record Gap(
             String leftRow,
             String rightRow,
             double openMm,
@@ -177,7 +183,7 @@ record DrawnView(
             List<Double> path) {}
 
     /** Where a row's free end goes; {@code thread} is empty where it enters no row. */
-    record TailView(
+    public record TailView(
             String row,
             TailEnd end,
             String endWords,
@@ -190,7 +196,7 @@ record DrawnView(
             List<List<Double>> halves) {}
 
     /** The head seen from one side. */
-    record View(
+    public record View(
             String from,
             String words,
             List<Double> rim,
@@ -199,5 +205,5 @@ record DrawnView(
             List<Double> stations) {}
 
     /** What of a row is in sight. */
-    record ViewRow(String id, double braidWidthMm, List<List<Double>> pieces) {}
+    public record ViewRow(String id, double braidWidthMm, List<List<Double>> pieces) {}
 }

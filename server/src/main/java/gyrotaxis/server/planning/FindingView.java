@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** Something to be said about a plan. */
-record FindingView(
+public record FindingView(
         Finding.Code code, Severity severity, PlaceView place, List<Piece> reason, List<RemedyView> remedies) {
 
     /** Sorts of places. */
@@ -31,7 +31,7 @@ record FindingView(
      * Where it applies: {@code id} is the field of a measure, the name of a row, zone or station, the number of a part from
      * her left, the place of a region in the brief; null for the whole head, the rim and the hair.
      */
-    record PlaceView(
+    public record PlaceView(
             PlaceKind kind,
             @Nullable @Schema(nullable = true) String id) {
         static PlaceView of(Finding.Place place) {
@@ -61,7 +61,7 @@ record FindingView(
     }
 
     /** A change that mends a finding: what of the brief becomes otherwise, see {@link Change}, and what is left of it. */
-    record RemedyView(
+    public record RemedyView(
             List<Piece> words,
             @Schema(implementation = Object.class) JsonNode change,
             @Nullable @Schema(nullable = true) List<Piece> left) {}

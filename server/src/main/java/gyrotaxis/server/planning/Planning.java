@@ -317,6 +317,16 @@ public class Planning {
         return WornView.of(plan, seen, findings, brief, changes);
     }
 
+    /** A head that is planned already, to be drawn on the map. */
+    public DrawnView drawn(InstallPlan plan) {
+        return DrawnView.of(plan, false);
+    }
+
+    /** What shows of a head that is planned already, worn down without a part. */
+    public WornView seen(InstallPlan plan) {
+        return WornView.of(plan, planner.wear(plan, Worn.as(Way.DOWN)), List.of(), NO_BRIEF, changes(NO_BRIEF));
+    }
+
     private static int parts(InstallPlan plan) {
         return plan.foundation().parts().size();
     }

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * A plan as it is worn. The map of cover is a grid of equal squares: {@code percent} of skin that shows in each, line by line
  * from the front and from the client's left, −1 outside the hairline.
  */
-record WornView(
+public record WornView(
         Way way,
         String words,
         @Nullable @Schema(nullable = true) Integer part,
@@ -40,14 +40,14 @@ record WornView(
         List<Double> loftByDay) {
 
     /** What shows of a zone, and how high hair stands over it. */
-    record ZoneCover(Zone zone, String words, double exposedPercent, double depth, double heightMm) {}
+    public record ZoneCover(Zone zone, String words, double exposedPercent, double depth, double heightMm) {}
 
     /**
      * The grid; {@code left} and {@code front} are the map's coordinates of its corner, mm.
      *
      * @param meant the cells that are meant to show, by their place in the list
      */
-    record GridView(
+    public record GridView(
             double cellMm,
             int columns,
             int lines,
@@ -57,13 +57,13 @@ record WornView(
             List<Integer> meant) {}
 
     /** A place where skin shows. */
-    record GapView(List<Piece> place, double areaMm2, double exposedPercent, double x, double y) {}
+    public record GapView(List<Piece> place, double areaMm2, double exposedPercent, double x, double y) {}
 
     /** A knot that shows. */
-    record SightView(String station, String why) {}
+    public record SightView(String station, String why) {}
 
     /** A row that shows. */
-    record BareRowView(String row, double mm) {}
+    public record BareRowView(String row, double mm) {}
 
     private static final double ALL_PERCENT = 100;
 

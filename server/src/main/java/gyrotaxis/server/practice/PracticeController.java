@@ -1,22 +1,60 @@
 package gyrotaxis.server.practice;
 
+import gyrotaxis.core.practice.DrillKind;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/practice")
 class PracticeController {
     private final PracticeDesk desk;
+    private final DrillDesk drills;
 
-    PracticeController(PracticeDesk desk) {
+    PracticeController(PracticeDesk desk, DrillDesk drills) {
         this.desk = desk;
+        this.drills = drills;
     }
 
     /** Made-up heads with their plans, to try things out on. */
     @GetMapping("/heads")
     List<PracticeHead> heads() {
         return desk.heads();
+    }
+
+    /** What can be drilled. */
+    @GetMapping("/drills")
+    List<DrillKindView> kinds() {
+        return Arrays.stream(DrillKind.values()).map(DrillKindView::of).toList();
+    }
+
+    /**
+     * A drill.
+     *
+     * @param level from 1 to 5
+     * @param seed the same makes the same drill
+     */
+    @GetMapping("/drills/{kind}")
+    DrillView drill(@PathVariable DrillKind kind, @RequestParam int level, @RequestParam int seed) {
+        return drills.ask(kind, level, seed);
+    }
+
+    /** What an answer to a drill is worth; keeps nothing. */
+    @PostMapping("/drills/{kind}/judged")
+    VerdictView judged(@PathVariable DrillKind kind, @RequestBody AnswerBody answer) {
+        return drills.judge(kind, answer);
+    }
+
+    /** A kind of drill; {@code task} says what is done in it. */
+    record DrillKindView(DrillKind kind, String words, String task) {
+        static DrillKindView of(DrillKind kind) {
+            return new DrillKindView(kind, kind.words(), kind.task());
+        }
     }
 }

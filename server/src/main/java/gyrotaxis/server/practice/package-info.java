@@ -1,6 +1,6 @@
 /** What is there to learn on. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"language", "shelf", "demo"})
+@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "demo", "planning"})
 package gyrotaxis.server.practice;
 
 import org.jspecify.annotations.NullMarked;

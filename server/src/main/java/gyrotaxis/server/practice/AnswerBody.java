@@ -1,0 +1,60 @@
+package gyrotaxis.server.practice;
+
+import gyrotaxis.core.practice.Answer;
+import gyrotaxis.core.practice.Answer.Aimed;
+import gyrotaxis.core.practice.Answer.Ordered;
+import gyrotaxis.core.practice.Answer.Picked;
+import gyrotaxis.core.practice.Answer.Said;
+import gyrotaxis.core.practice.Ask;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was answered to a drill, in the form that it asks for; the other fields are left out.
+ *
+ * @param towardRad a direction on the map, from straight to the face round by her right, rad
+ * @param ids what was chosen, or everything in its order
+ * @param number a number
+ */
+record AnswerBody(
+        @Nullable Integer level,
+        @Nullable Integer seed,
+        @Nullable @Schema(nullable = true) Double towardRad,
+        @Nullable @Schema(nullable = true) List<String> ids,
+        @Nullable @Schema(nullable = true) Double number) {
+    static final Interval SEEDS = new Interval(0, Integer.MAX_VALUE);
+    private static final Interval TURN = new Interval(-Math.PI, Math.PI);
+
+    /** The answer, or what is wrong with it at its field. */
+    Answer checkedFor(Drill drill) {
+        Fields f = new Fields();
+        Ask ask = drill.ask();
+        if (ask instanceof Ask.Aim) {
+            double rad = f.number("towardRad", "The direction", towardRad, TURN);
+            return f.orRefuse(() -> new Aimed(rad));
+        }
+        if (ask instanceof Ask.Number n) {
+            double said = f.number("number", "The number of " + n.unit(), number, n.range());
+            return f.orRefuse(() -> new Said(said));
+        }
+        List<Ask.Choice> choices = ask instanceof Ask.Order o ? o.choices() : ((Ask.Pick) ask).choices();
+        List<String> chosen = f.present("ids", "What was chosen", ids, List.of());
+        Set<String> known = choices.stream().map(Ask.Choice::id).collect(Collectors.toSet());
+        if (!known.containsAll(chosen)) {
+            f.problem("ids", "Choose among what this drill offers.");
+        } else if (new HashSet<>(chosen).size() != chosen.size()) {
+            f.problem("ids", "Choose each of them once.");
+        } else if (ask instanceof Ask.Order && ids != null && chosen.size() != choices.size()) {
+            f.problem("ids", "Put all " + choices.size() + " of them in order.");
+        }
+        return f.orRefuse(() -> ask instanceof Ask.Order ? new Ordered(chosen) : new Picked(new TreeSet<>(chosen)));
+    }
+}

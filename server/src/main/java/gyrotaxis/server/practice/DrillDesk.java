@@ -1,0 +1,53 @@
+package gyrotaxis.server.practice;
+
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.DrillKind;
+import gyrotaxis.core.practice.Drills;
+import gyrotaxis.server.planning.DrawnView;
+import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.shared.Fields;
+import org.springframework.stereotype.Service;
+
+/** Asks drills and judges answers. A drill follows from its kind, level and seed, so none is kept. */
+@Service
+class DrillDesk {
+
+    private final Drills drills;
+    private final Planning planning;
+
+    DrillDesk(Planner planner, Planning planning) {
+        this.drills = new Drills(planner);
+        this.planning = planning;
+    }
+
+    /** A drill that is drawn, without what is to be found out. */
+    DrillView ask(DrillKind kind, int level, int seed) {
+        Drill drill = drills.make(kind, checkedLevel(level), seed);
+        DrawnView head = drill.head().map(planning::drawn).orElse(null);
+        if (head != null && drill.shows() == Drill.Shows.ROWS) {
+            head = head.withoutTails();
+        }
+        return DrillView.of(
+                drill,
+                seed,
+                head,
+                drill.shows() == Drill.Shows.COVER
+                        ? drill.head().map(planning::seen).orElse(null)
+                        : null);
+    }
+
+    VerdictView judge(DrillKind kind, AnswerBody body) {
+        Fields f = new Fields();
+        int level = f.whole("level", "The level", body.level(), Drill.LEVELS);
+        int seed = f.whole("seed", "The seed", body.seed(), AnswerBody.SEEDS);
+        Drill drill = f.orRefuse(() -> drills.make(kind, level, seed));
+        return VerdictView.of(drill.key().judge(body.checkedFor(drill)));
+    }
+
+    private static int checkedLevel(int level) {
+        Fields f = new Fields();
+        int checked = f.whole("level", "The level", level, Drill.LEVELS);
+        return f.orRefuse(() -> checked);
+    }
+}

@@ -1,0 +1,110 @@
+package gyrotaxis.server.practice;
+
+import gyrotaxis.core.practice.Ask;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.DrillKind;
+import gyrotaxis.server.planning.DrawnView;
+import gyrotaxis.server.planning.WornView;
+import gyrotaxis.server.shared.Piece;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A question.
+ *
+ * @param task what is to be done, in one line
+ * @param seed with kind and level, all that it is made from
+ * @param head what of the head it is about is drawn; null where it is about words alone
+ * @param cover what shows of that head; null where that is not asked about
+ */
+record DrillView(
+        DrillKind kind,
+        String words,
+        String task,
+        int level,
+        int seed,
+        List<Piece> question,
+        Drill.Shows shows,
+        AskView ask,
+        @Nullable @Schema(nullable = true) DrawnView head,
+        @Nullable @Schema(nullable = true) WornView cover) {
+
+    static DrillView of(Drill drill, int seed, @Nullable DrawnView head, @Nullable WornView cover) {
+        return new DrillView(
+                drill.kind(),
+                drill.kind().words(),
+                drill.kind().task(),
+                drill.level(),
+                seed,
+                Piece.of(drill.question()),
+                drill.shows(),
+                AskView.of(drill.ask()),
+                head,
+                cover);
+    }
+
+    /** By what it is answered. */
+    enum Form {
+        AIM,
+        PICK,
+        ORDER,
+        NUMBER
+    }
+
+    /**
+     * How it is answered.
+     *
+     * @param choices what can be chosen or put in order; empty in other forms
+     * @param isOne whether exactly one is right
+     * @param aim from where a direction is shown; null in other forms
+     * @param number what is counted; null in other forms
+     */
+    record AskView(
+            Form form,
+            List<ChoiceView> choices,
+            boolean isOne,
+            @Nullable @Schema(nullable = true) AimView aim,
+            @Nullable @Schema(nullable = true) NumberView number) {
+        static AskView of(Ask ask) {
+            if (ask instanceof Ask.Aim a) {
+                AimView aim = new AimView(a.at().x(), a.at().y(), a.row().toString());
+                return new AskView(Form.AIM, List.of(), false, aim, null);
+            }
+            if (ask instanceof Ask.Number n) {
+                NumberView number = new NumberView(n.range().min(), n.range().max(), n.step(), n.unit());
+                return new AskView(Form.NUMBER, List.of(), false, null, number);
+            }
+            if (ask instanceof Ask.Order o) {
+                return new AskView(Form.ORDER, ChoiceView.of(o.choices()), false, null, null);
+            }
+            Ask.Pick p = (Ask.Pick) ask;
+            return new AskView(Form.PICK, ChoiceView.of(p.choices()), p.isOne(), null, null);
+        }
+    }
+
+    /** A place on the map, mm, on a row. */
+    record AimView(double x, double y, String row) {}
+
+    /** A number within limits; {@code unit} is what is counted. */
+    record NumberView(double min, double max, double step, String unit) {}
+
+    /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone. */
+    record ChoiceView(
+            String id,
+            String words,
+            @Nullable @Schema(nullable = true) String row,
+            @Nullable @Schema(nullable = true) Double x,
+            @Nullable @Schema(nullable = true) Double y) {
+        static List<ChoiceView> of(List<Ask.Choice> choices) {
+            return choices.stream()
+                    .map(c -> new ChoiceView(
+                            c.id(),
+                            c.words(),
+                            c.row().map(Object::toString).orElse(null),
+                            c.at().map(p -> p.x()).orElse(null),
+                            c.at().map(p -> p.y()).orElse(null)))
+                    .toList();
+        }
+    }
+}
