@@ -7,6 +7,8 @@ import type {
   BalanceLine,
   Brief,
   ChairFills,
+  Drill,
+  DrillKind,
   Finding,
   KeptMethod,
   Lesson,
@@ -281,6 +283,15 @@ export const api = {
     take(http.GET('/api/plans/{id}/packs-next', { params: { path: { id: plan } } })),
   find: (q: string) => take(http.GET('/api/find', { params: { query: { q } } })),
   practiceHeads: () => take(http.GET('/api/practice/heads')) as Promise<PracticeHead[]>,
+  drills: () => take(http.GET('/api/practice/drills')),
+  drill: (kind: DrillKind, level: number, seed: number) =>
+    take(
+      http.GET('/api/practice/drills/{kind}', {
+        params: { path: { kind }, query: { level, seed } },
+      }),
+    ) as Promise<Drill>,
+  judge: (kind: DrillKind, body: Body<'/api/practice/drills/{kind}/judged', 'post'>) =>
+    take(http.POST('/api/practice/drills/{kind}/judged', { params: { path: { kind } }, body })),
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),

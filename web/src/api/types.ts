@@ -144,3 +144,11 @@ export type Role = NonNullable<Schemas['MemberBody']['role']>;
 export type Members = Schemas['MembersView'];
 export type Invitation = Schemas['InvitationView'];
 export type OpenSession = Schemas['SessionView'];
+
+export type DrillKind = Schemas['DrillKindView']['kind'];
+export type Drill = Omit<Schemas['DrillView'], 'head' | 'cover'> & {
+  head: Drawn | null;
+  cover: Worn | null;
+};
+export type DrillAsk = Schemas['AskView'];
+export type Verdict = Schemas['VerdictView'];

@@ -1583,11 +1583,20 @@ export interface components {
         };
         AskView: {
             aim: components["schemas"]["AimView"] | null;
-            choices: components["schemas"]["ChoiceView"][];
+            choices: components["schemas"]["AskedView"][];
             /** @enum {string} */
             form: "AIM" | "PICK" | "ORDER" | "NUMBER";
             isOne: boolean;
             number: components["schemas"]["NumberView"] | null;
+        };
+        AskedView: {
+            id: string;
+            row: string | null;
+            words: string;
+            /** Format: double */
+            x: number | null;
+            /** Format: double */
+            y: number | null;
         };
         AxesView: {
             /** Format: double */

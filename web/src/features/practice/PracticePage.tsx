@@ -4,6 +4,8 @@ import type { Brief, PracticeHead, Texture } from '../../api/types';
 import { FamilySign } from '../../viz/FamilySign';
 import { useWords } from '../../words';
 import { practiceHeadsQuery } from '../bench';
+import { DrillSign } from './drill/DrillSign';
+import { drillsQuery } from './drill/drills.queries';
 import { useMay } from '../door';
 
 /** Where one learns: made-up heads to try everything out on. */
@@ -15,7 +17,9 @@ export function PracticePage() {
     <main className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-8">
       <div className="mx-auto max-w-5xl">
         <h1 className="text-3xl font-semibold">Practice</h1>
-        <p className="mt-2 max-w-2xl text-lg text-soft">
+        <Drills />
+        <h2 className="mt-8 text-xl font-semibold">Heads to try things out on</h2>
+        <p className="mt-1 max-w-2xl text-soft">
           Heads that nobody wears, each with a plan, hooked with the studio’s own hair. Change
           whatever you like: what you change stays on this device, and is nobody’s plan.
         </p>
@@ -35,6 +39,43 @@ export function PracticePage() {
         {missing.length > 0 && <Missing heads={missing} />}
       </div>
     </main>
+  );
+}
+
+/** What can be drilled, each with what is done in it. */
+function Drills() {
+  const { data: drills, error } = useQuery(drillsQuery());
+  if (error) {
+    return (
+      <p role="alert" className="mt-4 font-medium text-chalk">
+        ✕ {error.message}
+      </p>
+    );
+  }
+  return (
+    <>
+      <p className="mt-1 max-w-2xl text-lg text-soft">
+        One question at a time about a head that was just made up, judged by what plans yours.
+      </p>
+      <ul className="mt-4 grid gap-2 sm:grid-cols-2 lg:grid-cols-3" aria-label="Drills">
+        {drills?.map((d) => (
+          <li key={d.kind}>
+            <Link
+              to={`/practice/drill/${d.kind}`}
+              className="flex h-full items-center gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+            >
+              <span className="shrink-0 text-thread-deep">
+                <DrillSign kind={d.kind} />
+              </span>
+              <span className="min-w-0">
+                <span className="block text-lg leading-tight font-semibold">{d.words}</span>
+                <span className="block leading-snug text-soft">{d.task}</span>
+              </span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 

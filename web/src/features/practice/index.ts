@@ -1,1 +1,2 @@
+export { DrillPage } from './drill/DrillPage';
 export { PracticePage } from './PracticePage';

@@ -34,7 +34,13 @@ beforeEach(() => {
 });
 
 const show = (heads: () => unknown = () => HEADS) => {
-  serve({ 'GET /api/door': () => door, 'GET /api/practice/heads': heads });
+  serve({
+    'GET /api/door': () => door,
+    'GET /api/practice/heads': heads,
+    'GET /api/practice/drills': () => [
+      { kind: 'PACKS', words: 'How many packs', task: 'Say how many packs you would buy.' },
+    ],
+  });
   render(
     <WithWords>
       <MemoryRouter>
@@ -52,6 +58,13 @@ describe('practice', () => {
     expect(head.textContent).toContain('deep wave');
     const heads = screen.getByRole('list', { name: 'Practice heads' });
     expect(within(heads).getAllByRole('listitem')).toHaveLength(1);
+  });
+
+  it('offers the drills, each with what is done in it', async () => {
+    show();
+    const drill = await screen.findByRole('link', { name: /How many packs/ });
+    expect(drill.getAttribute('href')).toBe('/practice/drill/PACKS');
+    expect(drill.textContent).toContain('Say how many packs you would buy.');
   });
 
   it('says which hair the shelf lacks, and who can put it there', async () => {

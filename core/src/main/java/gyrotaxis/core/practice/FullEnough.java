@@ -24,7 +24,7 @@ final class FullEnough implements Maker {
 
     @Override
     public Optional<Drill> make(Draft draft) {
-        InstallPlan plan = draft.head();
+        InstallPlan plan = draft.headWornDown();
         List<Station> all = draft.by().some(plan.stations(), plan.stations().size());
         if (!Shows.of(draft.planner(), plan, all).covers()) {
             return Optional.empty();
@@ -42,7 +42,10 @@ final class FullEnough implements Maker {
         return Optional.of(draft.about(
                 partly,
                 Drill.Shows.COVER,
-                Sentence.of("So far ", hooked, " shares are in, evenly all over. Full enough, or go on?"),
+                Sentence.of(
+                        "So far ",
+                        hooked,
+                        " shares are in, evenly all over, and it is worn down. Full enough, or go on?"),
                 new Ask.Pick(CHOICES, true),
                 new Picking(
                         CHOICES,

@@ -1,5 +1,6 @@
 package gyrotaxis.core.practice;
 
+import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.quantity.Sentence;
@@ -19,6 +20,11 @@ interface Maker {
         /** A head by chance, planned. */
         InstallPlan head() {
             return planner.aside(by.head());
+        }
+
+        /** The same, worn down only. */
+        InstallPlan headWornDown() {
+            return planner.aside(by.head().withConsultation(Consultation.plain()));
         }
 
         Drill about(InstallPlan head, Drill.Shows shows, Sentence question, Ask ask, Key key) {

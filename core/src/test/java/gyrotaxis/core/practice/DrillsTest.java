@@ -1,33 +1,167 @@
 package gyrotaxis.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import gyrotaxis.core.install.Station;
+import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.TreeSet;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+/** How many seeds are tried of every kind and level is set by the property {@code drills}. */
 class DrillsTest {
-    private static final int SEEDS = Integer.getInteger("drills", 5);
+    private static final int SEEDS = Integer.getInteger("drills", 8);
+
+    /** A guess is right so much more often than it should, by chance, of as few seeds as are usual. */
+    private static final double BY_CHANCE = 0.5 / Math.sqrt(SEEDS);
 
     private final Drills drills = new Drills(new Planner());
 
     @ParameterizedTest
     @EnumSource(DrillKind.class)
-    void theSolutionOfEveryDrillIsRight(DrillKind kind) {
-        long t = System.nanoTime();
-        for (int level = 1; level <= 5; level++) {
+    void whatIsRightIsJudgedSoAndAGuessIsRightTheLessOftenTheHarderItIs(DrillKind kind) {
+        List<Double> guessed = new ArrayList<>();
+        for (int level = 1; level <= Drill.LEVELS.max(); level++) {
+            int right = 0;
             for (int seed = 0; seed < SEEDS; seed++) {
                 Drill drill = drills.make(kind, level, seed);
+                String which = kind + " level " + level + " seed " + seed;
                 Verdict verdict = drill.key().judge(drill.key().solution());
-                assertThat(verdict.isRight())
-                        .as(kind + " " + level + " " + seed)
-                        .isTrue();
-                if (seed == 0) {
-                    System.out.println(kind + " " + level + ": " + drill.question() + " -> " + drill.ask() + "\n    "
-                            + drill.key().solution() + " " + verdict.reason());
-                }
+                assertThat(verdict.isRight()).as(which).isTrue();
+                assertThat(verdict.reason().pieces()).as(which).isNotEmpty();
+                requireOneRight(drill, which);
+                right += drill.key().judge(guess(drill)).isRight() ? 1 : 0;
+            }
+            guessed.add(right / (double) SEEDS);
+        }
+        System.out.printf("%s: a guess is right %s of %d, by level%n", kind, guessed, SEEDS);
+        assertThat(guessed.get(guessed.size() - 1)).isLessThanOrEqualTo(guessed.get(0) + BY_CHANCE);
+    }
+
+    /** Of what is said to have one right answer no other is accepted, and of several neither fewer nor more. */
+    private static void requireOneRight(Drill drill, String which) {
+        if (!(drill.ask() instanceof Ask.Pick pick)) {
+            return;
+        }
+        TreeSet<String> right = new TreeSet<>(((Answer.Picked) drill.key().solution()).ids());
+        assertThat(right.size() == 1 || !pick.isOne()).as(which).isTrue();
+        assertThat(pick.choices()).as(which).extracting(Ask.Choice::id).doesNotHaveDuplicates();
+        for (Ask.Choice c : pick.choices()) {
+            TreeSet<String> other = new TreeSet<>(right);
+            if (!other.remove(c.id())) {
+                other.add(c.id());
+            }
+            assertThat(drill.key().judge(new Answer.Picked(other)).isRight())
+                    .as(which + " with " + other)
+                    .isFalse();
+            if (pick.isOne() && !right.contains(c.id())) {
+                assertThat(drill.key().judge(Answer.Picked.of(c.id())).isRight())
+                        .as(which)
+                        .isFalse();
             }
         }
-        System.out.printf("%s %.0f ms each%n", kind, (System.nanoTime() - t) / 1e6 / 5 / SEEDS);
+    }
+
+    /** What somebody would answer who knows nothing: hair falls outward, everything takes the usual, and the rest by chance. */
+    private static Answer guess(Drill drill) {
+        Random random = new Random(drill.seed());
+        if (drill.ask() instanceof Ask.Aim aim) {
+            return new Answer.Aimed(Math.atan2(aim.at().x(), aim.at().y()));
+        }
+        if (drill.ask() instanceof Ask.Number) {
+            InstallPlan plan = drill.head().orElseThrow();
+            return new Answer.Said(
+                    drill.kind() == DrillKind.MINUTES
+                            ? 120
+                            : Math.ceil(110.0 / plan.brief().hair().loopsPerPack()));
+        }
+        if (drill.ask() instanceof Ask.Order order) {
+            List<String> ids =
+                    new ArrayList<>(order.choices().stream().map(Ask.Choice::id).toList());
+            Collections.shuffle(ids, random);
+            return new Answer.Ordered(ids);
+        }
+        Ask.Pick pick = (Ask.Pick) drill.ask();
+        List<Ask.Choice> choices = pick.choices();
+        if (pick.isOne()) {
+            return Answer.Picked.of(choices.get(random.nextInt(choices.size())).id());
+        }
+        TreeSet<String> some = new TreeSet<>();
+        choices.stream().filter(c -> random.nextBoolean()).forEach(c -> some.add(c.id()));
+        return new Answer.Picked(some);
+    }
+
+    @ParameterizedTest
+    @EnumSource(DrillKind.class)
+    void aSeedMakesTheSameDrillForEverybody(DrillKind kind) {
+        Drill one = drills.make(kind, 3, 1234);
+        Drill other = new Drills(new Planner()).make(kind, 3, 1234);
+        assertThat(other.question()).isEqualTo(one.question());
+        assertThat(other.ask()).isEqualTo(one.ask());
+        assertThat(other.key().solution()).isEqualTo(one.key().solution());
+        assertThat(drills.make(kind, 3, 1235).equals(one)).isFalse();
+    }
+
+    /** What is told to be right is where the planner itself has hooked, planned anew. */
+    @Test
+    void theWayOfTheHookIsThePlanners() {
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Drill drill = drills.make(DrillKind.HOOK_WAY, 1 + seed % 5, seed);
+            Ask.Aim aim = (Ask.Aim) drill.ask();
+            InstallPlan again = new Planner().plan(drill.head().orElseThrow().brief());
+            Station s = again.stations().stream()
+                    .filter(x -> x.chart().equals(aim.at()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(s.bearing().isContested()).isFalse();
+            double toward = HookWays.towardRad(again, s);
+            assertThat(drill.key().judge(new Answer.Aimed(toward)).score()).isEqualTo(1);
+            double against = toward > 0 ? toward - Math.PI : toward + Math.PI;
+            assertThat(drill.key().judge(new Answer.Aimed(against)).isRight()).isFalse();
+            assertThat(drill.key().judge(new Answer.Aimed(against)).score()).isLessThan(1e-6);
+        }
+    }
+
+    /** The planner's own order of braiding is right, and backward it is not: something always binds. */
+    @ParameterizedTest
+    @EnumSource(names = {"BRAID_ORDER", "UNDO"})
+    void anOrderIsRightAsLongAsItKeepsWhatBinds(DrillKind kind) {
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Drill drill = drills.make(kind, 4, seed);
+            List<String> backward =
+                    new ArrayList<>(((Answer.Ordered) drill.key().solution()).ids());
+            Collections.reverse(backward);
+            Verdict verdict = drill.key().judge(new Answer.Ordered(backward));
+            assertThat(verdict.isRight()).isFalse();
+            assertThat(verdict.score()).isLessThan(1);
+        }
+    }
+
+    @Test
+    void anAnswerOfAnotherFormIsRefused() {
+        Drill order = drills.make(DrillKind.BRAID_ORDER, 1, 5);
+        Drill packs = drills.make(DrillKind.PACKS, 1, 5);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> order.key().judge(new Answer.Said(3)))
+                .withMessageContaining("order");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> order.key().judge(new Answer.Ordered(List.of("F1"))))
+                .withMessageContaining("choices");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> packs.key().judge(new Answer.Aimed(0)))
+                .withMessageContaining("number");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Answer.Aimed(4))
+                .withMessageContaining("towardRad");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> drills.make(DrillKind.PACKS, 6, 1))
+                .withMessageContaining("level");
     }
 }

@@ -62,7 +62,7 @@ record DrillView(
      */
     record AskView(
             Form form,
-            List<ChoiceView> choices,
+            List<AskedView> choices,
             boolean isOne,
             @Nullable @Schema(nullable = true) AimView aim,
             @Nullable @Schema(nullable = true) NumberView number) {
@@ -76,10 +76,10 @@ record DrillView(
                 return new AskView(Form.NUMBER, List.of(), false, null, number);
             }
             if (ask instanceof Ask.Order o) {
-                return new AskView(Form.ORDER, ChoiceView.of(o.choices()), false, null, null);
+                return new AskView(Form.ORDER, AskedView.of(o.choices()), false, null, null);
             }
             Ask.Pick p = (Ask.Pick) ask;
-            return new AskView(Form.PICK, ChoiceView.of(p.choices()), p.isOne(), null, null);
+            return new AskView(Form.PICK, AskedView.of(p.choices()), p.isOne(), null, null);
         }
     }
 
@@ -90,15 +90,15 @@ record DrillView(
     record NumberView(double min, double max, double step, String unit) {}
 
     /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone. */
-    record ChoiceView(
+    record AskedView(
             String id,
             String words,
             @Nullable @Schema(nullable = true) String row,
             @Nullable @Schema(nullable = true) Double x,
             @Nullable @Schema(nullable = true) Double y) {
-        static List<ChoiceView> of(List<Ask.Choice> choices) {
+        static List<AskedView> of(List<Ask.Choice> choices) {
             return choices.stream()
-                    .map(c -> new ChoiceView(
+                    .map(c -> new AskedView(
                             c.id(),
                             c.words(),
                             c.row().map(Object::toString).orElse(null),
