@@ -24,7 +24,7 @@ final class FullEnough implements Maker {
 
     @Override
     public Optional<Drill> make(Draft draft) {
-        InstallPlan plan = draft.headWornDown();
+        InstallPlan plan = draft.fullHead();
         List<Station> all = draft.by().some(plan.stations(), plan.stations().size());
         if (!Shows.of(draft.planner(), plan, all).covers()) {
             return Optional.empty();
@@ -32,9 +32,10 @@ final class FullEnough implements Maker {
         int least = least(draft, plan, all);
         double apart = PLAINLY + (HARDLY - PLAINLY) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
         int by = (int) Math.ceil(apart * all.size());
-        boolean isEnough = draft.by().oneIn(2);
+        boolean mayBeEnough = least + by <= all.size();
+        boolean isEnough = mayBeEnough && (least - by < 1 || draft.by().oneIn(2));
         int hooked = isEnough ? least + by : least - by;
-        if (hooked < 1 || hooked > all.size()) {
+        if (hooked < 1) {
             return Optional.empty();
         }
         InstallPlan partly = plan.hookedAs(plan.hooked().only(all.subList(0, hooked)));

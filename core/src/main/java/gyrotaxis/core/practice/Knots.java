@@ -59,10 +59,10 @@ final class Knots implements Maker {
             return Optional.empty();
         }
         int others = FEWEST - 1 + (draft.level() + 1) / 2;
-        List<Choice> choices = new ArrayList<>(by.some(sliding, others));
+        List<Choice> shown = new ArrayList<>(by.some(sliding, others));
         Choice right = by.one(lasting);
-        choices.add(right);
-        choices.sort(Comparator.comparing(Choice::words));
+        shown.add(right);
+        List<Choice> choices = by.some(shown, shown.size());
         return Optional.of(draft.inWords(
                 Sentence.of(
                                 texture.words(),

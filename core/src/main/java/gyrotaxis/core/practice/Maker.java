@@ -17,14 +17,18 @@ interface Maker {
      * @param by chance, for this drill alone
      */
     record Draft(Planner planner, DrillKind kind, int level, long seed, MadeUp by) {
+        private static final double FULL = 1.1;
+        private static final double FULLER = 0.3;
+
         /** A head by chance, planned. */
         InstallPlan head() {
             return planner.aside(by.head());
         }
 
-        /** The same, worn down only. */
-        InstallPlan headWornDown() {
-            return planner.aside(by.head().withConsultation(Consultation.plain()));
+        /** The same, worn down only, and fuller than is usual. */
+        InstallPlan fullHead() {
+            return planner.aside(
+                    by.head().withConsultation(Consultation.plain()).withFullness(FULL + by.between(0, FULLER)));
         }
 
         Drill about(InstallPlan head, Drill.Shows shows, Sentence question, Ask ask, Key key) {

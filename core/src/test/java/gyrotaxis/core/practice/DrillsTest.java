@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -71,7 +72,7 @@ class DrillsTest {
 
     /** What somebody would answer who knows nothing: hair falls outward, everything takes the usual, and the rest by chance. */
     private static Answer guess(Drill drill) {
-        Random random = new Random(drill.seed());
+        SplittableRandom random = new SplittableRandom(drill.seed());
         if (drill.ask() instanceof Ask.Aim aim) {
             return new Answer.Aimed(Math.atan2(aim.at().x(), aim.at().y()));
         }
@@ -85,7 +86,7 @@ class DrillsTest {
         if (drill.ask() instanceof Ask.Order order) {
             List<String> ids =
                     new ArrayList<>(order.choices().stream().map(Ask.Choice::id).toList());
-            Collections.shuffle(ids, random);
+            Collections.shuffle(ids, new Random(random.nextLong()));
             return new Answer.Ordered(ids);
         }
         Ask.Pick pick = (Ask.Pick) drill.ask();
