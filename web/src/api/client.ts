@@ -292,6 +292,8 @@ export const api = {
     ) as Promise<Drill>,
   judge: (kind: DrillKind, body: Body<'/api/practice/drills/{kind}/judged', 'post'>) =>
     take(http.POST('/api/practice/drills/{kind}/judged', { params: { path: { kind } }, body })),
+  tryKnot: (body: Body<'/api/practice/knots', 'post'>) =>
+    take(http.POST('/api/practice/knots', { body })),
   hairLines: () => take(http.GET('/api/hair-lines')),
   addHairLine: (body: Body<'/api/hair-lines', 'post'>) =>
     take(http.POST('/api/hair-lines', { body })),

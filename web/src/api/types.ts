@@ -152,3 +152,5 @@ export type Drill = Omit<Schemas['DrillView'], 'head' | 'cover'> & {
 };
 export type DrillAsk = Schemas['AskView'];
 export type Verdict = Schemas['VerdictView'];
+export type KnotAsked = Required<Schemas['KnotBody']>;
+export type KnotTried = Schemas['KnotView'];

@@ -1108,6 +1108,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/knots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["knot"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -2099,6 +2115,11 @@ export interface components {
         EventsBody: {
             events: components["schemas"]["EventBody"][];
         };
+        FactorView: {
+            /** Format: double */
+            factor: number;
+            words: string;
+        };
         FamilyWords: {
             goodFor: string;
             hasFront: boolean;
@@ -2648,6 +2669,40 @@ export interface components {
             of: string;
             seen: components["schemas"]["Sight"];
         };
+        KnotBody: {
+            holds: ("FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK")[];
+            /** @enum {string} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD";
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            shareParts: number;
+            sports: boolean;
+            swims: boolean;
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+            /** Format: int32 */
+            weeks: number;
+            windy: boolean;
+        };
+        KnotView: {
+            byPasses: components["schemas"]["PassedView"][];
+            factors: components["schemas"]["FactorView"][];
+            /** Format: double */
+            grams: number;
+            isHidden: boolean;
+            lasts: boolean;
+            /** Format: int32 */
+            mostWeeks: number;
+            /** Format: double */
+            score: number;
+            takeOut: components["schemas"]["SecondsView"];
+            tie: components["schemas"]["SecondsView"];
+            /** Format: int32 */
+            weeks: number;
+            /** Format: double */
+            widthMm: number;
+        };
         KnownView: {
             hasDigits: boolean;
             /** Format: uuid */
@@ -3191,6 +3246,14 @@ export interface components {
             /** Format: int32 */
             part: number | null;
         };
+        PassedView: {
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int32 */
+            weeks: number;
+        };
         PassphraseBody: {
             before: string;
             passphrase: string;
@@ -3501,6 +3564,14 @@ export interface components {
             updatedAt: string;
             /** Format: int32 */
             version: number;
+        };
+        SecondsView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
         };
         Seen: {
             device: string;
@@ -6295,6 +6366,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PracticeHead"][];
+                };
+            };
+        };
+    };
+    knot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnotBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnotView"];
                 };
             };
         };

@@ -4,7 +4,7 @@ import type { Brief, PracticeHead, Texture } from '../../api/types';
 import { FamilySign } from '../../viz/FamilySign';
 import { useWords } from '../../words';
 import { practiceHeadsQuery } from '../bench';
-import { DrillSign } from './drill/DrillSign';
+import { DrillSign, TwoKnots } from './drill/DrillSign';
 import { drillsQuery } from './drill/drills.queries';
 import { useMay } from '../door';
 
@@ -74,6 +74,24 @@ function Drills() {
             </Link>
           </li>
         ))}
+        <li>
+          <Link
+            to="/practice/knots"
+            className="flex h-full items-center gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+          >
+            <span className="shrink-0 text-thread-deep">
+              <TwoKnots />
+            </span>
+            <span className="min-w-0">
+              <span className="block text-lg leading-tight font-semibold">
+                Two knots beside each other
+              </span>
+              <span className="block leading-snug text-soft">
+                Tie them as you like, and see which holds.
+              </span>
+            </span>
+          </Link>
+        </li>
       </ul>
     </>
   );

@@ -1,2 +1,3 @@
 export { DrillPage } from './drill/DrillPage';
+export { KnotsPage } from './knots/KnotsPage';
 export { PracticePage } from './PracticePage';

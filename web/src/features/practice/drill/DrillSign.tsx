@@ -28,6 +28,19 @@ const SIGNS: Record<DrillKind, ReactNode> = {
 };
 
 export function DrillSign({ kind }: { kind: DrillKind }) {
+  return <Sign>{SIGNS[kind]}</Sign>;
+}
+
+/** Two loops over one row. */
+export function TwoKnots() {
+  return (
+    <Sign>
+      <path d="M4 20h36M10 20v9a4 4 0 0 0 8 0v-9M10 20V9m8 11V9M26 20v9a4 4 0 0 0 8 0v-9M26 20V9m8 11V9M22 34v4" />
+    </Sign>
+  );
+}
+
+function Sign({ children }: { children: ReactNode }) {
   return (
     <svg
       viewBox="0 0 44 44"
@@ -39,7 +52,7 @@ export function DrillSign({ kind }: { kind: DrillKind }) {
       strokeLinejoin="round"
       aria-hidden
     >
-      {SIGNS[kind]}
+      {children}
     </svg>
   );
 }

@@ -84,7 +84,6 @@ class Screenshots {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Fills"))
                 .click();
         assertThat(page.locator("[data-fills] > g").first()).isAttached();
-        take(page, "bench-fills");
         page.keyboard().press("l");
         button(page, "what if");
         for (int i = 0; i < 4; i++) {
@@ -100,6 +99,18 @@ class Screenshots {
         assertThat(page.getByText("Loops for each planned")).isVisible();
         page.waitForLoadState(LoadState.NETWORKIDLE);
         take(page, "learned");
+    }
+
+    @Test
+    void drill(Page page) {
+        page.navigate("/practice/drill/CUT?level=3&seed=41");
+        page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What can be chosen"))
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        button(page, "Answer");
+        assertThat(page.getByText(Pattern.compile("^(✓ Right|✕ Not so)$"))).isVisible();
+        take(page, "drill");
     }
 
     @Test

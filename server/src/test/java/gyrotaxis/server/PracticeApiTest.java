@@ -160,4 +160,36 @@ class PracticeApiTest {
         assertThat(api.get("/api/practice/drills/PLAITS?level=1&seed=1").status())
                 .isEqualTo(400);
     }
+
+    private static ObjectNode knot(String texture, int parts, String knot, int passes) {
+        return Api.JSON
+                .createObjectNode()
+                .put("texture", texture)
+                .put("shareParts", parts)
+                .put("knot", knot)
+                .put("passes", passes)
+                .put("weeks", 5);
+    }
+
+    @Test
+    void aKnotIsTriedWithoutAHead(Api api) {
+        String knots = "/api/practice/knots";
+        JsonNode plain = api.post(knots, knot("SILKY_WAVE", 3, "REGULAR", 6)).json();
+        ObjectNode turned = knot("SILKY_WAVE", 3, "REGULAR", 4);
+        turned.putArray("holds").add("FINGER_TURN");
+        JsonNode held = api.post(knots, turned).json();
+        assertThat(held.path("score").asDouble())
+                .isGreaterThan(plain.path("score").asDouble());
+        assertThat(held.path("tie").path("likely").asDouble())
+                .isLessThan(plain.path("tie").path("likely").asDouble());
+        assertThat(plain.path("byPasses")).hasSize(6);
+        assertThat(plain.path("factors")).hasSizeGreaterThan(4);
+        assertThat(api.post(knots, knot("SHORT_TWIST", 2, "REGULAR", 1)).messageAt("shareParts"))
+                .contains("whole");
+        assertThat(api.post(knots, knot("DEEP_WAVE", 2, "REGULAR", 9)).messageAt("passes"))
+                .isNotBlank();
+        ObjectNode carried = knot("DEEP_WAVE", 2, "REGULAR", 2);
+        carried.putArray("holds").add("CARRIED_BACK");
+        assertThat(api.post(knots, carried).messageAt("holds")).contains("single leg");
+    }
 }

@@ -14,6 +14,7 @@ import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.WorkStep;
+import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.scalp.Scalp;
 import gyrotaxis.core.wear.PartChoice;
@@ -58,6 +59,9 @@ public record InstallPlan(
         List<RowPull> pull,
         List<PartChoice> partChoices,
         List<UpdoView> updos) {
+    private static final Estimate TAKE_OUT = new Estimate(5, 8, 12);
+    private static final Estimate EACH_PASS = new Estimate(1, 1.5, 2);
+
     public InstallPlan {
         steps = List.copyOf(steps);
         work = List.copyOf(work);
@@ -99,18 +103,25 @@ public record InstallPlan(
     }
 
     /**
-     * Minutes to take it down again: each share cut and drawn out, more passes longer, then the rows undone.
+     * Seconds to cut a share and draw it out: more passes take longer.
      *
-     * @see "ASSUMPTION: 5 to 12 seconds a share with a second or two for each pass, a third of the time of braiding to undo rows"
+     * @see "ASSUMPTION: 5 to 12 seconds a share with a second or two for each pass"
+     */
+    public static Estimate takeOutSeconds(Tie tie) {
+        return TAKE_OUT.plus(EACH_PASS.times(tie.knot().hasPasses() ? tie.passes() : 1));
+    }
+
+    /**
+     * Minutes to take it down again: each share cut and drawn out, then the rows undone.
+     *
+     * @see "ASSUMPTION: a third of the time of braiding to undo rows"
      */
     public Estimate takedownMinutes() {
         int passes = stations().stream()
                 .mapToInt(s -> s.tie().knot().hasPasses() ? s.tie().passes() : 1)
                 .sum();
-        Estimate shares = new Estimate(5, 8, 12)
-                .times(stations().size())
-                .plus(new Estimate(1, 1.5, 2).times(passes))
-                .times(1 / 60.0);
+        Estimate shares =
+                TAKE_OUT.times(stations().size()).plus(EACH_PASS.times(passes)).times(1 / 60.0);
         return shares.plus(Objects.requireNonNull(time().minutes().get(ChairTime.Stage.BRAIDING))
                 .times(1 / 3.0));
     }

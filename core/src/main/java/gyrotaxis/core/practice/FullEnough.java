@@ -6,8 +6,10 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.practice.Ask.Choice;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /** A head that is hooked with part of its shares, thin all over: does it cover already? */
@@ -38,7 +40,9 @@ final class FullEnough implements Maker {
         if (hooked < 1) {
             return Optional.empty();
         }
-        InstallPlan partly = plan.hookedAs(plan.hooked().only(all.subList(0, hooked)));
+        Set<Station> in = new HashSet<>(all.subList(0, hooked));
+        InstallPlan partly = plan.hookedAs(
+                plan.hooked().only(plan.stations().stream().filter(in::contains).toList()));
         double exposed = Shows.of(draft.planner(), plan, all.subList(0, hooked)).exposed();
         return Optional.of(draft.about(
                 partly,

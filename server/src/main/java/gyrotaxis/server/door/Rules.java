@@ -59,6 +59,7 @@ final class Rules {
                     "/api/ways-out",
                     "/api/findings",
                     "/api/practice/drills/*/judged",
+                    "/api/practice/knots",
                     "/api/compare",
                     "/api/balance"),
             Rule.of(Role.OWNER, DELETE, "/api/clients/{id}"),

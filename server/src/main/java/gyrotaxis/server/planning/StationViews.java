@@ -71,9 +71,10 @@ record StationViews(List<DrawnView.Station> stations, List<DrawnView.StationKind
         List<DrawnView.Station> views = new ArrayList<>();
         for (int i = 0; i < plan.stations().size(); i++) {
             Station s = plan.stations().get(i);
-            Double gap = s.id().number() == 1
+            Station before = i == 0 ? null : plan.stations().get(i - 1);
+            Double gap = before == null || !before.id().row().equals(s.id().row())
                     ? null
-                    : s.alongRowMm() - plan.stations().get(i - 1).alongRowMm();
+                    : s.alongRowMm() - before.alongRowMm();
             Row row = rows.get(s.id().row());
             double rowMm = row == null ? 1 : row.lengthMm();
             int kind = places.computeIfAbsent(Likeness.of(s), k -> {

@@ -1,9 +1,13 @@
 package gyrotaxis.server.practice;
 
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Speeds;
+import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.core.practice.Drills;
+import gyrotaxis.core.practice.KnotTrial;
 import gyrotaxis.server.planning.DrawnView;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.Fields;
@@ -43,6 +47,16 @@ class DrillDesk {
         int seed = f.whole("seed", "The seed", body.seed(), AnswerBody.SEEDS);
         Drill drill = f.orRefuse(() -> drills.make(kind, level, seed));
         return VerdictView.of(drill.key().judge(body.checkedFor(drill)));
+    }
+
+    /** What comes of a knot, tied by usual hands. */
+    KnotView tie(KnotBody body) {
+        KnotBody.Checked c = body.checked();
+        HairLine hair = KnotTrial.usualHair(c.texture());
+        Speeds speeds = Speeds.usual(Installer.STYLIST);
+        return KnotView.of(
+                KnotTrial.of(hair, c.share(), c.tie(), c.demand(), speeds),
+                KnotTrial.byPasses(hair, c.share(), c.tie(), c.demand(), speeds));
     }
 
     private static int checkedLevel(int level) {

@@ -51,6 +51,12 @@ class PracticeController {
         return drills.judge(kind, answer);
     }
 
+    /** What comes of a share that is tied in some way; keeps nothing. */
+    @PostMapping("/knots")
+    KnotView knot(@RequestBody KnotBody knot) {
+        return drills.tie(knot);
+    }
+
     /** A kind of drill; {@code task} says what is done in it. */
     record DrillKindView(DrillKind kind, String words, String task) {
         static DrillKindView of(DrillKind kind) {
