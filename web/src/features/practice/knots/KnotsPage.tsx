@@ -72,6 +72,10 @@ export function KnotsPage() {
             onChange={(swims) => setWorn({ ...worn, swims })}
           />
           <Tick words="wind" isOn={worn.windy} onChange={(windy) => setWorn({ ...worn, windy })} />
+          <p className="basis-full text-sm text-soft">
+            However long a knot holds: three to six weeks are usual, and past eight roots tend to
+            mat and pull.
+          </p>
         </section>
         {LETTERS.map((name, i) => (
           <Side
