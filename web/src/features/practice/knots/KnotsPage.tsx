@@ -110,11 +110,9 @@ interface SideProps {
   onTie: (tied: Tied) => void;
 }
 
-const HAS_PASSES = ['REGULAR', 'INVISIBLE', 'TWIST_FIRST'];
-
 function Side({ name, weeks, tied, tried, problem, onTie }: SideProps) {
   const { knots, holds, shares } = useWords();
-  const hasPasses = HAS_PASSES.includes(tied.knot);
+  const hasPasses = tried?.byPasses.length !== 1;
   // A leg that is carried back is a single one.
   const offered = holds.filter((h) => h.value !== 'CARRIED_BACK' || tied.knot === 'INVISIBLE');
   const tie = (knot: Tied['knot']) =>

@@ -52,7 +52,7 @@ final class Amounts {
             if (packs > RANGE.max()) {
                 return Optional.empty();
             }
-            double share = ROUGHLY + (NEARLY - ROUGHLY) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
+            double share = draft.narrowing(ROUGHLY, NEARLY);
             Sentence asked = Sentence.of(
                     look(plan),
                     ". A pack holds ",

@@ -32,7 +32,7 @@ final class FullEnough implements Maker {
             return Optional.empty();
         }
         int least = least(draft, plan, all);
-        double apart = PLAINLY + (HARDLY - PLAINLY) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
+        double apart = draft.narrowing(PLAINLY, HARDLY);
         int by = (int) Math.ceil(apart * all.size());
         boolean mayBeEnough = least + by <= all.size();
         boolean isEnough = mayBeEnough && (least - by < 1 || draft.by().oneIn(2));

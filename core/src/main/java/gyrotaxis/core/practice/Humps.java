@@ -45,7 +45,7 @@ final class Humps implements Maker {
             return Optional.empty();
         }
         Spot most = spots.get(0);
-        double margin = PLAINLY + (HARDLY - PLAINLY) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
+        double margin = draft.narrowing(PLAINLY, HARDLY);
         List<Spot> shown = new ArrayList<>(draft.by()
                 .some(
                         spots.stream()

@@ -40,7 +40,7 @@ final class Knots implements Maker {
         boolean sports = draft.level() > 2 && by.oneIn(2);
         boolean swims = draft.level() > 3 && by.oneIn(2);
         Demand demand = new Demand(weeks, sports, swims, false, false, 0);
-        double margin = PLAINLY + (HARDLY - PLAINLY) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
+        double margin = draft.narrowing(PLAINLY, HARDLY);
         Map<String, Hold> holds = new TreeMap<>();
         List<Choice> lasting = new ArrayList<>();
         List<Choice> sliding = new ArrayList<>();

@@ -20,6 +20,11 @@ interface Maker {
         private static final double FULL = 1.1;
         private static final double FULLER = 0.3;
 
+        /** A margin that narrows from the first level to the last. */
+        double narrowing(double atFirst, double atLast) {
+            return atFirst + (atLast - atFirst) * (level - 1) / (Drill.LEVELS.max() - 1);
+        }
+
         /** A head by chance, planned. */
         InstallPlan head() {
             return planner.aside(by.head());

@@ -29,7 +29,7 @@ final class PartsToWear implements Maker {
     public Optional<Drill> make(Draft draft) {
         InstallPlan plan = draft.head();
         double asked = 10 * Math.rint(draft.by().between(6, 16));
-        double margin = PLAINLY_MM + (HARDLY_MM - PLAINLY_MM) * (draft.level() - 1) / (Drill.LEVELS.max() - 1);
+        double margin = draft.narrowing(PLAINLY_MM, HARDLY_MM);
         List<PartChoice> clear = plan.partChoices().stream()
                 .filter(c -> Math.abs(c.openMm() - asked) >= margin)
                 .toList();
