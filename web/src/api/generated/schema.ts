@@ -1764,11 +1764,6 @@ export interface components {
             id: string;
             name: string;
         };
-        ChoiceExtraHold: {
-            /** @enum {string} */
-            value: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK";
-            words: string;
-        };
         ChoiceFall: {
             /** @enum {string} */
             value: "BACK" | "LEFT" | "RIGHT";
@@ -2568,6 +2563,12 @@ export interface components {
             lasts: boolean;
             /** Format: double */
             score: number;
+        };
+        HoldWords: {
+            knots: ("REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD")[];
+            /** @enum {string} */
+            value: "FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK";
+            words: string;
         };
         HookingBody: {
             colour: string | null;
@@ -4255,7 +4256,7 @@ export interface components {
             frontTails: components["schemas"]["ChoiceFrontTails"][];
             grades: components["schemas"]["ChoiceGrade"][];
             habits: components["schemas"]["ChoiceHabit"][];
-            holds: components["schemas"]["ChoiceExtraHold"][];
+            holds: components["schemas"]["HoldWords"][];
             installers: components["schemas"]["ChoiceInstaller"][];
             knots: components["schemas"]["ChoiceKnot"][];
             known: components["schemas"]["KnownWords"][];

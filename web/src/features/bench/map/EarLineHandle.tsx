@@ -3,7 +3,7 @@ import { useRef, type KeyboardEvent } from 'react';
 import { pathData, points } from '../../../lib/curve';
 import type { Plan } from '../../../api/types';
 import { useLengths } from '../../../ui/prefs';
-import { mapFrame, mapPoint } from './mapPoint';
+import { mapFrame, mapPoint } from '../../../lib/mapPoint';
 import { usePace } from './usePace';
 import { useBench, useIsHeld } from '../draft/useBench';
 

@@ -1,6 +1,6 @@
 import { useRef, useState, type KeyboardEvent } from 'react';
 import type { Point } from '../../../lib/curve';
-import { mapFrame, mapPoint } from './mapPoint';
+import { mapFrame, mapPoint } from '../../../lib/mapPoint';
 import { useBench, useComputed, useIsHeld } from '../draft/useBench';
 import { usePace } from './usePace';
 

@@ -6,7 +6,7 @@ import { fromPolar, toPolar } from '../../../lib/polar';
 import { SHEET } from '../../../viz/chart/ScalpChart';
 import { Grip } from './Grip';
 import { withRegion, withRegions } from '../draft/edits/headEdits';
-import { mapPoint } from './mapPoint';
+import { mapPoint } from '../../../lib/mapPoint';
 import { useBench } from '../draft/useBench';
 
 const MOST_POINTS = 40;

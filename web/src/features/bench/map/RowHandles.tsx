@@ -6,7 +6,7 @@ import { plural } from '../../../lib/time';
 import { braided } from '../../../viz/rows';
 import { useLengths } from '../../../ui/prefs';
 import { movedBy, withEdit, withEndMoved, withMoveTo } from '../draft/edits/foundationEdits';
-import { mapPoint } from './mapPoint';
+import { mapPoint } from '../../../lib/mapPoint';
 import { useBench, useIsHeld } from '../draft/useBench';
 
 /** A touch that wanders less than this is no drag, mm. */

@@ -1,6 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Drawn, Drill, Verdict } from '../../../api/types';
 import { toPicture } from '../../../lib/curve';
+import { mapPoint } from '../../../lib/mapPoint';
 import { mmPer } from '../../../lib/length';
 import { usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
@@ -132,6 +133,8 @@ function Place({ x, y, words, mark, isChosen, look, isTurned, isOver, onTouch }:
 }
 
 const REACH_MM = 40;
+/** Nearer to the bead no direction is meant. */
+const LEAST_MM = 3;
 const TURN_RAD = Math.PI / 12;
 const FINE_RAD = Math.PI / 60;
 
@@ -150,12 +153,10 @@ function Aim({ x, y, toward, right, isTurned, isOver, onAim }: AimProps) {
   const at = toPicture(x, y);
   const held = useRef(false);
   const point = (e: PointerEvent<SVGRectElement>) => {
-    const frame = e.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse();
-    if (!frame) return;
-    const p = new DOMPoint(e.clientX, e.clientY).matrixTransform(frame);
-    const dx = (isTurned ? -p.x : p.x) - at.x;
+    const p = mapPoint(e, isTurned);
+    const dx = p.x - at.x;
     const dy = p.y - at.y;
-    if (Math.hypot(dx, dy) > 3) onAim(Math.atan2(dx, -dy));
+    if (Math.hypot(dx, dy) > LEAST_MM) onAim(Math.atan2(dx, -dy));
   };
   const onKey = (e: KeyboardEvent) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[e.key];

@@ -24,7 +24,7 @@ const LETTERS = ['A', 'B'] as const;
 
 /** Two knots beside each other: how long each holds, what it takes, and whether it is seen. */
 export function KnotsPage() {
-  const { textures } = useWords();
+  const { textures, limits } = useWords();
   const [worn, setWorn] = useState(WORN);
   const [tied, setTied] = useState<readonly [Tied, Tied]>([SIX, TURNED]);
   const tried = useQueries({
@@ -57,8 +57,8 @@ export function KnotsPage() {
           <Counter
             label="Weeks it is to last"
             value={worn.weeks}
-            min={1}
-            max={16}
+            min={limits.weeks.min}
+            max={limits.weeks.max}
             onChange={(weeks) => setWorn({ ...worn, weeks })}
           />
           <Tick
@@ -113,14 +113,12 @@ interface SideProps {
 function Side({ name, weeks, tied, tried, problem, onTie }: SideProps) {
   const { knots, holds, shares } = useWords();
   const hasPasses = tried?.byPasses.length !== 1;
-  // A leg that is carried back is a single one.
-  const offered = holds.filter((h) => h.value !== 'CARRIED_BACK' || tied.knot === 'INVISIBLE');
-  const tie = (knot: Tied['knot']) =>
-    onTie({
-      ...tied,
-      knot,
-      holds: knot === 'INVISIBLE' ? tied.holds : tied.holds.filter((h) => h !== 'CARRIED_BACK'),
-    });
+  const fits = (of: Tied['knot']) => holds.filter((h) => h.knots.includes(of));
+  const offered = fits(tied.knot);
+  const tie = (knot: Tied['knot']) => {
+    const left = fits(knot).map((h) => h.value);
+    onTie({ ...tied, knot, holds: tied.holds.filter((h) => left.includes(h)) });
+  };
   return (
     <section aria-label={`Knot ${name}`} className="flex flex-col gap-3">
       <div className="flex items-baseline gap-3 border-b-2 border-ink pb-1">
@@ -152,7 +150,7 @@ function Side({ name, weeks, tied, tried, problem, onTie }: SideProps) {
           label="Passes"
           value={tied.passes}
           min={1}
-          max={6}
+          max={tried?.byPasses.length ?? tied.passes}
           onChange={(passes) => onTie({ ...tied, passes })}
         />
       ) : (

@@ -117,9 +117,15 @@ class PracticeApiTest {
     void aDrillGivesNothingAway(Api api) {
         JsonNode cut = api.get("/api/practice/drills/CUT?level=2&seed=7").json();
         assertThat(cut.path("head").path("tails")).isEmpty();
+        assertThat(cut.path("head").path("stations")).isEmpty();
         assertThat(cut.path("ask").path("choices")).hasSizeGreaterThan(3);
         JsonNode hump = api.get("/api/practice/drills/HUMP?level=2&seed=7").json();
         assertThat(hump.path("head").path("tails")).isNotEmpty();
+        JsonNode way = api.get("/api/practice/drills/HOOK_WAY?level=2&seed=7").json();
+        assertThat(way.path("head").path("stations")).isEmpty();
+        JsonNode packs = api.get("/api/practice/drills/PACKS?level=2&seed=7").json();
+        assertThat(packs.path("head").path("stations")).isNotEmpty();
+        assertThat(packs.path("head").path("tails")).isEmpty();
     }
 
     @Test

@@ -73,7 +73,7 @@ record KnotChooser(Method method, Demand demand, Set<RowId> knotless) {
             tie = tie.holding(IN_WIND);
         }
         for (ExtraHold more : ExtraHold.values()) {
-            boolean fits = more != ExtraHold.CARRIED_BACK || knot == Knot.INVISIBLE;
+            boolean fits = more.fits(knot);
             if (fits && knot.hasPasses() && !Hold.wouldLast(slip, share, tie, demand)) {
                 tie = tie.alsoHolding(more);
             }

@@ -35,6 +35,11 @@ public enum ExtraHold {
         this.undone = undone;
     }
 
+    /** Whether a knot can have it: the leg that is carried back is the one that lies free. */
+    public boolean fits(Knot knot) {
+        return this != CARRIED_BACK || knot == Knot.INVISIBLE;
+    }
+
     /** What is done. */
     public String words() {
         return words;

@@ -1,6 +1,7 @@
 package gyrotaxis.core.practice;
 
 import gyrotaxis.core.quantity.Require;
+import java.util.Collections;
 import java.util.List;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -25,7 +26,7 @@ public sealed interface Answer {
      */
     record Picked(SortedSet<String> ids) implements Answer {
         public Picked {
-            ids = java.util.Collections.unmodifiableSortedSet(new TreeSet<>(ids));
+            ids = Collections.unmodifiableSortedSet(new TreeSet<>(ids));
         }
 
         /** One choice. */

@@ -3,6 +3,7 @@ package gyrotaxis.core.practice;
 import gyrotaxis.core.practice.Ask.Choice;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -48,7 +49,7 @@ final class Answers {
     private static <T extends Answer> T of(Class<T> form, Answer answer, String words) {
         if (!form.isInstance(answer)) {
             throw new IllegalArgumentException("answer is "
-                    + answer.getClass().getSimpleName().toLowerCase(java.util.Locale.ROOT) + " but must be " + words);
+                    + answer.getClass().getSimpleName().toLowerCase(Locale.ROOT) + " but must be " + words);
         }
         return form.cast(answer);
     }

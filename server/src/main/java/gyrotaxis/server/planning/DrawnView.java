@@ -48,9 +48,18 @@ public record DrawnView(
                 f.tails());
     }
 
-    /** The same without its tails, where it is asked where they are. */
-    public DrawnView withoutTails() {
-        return new DrawnView(map, rows, stations, kinds, shut, views, parts, gaps, List.of());
+    /** Of the same only what is to be seen where something of it is asked. */
+    public DrawnView showing(boolean tailsToo, boolean stationsToo) {
+        return new DrawnView(
+                map,
+                rows,
+                stationsToo ? stations : List.of(),
+                stationsToo ? kinds : List.of(),
+                stationsToo ? shut : List.of(),
+                views,
+                parts,
+                gaps,
+                tailsToo ? tails : List.of());
     }
 
     /** The flat map; {@code left} and {@code right} are what the client's sides are called; {@code cap} is empty where there is none, {@code mesh} holds the rim of each piece. */

@@ -28,17 +28,16 @@ class DrillDesk {
     /** A drill that is drawn, without what is to be found out. */
     DrillView ask(DrillKind kind, int level, int seed) {
         Drill drill = drills.make(kind, checkedLevel(level), seed);
-        DrawnView head = drill.head().map(planning::drawn).orElse(null);
-        if (head != null && drill.shows() == Drill.Shows.ROWS) {
-            head = head.withoutTails();
-        }
+        Drill.Shows shows = drill.shows();
+        DrawnView head = drill.head()
+                .map(planning::drawn)
+                .map(d -> d.showing(shows == Drill.Shows.TAILS, shows == Drill.Shows.SHARES))
+                .orElse(null);
         return DrillView.of(
                 drill,
                 seed,
                 head,
-                drill.shows() == Drill.Shows.COVER
-                        ? drill.head().map(planning::seen).orElse(null)
-                        : null);
+                shows == Drill.Shows.COVER ? drill.head().map(planning::seen).orElse(null) : null);
     }
 
     VerdictView judge(DrillKind kind, AnswerBody body) {

@@ -49,9 +49,12 @@ record KnotBody(
         if (hair.goesInWhole() && parts > 1) {
             f.problem("shareParts", "This hair comes undone when it is split: it goes in whole.");
         }
-        if (extra.contains(ExtraHold.CARRIED_BACK) && kind != Knot.INVISIBLE) {
-            f.problem("holds", "Only a single leg can be carried back.");
-        }
+        extra.stream()
+                .filter(h -> !h.fits(kind))
+                .findFirst()
+                .ifPresent(h -> f.problem(
+                        "holds",
+                        "This knot cannot be " + h.shortWords() + ": only a single leg leaves one free for it."));
         return f.orRefuse(() -> new Checked(
                 hair,
                 new Share(parts),

@@ -82,7 +82,7 @@ record WordsView(
         List<Choice<Zone>> zones,
         List<Choice<Integer>> shares,
         List<Choice<Knot>> knots,
-        List<Choice<ExtraHold>> holds,
+        List<HoldWords> holds,
         List<MaterialWords> materials,
         List<Integer> legPercents,
         List<StageWords> stages,
@@ -97,6 +97,16 @@ record WordsView(
 
     /** One thing that can be chosen. */
     record Choice<T>(T value, String words) {}
+
+    /** What can be done for a knot, and for which. */
+    record HoldWords(ExtraHold value, String words, List<Knot> knots) {
+        static HoldWords of(ExtraHold hold) {
+            return new HoldWords(
+                    hold,
+                    hold.words(),
+                    Arrays.stream(Knot.values()).filter(hold::fits).toList());
+        }
+    }
 
     /** Something that visits can teach, how it is measured, and whose it is. */
     record KnownWords(Known value, String words, Known.Scale scale, Known.Of of) {}
@@ -187,7 +197,7 @@ record WordsView(
                         .mapToObj(n -> new Choice<>(n, new Share(n).words()))
                         .toList(),
                 choices(Knot.values(), Knot::words),
-                choices(ExtraHold.values(), ExtraHold::words),
+                Arrays.stream(ExtraHold.values()).map(HoldWords::of).toList(),
                 Arrays.stream(Material.values())
                         .map(m -> new MaterialWords(m, m.words(), m.unit()))
                         .toList(),

@@ -1,5 +1,5 @@
 import type { PointerEvent } from 'react';
-import type { Point } from '../../../lib/curve';
+import type { Point } from './curve';
 
 /**
  * From the screen to the picture's millimetres. Asking for it makes the page lay itself out, so what is dragged asks once, when
