@@ -14,6 +14,8 @@ export interface Curl {
   perTurn: number;
   /** How much a turn differs from the next, 0 to 1. */
   loose: number;
+  /** Whether it lies the way it falls from its root on, and does not spring about there. */
+  isSmooth: boolean;
   /** Strength of the highlights. */
   gloss: number;
   /** Which grain its band has. */
@@ -24,15 +26,16 @@ export interface Curl {
 export const GRAINS = ['strands', 'twist', 'frizz'] as const;
 export type Grain = (typeof GRAINS)[number];
 
-/** Own hair that was left out: smooth, and a little apart from what is hooked over it. */
+/** Own hair that was left out: smooth, a little apart from what is hooked over it, and finer than the strip that a lock of it lies in. */
 const OWN: Curl = {
   aside: 1.5,
   off: 0.8,
   turn: 60,
-  width: 4,
+  width: 2.2,
   bands: 2,
   perTurn: 5,
   loose: 0.4,
+  isSmooth: true,
   gloss: 0.6,
   grain: 'strands',
 };
@@ -56,6 +59,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 2,
         perTurn: 2,
         loose: 0.8,
+        isSmooth: false,
         gloss: 0.12,
         grain: 'frizz',
       };
@@ -69,6 +73,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 2,
         perTurn: 7,
         loose: 0.35,
+        isSmooth: false,
         gloss: 0.4,
         grain: 'strands',
       };
@@ -83,6 +88,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 3,
         perTurn: 9,
         loose: 0.2,
+        isSmooth: false,
         gloss: 0.6,
         grain: 'strands',
       };
@@ -96,6 +102,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 1,
         perTurn: 4,
         loose: 0.6,
+        isSmooth: false,
         gloss: 0.3,
         grain: 'twist',
       };
@@ -108,6 +115,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 3,
         perTurn: 10,
         loose: 0.25,
+        isSmooth: false,
         gloss: 0.75,
         grain: 'strands',
       };
@@ -120,6 +128,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 3,
         perTurn: 10,
         loose: 0.3,
+        isSmooth: true,
         gloss: 0.9,
         grain: 'strands',
       };
@@ -132,6 +141,7 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
         bands: 3,
         perTurn: 10,
         loose: 0.3,
+        isSmooth: true,
         gloss: 1.25,
         grain: 'strands',
       };

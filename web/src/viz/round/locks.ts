@@ -1,6 +1,7 @@
 import type { LookView } from '../../api/types';
-import { acrossPatch, chance, fromMiddle } from './chance';
+import { acrossPatch, chance } from './chance';
 import { BESIDE, curlOf, GRAINS, hides, type Curl } from './curls';
+import { springsAbout, turnsOver, wayOf } from './rise';
 import { along, cross, onSkull, skullNormal, square, unit, type Axes, type Point } from './skull';
 
 type Lock = LookView['hair'][number];
@@ -45,21 +46,33 @@ const OWN = -1;
 const OVER_MM = 5.5;
 const THICK_MM = 7;
 
-/** How high hair springs about its root, in parts of the length with which it does so. */
-const SPRINGS = 0.26;
-
 /** How far the patch about a root reaches, in parts of the width with which its hair leaves it: the cover lays it out so. */
 const ROOT_PATCH = 0.46;
-/** So far behind its root drawn hair begins: on the row, and not beyond it. */
-const BEHIND_ROOT_MM = 1.5;
+/** So far behind its root drawn hair begins, where its loop comes from under the row. */
+const BEHIND_ROOT_MM = 6;
 const COMES_OVER_MM = 30;
-
-const RISE_STEP_MM = 9;
-const LEAST_ROUND_MM = 6;
+/** So far from where it turned over smooth hair lies wider. */
+const LAID_WIDE_MM = 30;
 
 /** Hair that is drawn smooth loses most of its curl until it is tied. */
 const SMOOTHED = 0.22;
 const FLATTENED = 1.4;
+/** A twist stays as round as it is. */
+const flattened = ({ grain }: Curl): number => (grain === 'twist' ? 1 : FLATTENED);
+
+/** How far locks of one share may lie from where they would lie evenly, against their distance: 1 and they never change places. */
+const APART = 3;
+
+/** A part that may lie beyond either end, thrown back from there. */
+const within = (part: number): number => 1 - Math.abs(1 - Math.abs(part));
+
+/**
+ * How far from the middle of a band locks lie, that have a width themselves: what they hide is then spread as wide as the band's patches are.
+ *
+ * Spread is the mean square from the middle: a sixth of the square of half the band, and a twelfth of the square of a lock's width.
+ */
+const between = (half: number, wide: number): number =>
+  half * Math.sqrt(Math.max(0.2, 1 - 0.5 * (wide / half) ** 2));
 
 /** The parts of a lock's length over which it opens from its knot and over which it ends. */
 const OPENS_MM = 18;
@@ -123,7 +136,7 @@ const smoothed = (c: Curl): Curl => ({
   ...c,
   aside: c.aside * SMOOTHED,
   off: c.off * SMOOTHED,
-  width: c.width * FLATTENED,
+  width: c.width * flattened(c),
 });
 
 /** A curl as it is drawn in so much detail. */
@@ -150,11 +163,13 @@ interface Lane {
   run: number[];
   /** How deep it lies beneath what will lie over it: 0 on top. */
   deep: number[];
+  /** How much wider than elsewhere it lies there. */
+  wider: number[];
 }
 
 function addLock(all: Locks, lock: Lock, curl: Curl, axes: Axes, own: Own): void {
   const { random } = own;
-  const lane = laneOf(lock, axes, own);
+  const lane = laneOf(lock, curl, axes, own);
   // One that went a longer way about its root ends as much sooner.
   const length = Math.min(lane.run[lane.run.length - 1] ?? 0, lock.riseMm + lineMm(lock));
   const shape: Turning = {
@@ -240,8 +255,12 @@ function addBand(all: Locks, lock: Lock, curl: Curl, lane: Lane, own: Own, t: Tu
     const left = Math.max(0, t.ends - run);
     const thins =
       lock.isDrawn && !own.detail.hasTails ? 1 : Math.sqrt(left / Math.min(ENDS_MM, ENDS * t.ends));
-    const taper = Math.min(1, 0.7 + run / OPENS_MM) * Math.min(1, 0.1 + thins);
-    all.half.push((curl.width / 2) * own.wide * taper * (isSmooth ? FLATTENED : 1));
+    const opened = lock.isDrawn
+      ? Math.min(1, 0.45 + (0.55 * run) / ((lock.band[0] ?? 0) / 2 + BEHIND_ROOT_MM))
+      : Math.min(1, 0.7 + run / OPENS_MM);
+    const taper = opened * Math.min(1, 0.1 + thins);
+    const wider = (lane.wider[seg] ?? 1) * (1 - part) + (lane.wider[seg + 1] ?? 1) * part;
+    all.half.push((curl.width / 2) * own.wide * wider * taper * (isSmooth ? flattened(curl) : 1));
     all.run.push(run);
     const bulge = 0.5 + 0.5 * Math.cos(a) * Math.min(1, curl.off / 2);
     const inner = 1 - 0.5 * (lane.deep[seg] ?? 0);
@@ -273,25 +292,28 @@ const at = (flat: number[], i: number): Point => [
 ];
 
 /** Where one of the locks of a share runs: springs about its root, then keeps its place across the band of the share's hair. */
-function laneOf(lock: Lock, axes: Axes, { random, k, of, loft }: Own): Lane {
+function laneOf(lock: Lock, curl: Curl, axes: Axes, { random, k, of, loft }: Own): Lane {
   const count = lock.band.length;
+  const wide = curl.width * (curl.bands === 1 ? 1 : curl.bands * BESIDE);
   // Locks of one share lie beside each other by chance, but not all on one side.
-  const q = acrossPatch((k + random()) / of);
+  const q = acrossPatch(within((k + 0.5 + APART * (random() - 0.5)) / of));
   // On which layer of its own share's hair it lies.
   const layer = random();
   const thick = THICK_MM * Math.sqrt(loft) * (lock.isDrawn ? 0.4 : 1);
-  const lane: Lane = { at: [], off: [], run: [], deep: [] };
+  const lane: Lane = { at: [], off: [], run: [], deep: [], wider: [] };
   let run = 0;
-  const add = (p: Point, off: Point) => {
+  const add = (p: Point, off: Point, wider = 1) => {
     const before = lane.at[lane.at.length - 1];
     if (before) run += Math.hypot(p[0] - before[0], p[1] - before[1], p[2] - before[2]);
     lane.at.push(p);
     lane.off.push(off);
     lane.run.push(run);
     lane.deep.push(1 - layer);
+    lane.wider.push(wider);
   };
   const places: Point[] = [];
   const offs: Point[] = [];
+  const gones: number[] = [];
   let gone = 0;
   for (let i = 0; i < count; i++) {
     const p = at(lock.line, i);
@@ -301,8 +323,9 @@ function laneOf(lock: Lock, axes: Axes, { random, k, of, loft }: Own): Lane {
     const isOn = i < lock.onHead;
     const normal = isOn ? skullNormal(axes, p) : square(unit([p[0], p[1] + 25, 0]), way);
     const aside = unit(cross(way, normal));
-    const half = (lock.band[i] ?? 0) / 2;
+    const half = between((lock.band[i] ?? 0) / 2, wide);
     gone += Math.hypot(p[0] - before[0], p[1] - before[1], p[2] - before[2]);
+    gones.push(gone);
     // Drawn hair leaves its row as high as that is, and comes over what lies there only further on.
     const comes = lock.isDrawn ? Math.min(1, gone / COMES_OVER_MM) : 1;
     const over = OVER_MM + comes * ((lock.over[i] ?? 0) + thick * layer);
@@ -329,31 +352,32 @@ function laneOf(lock: Lock, axes: Axes, { random, k, of, loft }: Own): Lane {
     const off = skullNormal(axes, on);
     add(along(on, off, OVER_MM), off);
   }
+  let wider = 1;
   if (lock.riseMm > 0) {
-    // It springs about in the patch that the cover lays about its root, and comes to its lane.
-    const normal = skullNormal(axes, root);
-    const u = square([1, 0, 0.01], normal);
-    const v = cross(normal, u);
-    const far = (lock.band[0] ?? 0) * ROOT_PATCH * fromMiddle(random);
-    const from = (2 * Math.PI * (k + random())) / of;
-    const high = lock.riseMm * SPRINGS * Math.sqrt(loft) * (0.6 + 0.6 * random());
-    const goes = Math.max(RISE_STEP_MM, lock.riseMm - far);
-    const round = (random() < 0.5 ? 1 : -1) / Math.max(far, LEAST_ROUND_MM);
-    const ways = [root];
-    for (let run = 0; run <= goes; run += RISE_STEP_MM) {
-      const turned = from + run * round;
-      ways.push(along(along(root, u, far * Math.cos(turned)), v, far * Math.sin(turned)));
-    }
-    ways.forEach((p, i) => {
-      const t = i / ways.length;
+    const from = unit(along(places[1] ?? places[0] ?? root, places[0] ?? root, -1));
+    const rise = {
+      root,
+      way: from,
+      riseMm: lock.riseMm,
+      reachMm: (lock.band[0] ?? 0) * ROOT_PATCH,
+      asideMm: (q * (lock.band[0] ?? 0)) / 2,
+      part: (k + random()) / of,
+      lift: Math.sqrt(loft),
+    };
+    const rises = curl.isSmooth ? turnsOver(rise, axes, random) : springsAbout(rise, axes, random);
+    // What of its length does not go into the turn makes it wider where it is laid over, as the cover lays all of it there.
+    if (curl.isSmooth) wider = 1 + Math.max(0, lock.riseMm - wayOf(rises)) / LAID_WIDE_MM;
+    rises.forEach(({ at: p, highMm }, i) => {
+      const t = i / rises.length;
       const on = onSkull(axes, p);
       const off = skullNormal(axes, on);
       const over = OVER_MM * t + (lock.over[0] ?? 0) * t + thick * layer * t;
-      add(along(on, off, over + high * Math.sin(Math.PI * t)), off);
+      add(along(on, off, over + highMm), off, i * 2 < rises.length ? 1 : wider);
     });
   }
   places.forEach((p, i) => {
-    add(p, offs[i] ?? [0, 0, 1]);
+    const left = Math.max(0, 1 - (gones[i] ?? 0) / LAID_WIDE_MM);
+    add(p, offs[i] ?? [0, 0, 1], 1 + (wider - 1) * Math.min(1, 2 * left));
   });
   return lane;
 }

@@ -43,12 +43,32 @@ import tools.jackson.databind.node.ObjectNode;
 final class SkinCount {
     private static final JsonMapper JSON = new JsonMapper();
 
-    private static final List<String> SIDES = List.of("front", "her left", "her right", "back", "top", "three-quarter");
+    /**
+     * A side from which the head is looked at.
+     *
+     * @param lowered how often it is turned on from there by the arrow that brings the camera lower
+     */
+    private record Side(String name, int lowered) {}
+
+    /** The nape is turned down: it is seen squarely only from below. Hair that hangs hides it from there, though it does not cover it. */
+    private static final List<Side> SIDES = List.of(
+            new Side("front", 0),
+            new Side("her left", 0),
+            new Side("her right", 0),
+            new Side("back", 0),
+            new Side("back", 3),
+            new Side("top", 0),
+            new Side("three-quarter", 0));
+
+    /** So much each arrow turns it, rad. */
+    private static final double TURN = Math.PI / 12;
 
     /** Skin is looked at that is turned to the camera within this. */
     private static final double TURNED = Math.cos(Math.toRadians(40));
 
     private static final int MARK = 0xff2bd6;
+
+    private static final int DARK = 24;
 
     /** Each so manyth point of a picture is looked at, each way. */
     private static final int EACH = 2;
@@ -78,6 +98,9 @@ final class SkinCount {
     private static final Map<String, String> WAYS = new TreeMap<>(
             Map.of("down", "DOWN", "half up", "HALF_UP", "high ponytail", "HIGH_PONYTAIL", "in the wind", "WIND"));
 
+    /** The way of wearing in which no hair hangs; its tail is left away while skin is marked. */
+    private static final String ALL_UP = "high ponytail";
+
     private SkinCount() {}
 
     /**
@@ -100,27 +123,36 @@ final class SkinCount {
         }
     }
 
-    /** Counts a plan that is kept, in four ways of wearing and from five sides. */
+    /** Counts a plan that is kept, in four ways of wearing and from all sides. */
     static List<Told> of(Page page, JsonNode plan) throws IOException {
         List<Told> told = new ArrayList<>();
         Scalp scalp = scalp(plan.path("brief").path("head"));
         page.navigate("/bench/" + plan.path("id").asString() + "/wear");
         page.getByTitle("The head in the round, with its hair").click();
         page.getByText("mark where skin shows").click();
-        Map<String, List<Place>> places = new HashMap<>();
+        Map<Side, List<Place>> places = new HashMap<>();
         for (String way : WAYS.keySet()) {
             wear(page, way);
             JsonNode worn = worn(page, plan.path("brief"), WAYS.get(way));
             Map<Integer, Looked> cells = new HashMap<>();
-            Map<String, BufferedImage> images = new LinkedHashMap<>();
-            for (String side : SIDES) {
+            Map<Side, BufferedImage> images = new LinkedHashMap<>();
+            for (Side side : SIDES) {
+                if (side.lowered() > 0 && !way.equals(ALL_UP)) {
+                    continue;
+                }
                 images.put(side, look(page, side, scalp, worn.path("grid"), places));
             }
             // Each cell is judged from where it is seen most squarely: hair stands off the head, and aslant it hides
             // what it does not cover.
             Map<Integer, Double> squarest = new HashMap<>();
-            places.values().forEach(all -> all.forEach(p -> squarest.merge(p.cell(), p.turned(), Math::max)));
-            images.forEach((side, image) -> count(image, places.get(side), squarest, worn.path("grid"), cells));
+            Map<Side, List<Place>> open = new HashMap<>();
+            images.forEach((side, image) -> open.put(
+                    side,
+                    places.get(side).stream()
+                            .filter(p -> !isBlocked(image.getRGB(p.x(), p.y())))
+                            .toList()));
+            open.values().forEach(all -> all.forEach(p -> squarest.merge(p.cell(), p.turned(), Math::max)));
+            images.forEach((side, image) -> count(image, open.get(side), squarest, worn.path("grid"), cells));
             for (Zone zone : Zone.values()) {
                 told.add(told(way, zone, cells, worn.path("grid"), scalp));
             }
@@ -205,10 +237,19 @@ final class SkinCount {
         return Scalp.of(HeadFitter.fit(new HeadMeasures(measures)));
     }
 
-    private static BufferedImage look(
-            Page page, String side, Scalp scalp, JsonNode grid, Map<String, List<Place>> places) throws IOException {
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(side).setExact(true))
+    private static BufferedImage look(Page page, Side side, Scalp scalp, JsonNode grid, Map<Side, List<Place>> places)
+            throws IOException {
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("front").setExact(true))
                 .click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName(side.name()).setExact(true))
+                .click();
+        for (int i = 0; i < side.lowered(); i++) {
+            page.locator("[data-eye]").press("ArrowDown");
+        }
         page.evaluate("() => new Promise(r => requestAnimationFrame(() => requestAnimationFrame(r)))");
         Download picture = page.waitForDownload(
                 () -> page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("save the picture"))
@@ -219,7 +260,10 @@ final class SkinCount {
         }
         places.computeIfAbsent(
                 side,
-                s -> places(new Camera(page.locator("[data-eye]"), image.getWidth(), image.getHeight()), scalp, grid));
+                s -> places(
+                        new Camera(page.locator("[data-eye]"), s.lowered() * TURN, image.getWidth(), image.getHeight()),
+                        scalp,
+                        grid));
         return image;
     }
 
@@ -233,11 +277,16 @@ final class SkinCount {
         final int width;
         final int height;
 
-        Camera(Locator box, int width, int height) {
+        Camera(Locator box, double lowered, int width, int height) {
             this.width = width;
             this.height = height;
-            this.eye = scene(box.getAttribute("data-eye"));
-            this.ahead = scene(box.getAttribute("data-middle")).minus(eye).unit();
+            Vec3 middle = scene(box.getAttribute("data-middle"));
+            Vec3 from = scene(box.getAttribute("data-eye")).minus(middle);
+            double level = Math.hypot(from.x(), from.y());
+            double up = Math.atan2(from.z(), level) - lowered;
+            double out = from.norm() * Math.cos(up) / level;
+            this.eye = middle.plus(new Vec3(from.x() * out, from.y() * out, from.norm() * Math.sin(up)));
+            this.ahead = middle.minus(eye).unit();
             this.across = ahead.cross(new Vec3(0, 0, 1)).unit();
             this.up = across.cross(ahead);
             this.half = Math.tan(Math.toRadians(Double.parseDouble(box.getAttribute("data-field"))) / 2);
@@ -314,6 +363,11 @@ final class SkinCount {
                         .add(p.mm2(), isMark(image.getRGB(p.x(), p.y())));
             }
         }
+    }
+
+    /** Whether neck or shoulders are seen there, which stand before the scalp: all hair is black, and all scalp marked. */
+    private static boolean isBlocked(int rgb) {
+        return !isMark(rgb) && IntStream.of(16, 8, 0).anyMatch(s -> (rgb >> s & 255) > DARK);
     }
 
     private static boolean isMark(int rgb) {
