@@ -292,6 +292,14 @@ export const api = {
     ) as Promise<Drill>,
   judge: (kind: DrillKind, body: Body<'/api/practice/drills/{kind}/judged', 'post'>) =>
     take(http.POST('/api/practice/drills/{kind}/judged', { params: { path: { kind } }, body })),
+  learners: () => take(http.GET('/api/practice/learners')),
+  addLearner: (name: string) => take(http.POST('/api/practice/learners', { body: { name } })),
+  removeLearner: (id: string) =>
+    take(http.DELETE('/api/practice/learners/{id}', { params: { path: { id } } })),
+  progress: (id: string) =>
+    take(http.GET('/api/practice/learners/{id}', { params: { path: { id } } })),
+  keepHands: (id: string, body: Body<'/api/practice/learners/{id}/hands', 'post'>) =>
+    take(http.POST('/api/practice/learners/{id}/hands', { params: { path: { id } }, body })),
   tryKnot: (body: Body<'/api/practice/knots', 'post'>) =>
     take(http.POST('/api/practice/knots', { body })),
   hairLines: () => take(http.GET('/api/hair-lines')),

@@ -18,6 +18,8 @@ interface Prefs {
   isTurned: boolean;
   /** Which of the skin tones a head is drawn in. */
   skin: string;
+  /** Who practises on this device; null if nobody said. */
+  learner: string | null;
   /** Folds that this stylist keeps open. */
   folds: Record<string, boolean>;
   set: (change: Partial<Omit<Prefs, 'set'>>) => void;
@@ -32,6 +34,7 @@ export const usePrefs = create<Prefs>()(
       english: 'GB',
       isTurned: false,
       skin: 'umber',
+      learner: null,
       folds: {},
       set: (change) => set(change),
     }),

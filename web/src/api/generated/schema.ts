@@ -1124,6 +1124,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/learners": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["learners"];
+        put?: never;
+        post: operations["addLearner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/learners/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete: operations["removeLearner"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/learners/{id}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handsTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -1512,10 +1560,13 @@ export interface components {
         };
         AnswerBody: {
             ids: string[] | null;
+            learner: string | null;
             /** Format: int32 */
             level: number;
             /** Format: double */
             number: number | null;
+            /** Format: double */
+            seconds: number | null;
             /** Format: int32 */
             seed: number;
             /** Format: double */
@@ -2310,6 +2361,18 @@ export interface components {
             to: number;
             words: string;
         };
+        GuessView: {
+            /** Format: int64 */
+            at: number;
+            /** Format: double */
+            isSo: number;
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            /** Format: int32 */
+            overPercent: number;
+            /** Format: double */
+            said: number;
+        };
         HairForm: {
             /** Format: int32 */
             bundlesPerPack: number;
@@ -2473,6 +2536,35 @@ export interface components {
             peakPlaceMm: number | null;
             /** Format: double */
             rightTempleMm: number | null;
+        };
+        HandsBody: {
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: int32 */
+            slipped: number;
+        };
+        HandsView: {
+            /** Format: int64 */
+            at: number;
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: int32 */
+            passes: number;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            seconds: number;
+            /** Format: double */
+            secondsEach: number | null;
+            /** Format: int32 */
+            slipped: number;
+            usual: components["schemas"]["UsualView"];
         };
         HappeningBody: {
             /** @enum {string|null} */
@@ -2748,6 +2840,14 @@ export interface components {
             /** Format: date */
             asOf: string;
             values: components["schemas"]["ValueBody"][];
+        };
+        LearnerBody: {
+            name: string;
+        };
+        LearnerView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         LearningView: {
             /** Format: date */
@@ -3375,6 +3475,13 @@ export interface components {
             /** Format: int64 */
             minor: number | null;
         };
+        ProgressView: {
+            guesses: components["schemas"]["GuessView"][];
+            hands: components["schemas"]["HandsView"][];
+            learner: components["schemas"]["LearnerView"];
+            next: components["schemas"]["SkillView"];
+            skills: components["schemas"]["SkillView"][];
+        };
         Question: {
             field: string;
             sides: components["schemas"]["Side"][];
@@ -3763,6 +3870,22 @@ export interface components {
             /** Format: int64 */
             priceMinor: number;
         };
+        SkillView: {
+            /** Format: int64 */
+            dueAt: number | null;
+            isDue: boolean;
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            /** Format: int32 */
+            knownPercent: number;
+            /** Format: int32 */
+            level: number;
+            /** Format: int32 */
+            right: number;
+            /** Format: int32 */
+            tries: number;
+            words: string;
+        };
         SlippedView: {
             /** Format: int32 */
             count: number;
@@ -4144,6 +4267,14 @@ export interface components {
             words: string;
             works: boolean;
         };
+        UsualView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         ValueBody: {
             /** Format: double */
             value: number;
@@ -4259,6 +4390,7 @@ export interface components {
             holds: components["schemas"]["HoldWords"][];
             installers: components["schemas"]["ChoiceInstaller"][];
             knots: components["schemas"]["ChoiceKnot"][];
+            knotsWithPasses: ("REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD")[];
             known: components["schemas"]["KnownWords"][];
             legPercents: number[];
             limits: components["schemas"]["Limits"];
@@ -6391,6 +6523,118 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KnotView"];
+                };
+            };
+        };
+    };
+    learners: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnerView"][];
+                };
+            };
+        };
+    };
+    addLearner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LearnerBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LearnerView"];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+        };
+    };
+    removeLearner: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    handsTried: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandsBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgressView"];
                 };
             };
         };

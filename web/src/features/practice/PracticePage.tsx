@@ -1,23 +1,31 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Brief, PracticeHead, Texture } from '../../api/types';
+import type { Brief, DrillKind, PracticeHead, Skill, Texture } from '../../api/types';
 import { FamilySign } from '../../viz/FamilySign';
 import { useWords } from '../../words';
 import { practiceHeadsQuery } from '../bench';
 import { DrillSign, TwoKnots } from './drill/DrillSign';
 import { drillsQuery } from './drill/drills.queries';
 import { useMay } from '../door';
+import { drillAddress } from './learner/due';
+import { Learners } from './learner/Learners';
+import { NextUp, SkillMark } from './learner/NextUp';
+import { useLearner } from './learner/useLearner';
 
 /** Where one learns: made-up heads to try everything out on. */
 export function PracticePage() {
   const { data: heads, error } = useQuery(practiceHeadsQuery());
+  const { progress } = useLearner();
   const open = heads?.filter((h) => h.brief !== null) ?? [];
   const missing = heads?.filter((h) => h.brief === null) ?? [];
   return (
     <main className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-8">
       <div className="mx-auto max-w-5xl">
         <h1 className="text-3xl font-semibold">Practice</h1>
-        <Drills />
+        <Learners />
+        {progress && <NextUp progress={progress} />}
+        <Drills skills={progress?.skills ?? []} />
         <h2 className="mt-8 text-xl font-semibold">Heads to try things out on</h2>
         <p className="mt-1 max-w-2xl text-soft">
           Heads that nobody wears, each with a plan, hooked with the studio’s own hair. Change
@@ -43,7 +51,9 @@ export function PracticePage() {
 }
 
 /** What can be drilled, each with what is done in it. */
-function Drills() {
+function Drills({ skills }: { skills: Skill[] }) {
+  const [now] = useState(Date.now);
+  const of = (kind: DrillKind) => skills.find((s) => s.kind === kind);
   const { data: drills, error } = useQuery(drillsQuery());
   if (error) {
     return (
@@ -61,7 +71,7 @@ function Drills() {
         {drills?.map((d) => (
           <li key={d.kind}>
             <Link
-              to={`/practice/drill/${d.kind}`}
+              to={drillAddress(d.kind, of(d.kind)?.level ?? 1)}
               className="flex h-full items-center gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
             >
               <span className="shrink-0 text-thread-deep">
@@ -70,6 +80,7 @@ function Drills() {
               <span className="min-w-0">
                 <span className="block text-lg leading-tight font-semibold">{d.words}</span>
                 <span className="block leading-snug text-soft">{d.task}</span>
+                <Mark skill={of(d.kind)} now={now} />
               </span>
             </Link>
           </li>
@@ -95,6 +106,10 @@ function Drills() {
       </ul>
     </>
   );
+}
+
+function Mark({ skill, now }: { skill: Skill | undefined; now: number }) {
+  return skill ? <SkillMark skill={skill} now={now} /> : null;
 }
 
 function HeadTile({ head, brief }: { head: PracticeHead; brief: Brief }) {

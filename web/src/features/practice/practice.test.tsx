@@ -37,6 +37,7 @@ const show = (heads: () => unknown = () => HEADS) => {
   serve({
     'GET /api/door': () => door,
     'GET /api/practice/heads': heads,
+    'GET /api/practice/learners': () => [],
     'GET /api/practice/drills': () => [
       { kind: 'PACKS', words: 'How many packs', task: 'Say how many packs you would buy.' },
     ],
@@ -63,7 +64,7 @@ describe('practice', () => {
   it('offers the drills, each with what is done in it', async () => {
     show();
     const drill = await screen.findByRole('link', { name: /How many packs/ });
-    expect(drill.getAttribute('href')).toBe('/practice/drill/PACKS');
+    expect(drill.getAttribute('href')).toBe('/practice/drill/PACKS?level=1');
     expect(drill.textContent).toContain('Say how many packs you would buy.');
   });
 

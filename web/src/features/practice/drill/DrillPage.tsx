@@ -1,12 +1,14 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
-import { Link, Navigate, useParams, useSearchParams } from 'react-router';
+import { Link, Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api } from '../../../api/client';
 import type { Drill, DrillKind } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { Switch } from '../../../ui/Switch';
+import { drillAddress } from '../learner/due';
+import { useLearner } from '../learner/useLearner';
 import { AnswerBy } from './AnswerBy';
 import { isWhole, NOTHING, type Given } from './answer';
 import { DrillMap } from './DrillMap';
@@ -28,7 +30,18 @@ export function DrillPage() {
     retry: false,
   });
   const [done, setDone] = useState({ right: 0, all: 0 });
-  const ask = (at: string) => setSearch({ level: at, seed: String(anySeed()) });
+  // Whoever says how hard it is to be is asked so, however far she is.
+  const [isChosen, setChosen] = useState(false);
+  const { id: learner, progress, learned } = useLearner();
+  const isByDue = search.get('next') === 'due';
+  const go = useNavigate();
+  const ask = (at: string) =>
+    setSearch({ level: at, seed: String(anySeed()), ...(isByDue && { next: 'due' }) });
+  const next = () => {
+    const to = isByDue ? progress?.next : progress?.skills.find((s) => s.kind === kind);
+    if (isByDue && to) void go(drillAddress(to.kind, to.level, true) + `&seed=${anySeed()}`);
+    else ask(to && !isChosen ? String(to.level) : level);
+  };
   const named = kinds.data?.find((k) => k.kind === kind);
   if (kinds.data && !named) return <Navigate to="/practice" replace />;
   return (
@@ -45,7 +58,15 @@ export function DrillPage() {
           </p>
         )}
         <span className="text-soft">how hard</span>
-        <Switch label="How hard" value={level} options={LEVELS} onChoose={ask} />
+        <Switch
+          label="How hard"
+          value={level}
+          options={LEVELS}
+          onChoose={(at) => {
+            setChosen(true);
+            ask(at);
+          }}
+        />
       </header>
       {drill.error && (
         <p role="alert" className="m-4 font-medium text-chalk">
@@ -61,10 +82,12 @@ export function DrillPage() {
         <Asked
           key={`${kind} ${level} ${seed}`}
           drill={drill.data}
-          onDone={(isRight) =>
-            setDone((d) => ({ right: d.right + Number(isRight), all: d.all + 1 }))
-          }
-          onNext={() => ask(level)}
+          learner={learner}
+          onDone={(isRight) => {
+            setDone((d) => ({ right: d.right + Number(isRight), all: d.all + 1 }));
+            void learned();
+          }}
+          onNext={next}
         />
       )}
     </main>
@@ -73,11 +96,17 @@ export function DrillPage() {
 
 interface AskedProps {
   drill: Drill;
+  /** Whose answers are kept, if anybody's. */
+  learner: string | null;
   onDone: (isRight: boolean) => void;
   onNext: () => void;
 }
 
-function Asked({ drill, onDone, onNext }: AskedProps) {
+/** Whoever takes longer than this was elsewhere, s. */
+const LONGEST = 3600;
+
+function Asked({ drill, learner, onDone, onNext }: AskedProps) {
+  const [since] = useState(Date.now);
   const { sentence } = useLengths();
   const [given, setGiven] = useState<Given>(NOTHING);
   const judged = useMutation({
@@ -88,6 +117,8 @@ function Asked({ drill, onDone, onNext }: AskedProps) {
         towardRad: answer.towardRad,
         ids: answer.ids,
         number: answer.number,
+        learner,
+        seconds: learner === null ? null : Math.min(LONGEST, (Date.now() - since) / 1000),
       }),
     onSuccess: (v) => onDone(v.isRight),
   });

@@ -46,7 +46,8 @@ final class Rules {
                     "/api/methods",
                     "/api/patterns",
                     "/api/practice/**"),
-            // What is only computed, from what is sent along; nothing is kept, and nothing of a client is looked up.
+            // What is only computed, from what is sent along, and what a learner tried; nothing of a client is looked
+            // up.
             Rule.of(
                     Role.LEARNER,
                     POST,
@@ -60,9 +61,11 @@ final class Rules {
                     "/api/findings",
                     "/api/practice/drills/*/judged",
                     "/api/practice/knots",
+                    "/api/practice/learners",
+                    "/api/practice/learners/{id}/hands",
                     "/api/compare",
                     "/api/balance"),
-            Rule.of(Role.OWNER, DELETE, "/api/clients/{id}"),
+            Rule.of(Role.OWNER, DELETE, "/api/clients/{id}", "/api/practice/learners/{id}"),
             Rule.of(Role.STYLIST, GET, "/api/people"),
             Rule.of(Role.OWNER, null, "/api/people/**"),
             Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping", "/api/stills", "/api/worksheets/{id}"),

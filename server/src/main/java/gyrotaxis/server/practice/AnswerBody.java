@@ -12,8 +12,10 @@ import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -23,15 +25,33 @@ import org.jspecify.annotations.Nullable;
  * @param towardRad a direction on the map, from straight to the face round by her right, rad
  * @param ids what was chosen, or everything in its order
  * @param number a number
+ * @param learner whose answer is kept; left away where it is not
+ * @param seconds how long she took for it
  */
 record AnswerBody(
         @Nullable Integer level,
         @Nullable Integer seed,
         @Nullable @Schema(nullable = true) Double towardRad,
         @Nullable @Schema(nullable = true) List<String> ids,
-        @Nullable @Schema(nullable = true) Double number) {
+        @Nullable @Schema(nullable = true) Double number,
+        @Nullable @Schema(nullable = true) String learner,
+        @Nullable @Schema(nullable = true) Double seconds) {
+    /** Whoever takes longer than an hour was elsewhere. */
+    private static final Interval SECONDS = new Interval(0, 3_600);
+
     static final Interval SEEDS = new Interval(0, Integer.MAX_VALUE);
     private static final Interval TURN = new Interval(-Math.PI, Math.PI);
+
+    /** Whose answer is kept, and how long she took for it. */
+    record By(UUID learner, double seconds) {}
+
+    /** Whose answer it is; empty where nobody's. */
+    Optional<By> by() {
+        Fields f = new Fields();
+        Optional<UUID> who = f.idIfAny("learner", "Who practises", learner);
+        double took = who.isEmpty() ? 0 : f.number("seconds", "The time, in seconds,", seconds, SECONDS);
+        return f.orRefuse(() -> who.map(id -> new By(id, took)));
+    }
 
     /** The answer, or what is wrong with it at its field. */
     Answer checkedFor(Drill drill) {

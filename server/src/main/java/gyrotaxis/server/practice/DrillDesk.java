@@ -4,13 +4,18 @@ import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.core.practice.Drills;
 import gyrotaxis.core.practice.KnotTrial;
+import gyrotaxis.core.practice.Verdict;
+import gyrotaxis.core.training.Tried;
 import gyrotaxis.server.planning.DrawnView;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.Fields;
+import java.time.Instant;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Asks drills and judges answers. A drill follows from its kind, level and seed, so none is kept. */
@@ -40,12 +45,26 @@ class DrillDesk {
                 shows == Drill.Shows.COVER ? drill.head().map(planning::seen).orElse(null) : null);
     }
 
-    VerdictView judge(DrillKind kind, AnswerBody body) {
+    /** An answer that was judged. */
+    record Judged(Drill drill, int seed, Answer answer, Verdict verdict, double seconds) {
+        /** What of it is kept of whoever gave it. */
+        Tried triedAt(Instant at) {
+            Optional<Tried.Guess> guess =
+                    answer instanceof Answer.Said said && verdict.solution() instanceof Answer.Said so
+                            ? Optional.of(new Tried.Guess(said.number(), so.number()))
+                            : Optional.empty();
+            return new Tried(drill.kind(), drill.level(), seed, verdict.isRight(), verdict.score(), seconds, guess, at);
+        }
+    }
+
+    Judged judge(DrillKind kind, AnswerBody body) {
         Fields f = new Fields();
         int level = f.whole("level", "The level", body.level(), Drill.LEVELS);
         int seed = f.whole("seed", "The seed", body.seed(), AnswerBody.SEEDS);
         Drill drill = f.orRefuse(() -> drills.make(kind, level, seed));
-        return VerdictView.of(drill.key().judge(body.checkedFor(drill)));
+        Answer answer = body.checkedFor(drill);
+        double seconds = body.by().map(AnswerBody.By::seconds).orElse(0.0);
+        return new Judged(drill, seed, answer, drill.key().judge(answer), seconds);
     }
 
     /** What comes of a knot, tied by usual hands. */

@@ -16,10 +16,12 @@ import org.springframework.web.bind.annotation.RestController;
 class PracticeController {
     private final PracticeDesk desk;
     private final DrillDesk drills;
+    private final LearnerDesk learners;
 
-    PracticeController(PracticeDesk desk, DrillDesk drills) {
+    PracticeController(PracticeDesk desk, DrillDesk drills, LearnerDesk learners) {
         this.desk = desk;
         this.drills = drills;
+        this.learners = learners;
     }
 
     /** Made-up heads with their plans, to try things out on. */
@@ -45,10 +47,12 @@ class PracticeController {
         return drills.ask(kind, level, seed);
     }
 
-    /** What an answer to a drill is worth; keeps nothing. */
+    /** What an answer to a drill is worth; kept where somebody is said to have given it. */
     @PostMapping("/drills/{kind}/judged")
     VerdictView judged(@PathVariable DrillKind kind, @RequestBody AnswerBody answer) {
-        return drills.judge(kind, answer);
+        DrillDesk.Judged judged = drills.judge(kind, answer);
+        answer.by().ifPresent(by -> learners.tried(by.learner(), judged));
+        return VerdictView.of(judged.verdict());
     }
 
     /** What comes of a share that is tied in some way; keeps nothing. */

@@ -1,4 +1,4 @@
-/** What is there to learn on. */
+/** What is there to learn on, who learns, and how far each is. */
 @NullMarked
 @ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "demo", "planning"})
 package gyrotaxis.server.practice;

@@ -82,6 +82,7 @@ record WordsView(
         List<Choice<Zone>> zones,
         List<Choice<Integer>> shares,
         List<Choice<Knot>> knots,
+        List<Knot> knotsWithPasses,
         List<HoldWords> holds,
         List<MaterialWords> materials,
         List<Integer> legPercents,
@@ -197,6 +198,7 @@ record WordsView(
                         .mapToObj(n -> new Choice<>(n, new Share(n).words()))
                         .toList(),
                 choices(Knot.values(), Knot::words),
+                Arrays.stream(Knot.values()).filter(Knot::hasPasses).toList(),
                 Arrays.stream(ExtraHold.values()).map(HoldWords::of).toList(),
                 Arrays.stream(Material.values())
                         .map(m -> new MaterialWords(m, m.words(), m.unit()))

@@ -1,0 +1,159 @@
+package gyrotaxis.server.practice;
+
+import gyrotaxis.core.estimate.Installer;
+import gyrotaxis.core.estimate.Speeds;
+import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.practice.DrillKind;
+import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.training.Hands;
+import gyrotaxis.core.training.Skill;
+import gyrotaxis.core.training.Tried;
+import gyrotaxis.server.shared.Fields;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+
+/** What is asked and answered about those who practise. */
+final class LearnerBodies {
+    private static final int LONGEST_NAME = 80;
+    private static final double PERCENT = 100;
+
+    private LearnerBodies() {}
+
+    /** Somebody who wants to practise, by her name. */
+    record LearnerBody(@Nullable String name) {
+        String check() {
+            Fields f = new Fields();
+            String checked = f.text("name", "The name", name, LONGEST_NAME);
+            return f.orRefuse(() -> checked);
+        }
+    }
+
+    /** Somebody who practises. */
+    record LearnerView(UUID id, String name) {
+        static LearnerView of(Learner l) {
+            return new LearnerView(l.id(), l.name());
+        }
+    }
+
+    /**
+     * How far she is.
+     *
+     * @param next what she is best asked next
+     * @param skills every kind, in the order in which they are learned
+     * @param guesses numbers that she guessed, the oldest first
+     * @param hands work of her hands, the oldest first
+     */
+    record ProgressView(
+            LearnerView learner,
+            SkillView next,
+            List<SkillView> skills,
+            List<GuessView> guesses,
+            List<HandsView> hands) {}
+
+    /**
+     * How far she is in one kind of drill.
+     *
+     * @param knownPercent the chance that she still knows it
+     * @param dueAt when it is to be asked again, ms since 1970; null before the first try
+     */
+    record SkillView(
+            DrillKind kind,
+            String words,
+            int level,
+            int tries,
+            int right,
+            int knownPercent,
+            boolean isDue,
+            @Nullable @Schema(nullable = true) Long dueAt) {
+        static SkillView of(Skill s, Instant now) {
+            return new SkillView(
+                    s.kind(),
+                    s.kind().words(),
+                    s.level(),
+                    s.tries(),
+                    s.right(),
+                    (int) Math.rint(s.known(now) * PERCENT),
+                    s.isDue(now),
+                    s.due().map(Instant::toEpochMilli).orElse(null));
+        }
+    }
+
+    /** A number that she guessed; {@code overPercent} is how much too much, below 0 where too little. */
+    record GuessView(DrillKind kind, long at, double said, double isSo, int overPercent) {
+        static GuessView of(Tried t, Tried.Guess g) {
+            return new GuessView(
+                    t.kind(), t.at().toEpochMilli(), g.said(), g.isSo(), (int) Math.rint(g.over() * PERCENT));
+        }
+    }
+
+    /**
+     * Work of the hands against the clock.
+     *
+     * @param knot what is tied; left away where loops are split
+     * @param slipped how many gave way under a firm pull
+     */
+    record HandsBody(
+            @Nullable @Schema(nullable = true) Knot knot,
+            @Nullable Integer passes,
+            @Nullable Integer pieces,
+            @Nullable Integer slipped,
+            @Nullable Double seconds) {
+        private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
+        private static final Interval PIECES = new Interval(1, Hands.MOST_PIECES);
+        private static final Interval SECONDS = new Interval(1, Hands.LONGEST_SECONDS);
+
+        Hands check(Instant at) {
+            Fields f = new Fields();
+            boolean hasPasses = knot != null && knot.hasPasses();
+            int times = hasPasses ? f.whole("passes", "The passes", passes, PASSES) : 1;
+            int many = f.whole("pieces", "How many were made", pieces, PIECES);
+            int gave = f.whole("slipped", "How many gave way", slipped, new Interval(0, Hands.MOST_PIECES));
+            double took = f.number("seconds", "The time, in seconds,", seconds, SECONDS);
+            if (pieces != null && slipped != null && slipped > pieces) {
+                f.problem("slipped", "No more can give way than were made: " + pieces + ".");
+            }
+            return f.orRefuse(() -> new Hands(Optional.ofNullable(knot), times, many, gave, took, at));
+        }
+    }
+
+    /**
+     * The same as it is kept.
+     *
+     * @param secondsEach how long one took that held; null where none did
+     * @param usual how long one usually takes
+     */
+    record HandsView(
+            @Nullable @Schema(nullable = true) Knot knot,
+            int passes,
+            int pieces,
+            int slipped,
+            double seconds,
+            long at,
+            @Nullable @Schema(nullable = true) Double secondsEach,
+            UsualView usual) {
+        static HandsView of(Hands h) {
+            return new HandsView(
+                    h.knot().orElse(null),
+                    h.passes(),
+                    h.pieces(),
+                    h.slipped(),
+                    h.seconds(),
+                    h.at().toEpochMilli(),
+                    h.secondsEach().isPresent() ? h.secondsEach().getAsDouble() : null,
+                    UsualView.of(h.usualSeconds(Speeds.usual(Installer.STYLIST))));
+        }
+    }
+
+    /** Seconds that one usually takes a stylist: from, to, and most likely. */
+    record UsualView(double low, double likely, double high) {
+        static UsualView of(Estimate e) {
+            return new UsualView(e.low(), e.likely(), e.high());
+        }
+    }
+}

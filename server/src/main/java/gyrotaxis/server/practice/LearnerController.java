@@ -1,0 +1,58 @@
+package gyrotaxis.server.practice;
+
+import gyrotaxis.server.practice.LearnerBodies.HandsBody;
+import gyrotaxis.server.practice.LearnerBodies.LearnerBody;
+import gyrotaxis.server.practice.LearnerBodies.LearnerView;
+import gyrotaxis.server.practice.LearnerBodies.ProgressView;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/practice/learners")
+class LearnerController {
+    private final LearnerDesk desk;
+
+    LearnerController(LearnerDesk desk) {
+        this.desk = desk;
+    }
+
+    /** Who practises, by name. */
+    @GetMapping
+    List<LearnerView> learners() {
+        return desk.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    LearnerView addLearner(@RequestBody LearnerBody body) {
+        return desk.add(body);
+    }
+
+    /** Takes somebody off, with all that is kept of her. */
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeLearner(@PathVariable UUID id) {
+        desk.remove(id);
+    }
+
+    /** How far she is, and what she is best asked next. */
+    @GetMapping("/{id}")
+    ProgressView progress(@PathVariable UUID id) {
+        return desk.progress(id);
+    }
+
+    /** Keeps what her hands did against the clock. */
+    @PostMapping("/{id}/hands")
+    ProgressView handsTried(@PathVariable UUID id, @RequestBody HandsBody body) {
+        return desk.hands(id, body);
+    }
+}

@@ -1,0 +1,95 @@
+import type { Guess } from '../../../api/types';
+
+const WIDTH = 640;
+const HEIGHT = 230;
+const LEFT = 64;
+const RIGHT = 16;
+const TOP = 18;
+const BOTTOM = 28;
+/** What is further off than this is drawn at the edge. */
+const MOST = 100;
+/** Within this a guess is as good as a plan's own figure, percent. */
+const NEAR = 15;
+
+/** Guesses one after the other: above the line too much was said, below it too little; the thread is where the last few lie. */
+export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string }) {
+  if (guesses.length === 0) return null;
+  const x = (i: number) =>
+    LEFT + ((i + 0.5) / Math.max(6, guesses.length)) * (WIDTH - LEFT - RIGHT);
+  const middle = TOP + (HEIGHT - TOP - BOTTOM) / 2;
+  const y = (over: number) =>
+    middle - (Math.max(-MOST, Math.min(MOST, over)) / MOST) * ((HEIGHT - TOP - BOTTOM) / 2);
+  const near = guesses.filter((g) => Math.abs(g.overPercent) <= NEAR).length;
+  return (
+    <figure>
+      <figcaption className="font-semibold">{words}</figcaption>
+      <p className="text-soft">{leaning(guesses)}</p>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        className="w-full"
+        role="img"
+        aria-label={`${guesses.length} guesses, ${near} of them within ${NEAR} percent. ${leaning(guesses)}`}
+      >
+        <rect
+          x={LEFT}
+          y={y(NEAR)}
+          width={WIDTH - LEFT - RIGHT}
+          height={y(-NEAR) - y(NEAR)}
+          fill="var(--well)"
+        />
+        <path d={`M${LEFT} ${middle}H${WIDTH - RIGHT}`} stroke="var(--edge)" />
+        <g fontSize={12} fill="var(--soft)" textAnchor="end">
+          <text x={LEFT - 8} y={y(50) + 4}>
+            50 % over
+          </text>
+          <text x={LEFT - 8} y={middle + 4}>
+            so
+          </text>
+          <text x={LEFT - 8} y={y(-50) + 4}>
+            under
+          </text>
+          <text x={WIDTH - RIGHT} y={HEIGHT - 8}>
+            guess by guess
+          </text>
+        </g>
+        <path
+          d={`M${guesses.map((_, i) => `${x(i)} ${y(lately(guesses, i))}`).join('L')}`}
+          fill="none"
+          stroke="var(--thread)"
+          strokeWidth={4}
+          strokeLinejoin="round"
+        />
+        {guesses.map((g, i) => (
+          <circle
+            key={g.at}
+            cx={x(i)}
+            cy={y(g.overPercent)}
+            r={4.5}
+            fill="var(--sheet)"
+            stroke="var(--ink)"
+            strokeWidth={2}
+          >
+            <title>{`said ${g.said}, planned ${g.isSo}`}</title>
+          </circle>
+        ))}
+      </svg>
+    </figure>
+  );
+}
+
+const FEW = 5;
+
+/** The middle of the last few guesses up to one, percent over. */
+function lately(guesses: readonly Guess[], at: number): number {
+  const few = guesses.slice(Math.max(0, at - FEW + 1), at + 1).map((g) => g.overPercent);
+  few.sort((a, b) => a - b);
+  const half = few.length >> 1;
+  return few.length % 2 === 1 ? (few[half] ?? 0) : ((few[half - 1] ?? 0) + (few[half] ?? 0)) / 2;
+}
+
+/** To which side she errs, in a sentence. */
+export function leaning(guesses: readonly Guess[]): string {
+  const off = Math.round(lately(guesses, guesses.length - 1));
+  if (Math.abs(off) <= 5) return 'Lately neither too much nor too little.';
+  return `Lately ${Math.abs(off)} % too ${off > 0 ? 'much' : 'little'}.`;
+}
