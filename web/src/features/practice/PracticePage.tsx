@@ -64,7 +64,7 @@ function Drills({ skills }: { skills: Skill[] }) {
   }
   return (
     <>
-      <p className="mt-1 max-w-2xl text-lg text-soft">
+      <p className="mt-4 max-w-2xl text-lg text-soft">
         One question at a time about a head that was just made up, judged by what plans yours.
       </p>
       <ul className="mt-4 grid gap-2 sm:grid-cols-2 lg:grid-cols-3" aria-label="Drills">

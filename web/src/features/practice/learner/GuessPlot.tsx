@@ -1,8 +1,8 @@
 import type { Guess } from '../../../api/types';
 
-const WIDTH = 640;
-const HEIGHT = 230;
-const LEFT = 64;
+const WIDTH = 440;
+const HEIGHT = 200;
+const LEFT = 70;
 const RIGHT = 16;
 const TOP = 18;
 const BOTTOM = 28;
@@ -38,7 +38,7 @@ export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string 
           fill="var(--well)"
         />
         <path d={`M${LEFT} ${middle}H${WIDTH - RIGHT}`} stroke="var(--edge)" />
-        <g fontSize={12} fill="var(--soft)" textAnchor="end">
+        <g fontSize={13} fill="var(--soft)" textAnchor="end">
           <text x={LEFT - 8} y={y(50) + 4}>
             50 % over
           </text>

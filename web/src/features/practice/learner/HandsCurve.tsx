@@ -30,7 +30,7 @@ export function HandsCurve({ hands, words }: { hands: HandsTried[]; words: strin
       </figcaption>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-        className="w-full"
+        className="w-full max-w-3xl"
         role="img"
         aria-label={`Seconds each, run by run: ${held.map((h) => h.each.toFixed(0)).join(', ')}`}
       >
@@ -46,7 +46,7 @@ export function HandsCurve({ hands, words }: { hands: HandsTried[]; words: strin
           fill="none"
           stroke="var(--edge)"
         />
-        <g fontSize={12} fill="var(--soft)">
+        <g fontSize={13} fill="var(--soft)">
           <text x={LEFT - 8} y={y(usual.high) + 4} textAnchor="end">
             {usual.high.toFixed(0)} s
           </text>

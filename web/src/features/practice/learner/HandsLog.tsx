@@ -88,6 +88,10 @@ function Clock({ learner, knot, passes, onKept }: ClockProps) {
     }, 200);
     return () => window.clearInterval(tick);
   }, [since]);
+  const stop = (from: number) => {
+    setSeconds(Math.min(60 * MINUTES, (Date.now() - from) / 1000));
+    setSince(null);
+  };
   const begin = () => {
     setSeconds(0);
     setPieces(0);
@@ -126,7 +130,7 @@ function Clock({ learner, knot, passes, onKept }: ClockProps) {
             <span className="text-4xl leading-none font-semibold tabular-nums">{pieces}</span>
             <span>done: touch for each</span>
           </button>
-          <Button className="min-h-12" onClick={() => setSince(null)}>
+          <Button className="min-h-12" onClick={() => stop(since)}>
             Stop the clock
           </Button>
         </>

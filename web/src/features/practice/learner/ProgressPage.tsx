@@ -112,7 +112,9 @@ function Known({ percent }: { percent: number | null }) {
         <path d={`M0 7H${2 * percent}`} stroke="var(--ink)" strokeWidth={6} />
         <path d="M180 0V14" stroke="var(--thread-deep)" strokeWidth={2} />
       </svg>
-      <span className="w-12 shrink-0 text-right font-semibold tabular-nums">{percent} %</span>
+      <span className="w-14 shrink-0 text-right whitespace-nowrap font-semibold tabular-nums">
+        {percent} %
+      </span>
     </span>
   );
 }

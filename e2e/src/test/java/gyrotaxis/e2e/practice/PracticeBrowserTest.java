@@ -113,4 +113,43 @@ class PracticeBrowserTest {
         page.keyboard().press("Enter");
         assertThat(key(page, "Answer")).isDisabled();
     }
+
+    /** From nobody to what is asked next, all of it kept. */
+    @Test
+    void whatALearnerAnswersIsKeptAndLeadsOn(Page page) {
+        page.navigate("/practice");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Who practises"))
+                .getByRole(AriaRole.BUTTON)
+                .last()
+                .click();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Who practises"))
+                .fill("Tamsin Rowlock");
+        page.keyboard().press("Enter");
+        page.getByText("Go on, level 1").click();
+        page.getByRole(AriaRole.SLIDER).press("ArrowDown");
+        key(page, "Answer").click();
+        assertThat(page.getByText(Pattern.compile("^[01] right of 1$"))).isVisible();
+        key(page, "Next").click();
+        // Something else that is new comes next, and not the same again.
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("What is braided before what")))
+                .isVisible();
+        assertThat(key(page, "Answer")).isDisabled();
+        page.navigate("/practice/progress");
+        assertThat(page.getByText(Pattern.compile("^[01] right of 1 answered$")))
+                .isVisible();
+        page.reload();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How far Tamsin Rowlock is")))
+                .isVisible();
+        assertThat(page.getByText("not tried")).hasCount(10);
+
+        key(page, "Start the clock").click();
+        page.keyboard().press("Enter");
+        page.keyboard().press("Enter");
+        // What took less than a second is no work of anybody's hands.
+        assertThat(page.getByRole(AriaRole.TIMER)).not().hasText("0:00");
+        key(page, "Stop the clock").click();
+        key(page, "Keep it").click();
+        assertThat(page.getByText(Pattern.compile("s each that held; usual hands take 4 to 6$")))
+                .isVisible();
+    }
 }
