@@ -7,7 +7,7 @@ import { BenchDoor, BenchPage, PracticeBench } from '../features/bench';
 import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
-import { DrillPage, KnotsPage, PracticePage, ProgressPage } from '../features/practice';
+import { DrillPage, KnotsPage, PracticePage, ProgressPage, TyingPage } from '../features/practice';
 import { DoorGate, DoorPage } from '../features/door';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
@@ -54,6 +54,7 @@ createRoot(root).render(
                   <Route path="/door" element={<DoorPage />} />
                   <Route path="/practice" element={<PracticePage />} />
                   <Route path="/practice/progress" element={<ProgressPage />} />
+                  <Route path="/practice/tying/:knot?" element={<TyingPage />} />
                   <Route path="/practice/knots" element={<KnotsPage />} />
                   <Route path="/practice/drill/:kind" element={<DrillPage />} />
                   <Route path="/practice/:planId/:step?/:tab?" element={<PracticeBench />} />

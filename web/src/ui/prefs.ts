@@ -18,6 +18,8 @@ interface Prefs {
   isTurned: boolean;
   /** Which of the skin tones a head is drawn in. */
   skin: string;
+  /** Whether she holds the hook in her left hand. */
+  isLeftHanded: boolean;
   /** Who practises on this device; null if nobody said. */
   learner: string | null;
   /** Folds that this stylist keeps open. */
@@ -34,6 +36,7 @@ export const usePrefs = create<Prefs>()(
       english: 'GB',
       isTurned: false,
       skin: 'umber',
+      isLeftHanded: false,
       learner: null,
       folds: {},
       set: (change) => set(change),

@@ -1,7 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Brief, DrillKind, PracticeHead, Skill, Texture } from '../../api/types';
+import { HOLDS } from '../../viz/knot/frames';
+import { KnotFrame } from '../../viz/knot/KnotFrame';
 import { FamilySign } from '../../viz/FamilySign';
 import { useWords } from '../../words';
 import { practiceHeadsQuery } from '../bench';
@@ -26,6 +28,7 @@ export function PracticePage() {
         <Learners />
         {progress && <NextUp progress={progress} />}
         <Drills skills={progress?.skills ?? []} />
+        <Knots />
         <h2 className="mt-8 text-xl font-semibold">Heads to try things out on</h2>
         <p className="mt-1 max-w-2xl text-soft">
           Heads that nobody wears, each with a plan, hooked with the studio’s own hair. Change
@@ -85,26 +88,52 @@ function Drills({ skills }: { skills: Skill[] }) {
             </Link>
           </li>
         ))}
-        <li>
-          <Link
-            to="/practice/knots"
-            className="flex h-full items-center gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
-          >
-            <span className="shrink-0 text-thread-deep">
-              <TwoKnots />
-            </span>
-            <span className="min-w-0">
-              <span className="block text-lg leading-tight font-semibold">
-                Two knots beside each other
-              </span>
-              <span className="block leading-snug text-soft">
-                Tie them as you like, and see which holds.
-              </span>
-            </span>
-          </Link>
-        </li>
       </ul>
     </>
+  );
+}
+
+/** Knots, to be looked at step by step and held against each other. */
+function Knots() {
+  return (
+    <>
+      <h2 className="mt-8 text-xl font-semibold">Knots</h2>
+      <ul className="mt-3 grid gap-2 sm:grid-cols-2 lg:grid-cols-3" aria-label="Knots">
+        <KnotTile
+          to="/practice/tying"
+          words="How each is tied"
+          task="Step by step, with what usually goes wrong."
+          sign={<KnotFrame frame={SIGN} isLeft={false} className="w-20" />}
+        />
+        <KnotTile
+          to="/practice/knots"
+          words="Two knots beside each other"
+          task="Tie them as you like, and see which holds."
+          sign={<TwoKnots />}
+        />
+      </ul>
+    </>
+  );
+}
+
+const SIGN = HOLDS.TIED_SLIVER;
+
+function KnotTile(props: { to: string; words: string; task: string; sign: ReactNode }) {
+  return (
+    <li>
+      <Link
+        to={props.to}
+        className="flex h-full items-center gap-3 rounded-md border border-line bg-sheet p-3 hover:border-thread-deep"
+      >
+        <span className="grid w-20 shrink-0 place-items-center text-thread-deep" aria-hidden>
+          {props.sign}
+        </span>
+        <span className="min-w-0">
+          <span className="block text-lg leading-tight font-semibold">{props.words}</span>
+          <span className="block leading-snug text-soft">{props.task}</span>
+        </span>
+      </Link>
+    </li>
   );
 }
 

@@ -152,4 +152,21 @@ class PracticeBrowserTest {
         assertThat(page.getByText(Pattern.compile("s each that held; usual hands take 4 to 6$")))
                 .isVisible();
     }
+
+    @Test
+    void aKnotIsGoneThroughByKeysToWhatGoesWrong(Page page) {
+        page.navigate("/practice");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^How each is tied")))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("bead"))
+                .click();
+        assertThat(page.getByText("Step 1 of 5")).isVisible();
+        key(page, "Next").focus();
+        for (int i = 0; i < 4; i++) {
+            page.keyboard().press("Enter");
+        }
+        assertThat(page.getByText("Step 5 of 5")).isVisible();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByText("✕ What usually goes wrong")).isVisible();
+    }
 }
