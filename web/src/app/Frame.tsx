@@ -36,7 +36,7 @@ export function Frame() {
   }, [theme]);
   return (
     <div className="flex h-dvh min-h-0 flex-col">
-      <header className="flex h-12 shrink-0 items-center gap-1 border-b border-edge bg-well px-1 sm:px-4 [@media(height<540px)]:h-11">
+      <header className="print:hidden flex h-12 shrink-0 items-center gap-1 border-b border-edge bg-well px-1 sm:px-4 [@media(height<540px)]:h-11">
         <Mark />
         <nav aria-label="Places" className="flex h-full min-w-0 items-stretch">
           {(isStylist ? PLACES : LEARNERS).map((place) => (

@@ -2107,7 +2107,7 @@ export interface components {
         };
         DrillKindView: {
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             task: string;
             words: string;
         };
@@ -2116,7 +2116,7 @@ export interface components {
             cover: components["schemas"]["WornView"] | null;
             head: components["schemas"]["DrawnView"] | null;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             /** Format: int32 */
             level: number;
             question: components["schemas"]["Piece"][];
@@ -2367,7 +2367,7 @@ export interface components {
             /** Format: double */
             isSo: number;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             /** Format: int32 */
             overPercent: number;
             /** Format: double */
@@ -3875,7 +3875,7 @@ export interface components {
             dueAt: number | null;
             isDue: boolean;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             /** Format: int32 */
             knownPercent: number;
             /** Format: int32 */
@@ -6440,7 +6440,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             };
             cookie?: never;
         };
@@ -6462,7 +6462,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM";
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
             };
             cookie?: never;
         };

@@ -25,6 +25,10 @@ const SIGNS: Record<DrillKind, ReactNode> = {
   UNDO: <path d="m16 6 6 6 6-6M16 14l6 6 6-6M22 20v6M22 26l-9 10M22 26l9 10M22 26v11" />,
   // A caution.
   HARM: <path d="M22 7 38 36H6zM22 17v9m0 5v.5" />,
+  // A hand held up.
+  WHAT_NOW: (
+    <path d="M14 24V13a2.5 2.5 0 0 1 5 0v8-11a2.5 2.5 0 0 1 5 0v11-9a2.5 2.5 0 0 1 5 0v10-6a2.5 2.5 0 0 1 5 0v10c0 7-4 11-10 11-7 0-9-5-14-12a2.6 2.6 0 0 1 4-3z" />
+  ),
 };
 
 export function DrillSign({ kind }: { kind: DrillKind }) {

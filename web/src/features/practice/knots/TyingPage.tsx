@@ -25,12 +25,20 @@ export function TyingPage() {
   if (!isKnot(knot)) return <Navigate to="/practice/tying" replace />;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2 print:hidden">
-        <Link to="/practice" className="inline-flex items-center gap-1 text-soft hover:text-ink">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2">
+        <Link
+          to="/practice"
+          className="print:hidden inline-flex items-center gap-1 text-soft hover:text-ink"
+        >
           <ArrowLeft size={16} aria-hidden /> Practice
         </Link>
-        <h1 className="text-xl font-semibold">How each is tied</h1>
-        <nav aria-label="Knots" className="flex flex-wrap gap-1">
+        <h1 className="text-xl font-semibold">
+          How each is tied
+          <span className="hidden print:inline">
+            : {knots.find((k) => k.value === knot)?.words}
+          </span>
+        </h1>
+        <nav aria-label="Knots" className="flex flex-wrap gap-1 print:hidden">
           {knots.map((k) => (
             <Link
               key={k.value}
@@ -43,12 +51,14 @@ export function TyingPage() {
           ))}
         </nav>
         <span className="grow" />
-        <Switch
-          label="Which hand holds the hook"
-          value={isLeft ? 'left' : 'right'}
-          options={HANDS}
-          onChoose={(hand) => set({ isLeftHanded: hand === 'left' })}
-        />
+        <span className="print:hidden">
+          <Switch
+            label="Which hand holds the hook"
+            value={isLeft ? 'left' : 'right'}
+            options={HANDS}
+            onChoose={(hand) => set({ isLeftHanded: hand === 'left' })}
+          />
+        </span>
       </header>
       <div className="mx-auto max-w-5xl space-y-8 p-4 sm:p-6">
         <Steps key={knot} knot={knot} isLeft={isLeft} />

@@ -10,6 +10,7 @@ import { useWords } from '../../../words';
 import { HandsCurve } from './HandsCurve';
 
 const SPLIT = 'SPLIT';
+const SPLIT_WORDS = 'Loops split into shares';
 const MINUTES = 10;
 
 interface Props {
@@ -21,26 +22,34 @@ interface Props {
 /** Hands against the clock: ten minutes of splitting or of one knot, each tried by a firm pull, and the way toward usual speeds. */
 export function HandsLog({ learner, hands, onKept }: Props) {
   const { knots, knotsWithPasses, limits } = useWords();
-  const [what, setWhat] = useState(SPLIT);
-  const [passes, setPasses] = useState(1);
+  // Where she left off.
+  const last = hands[hands.length - 1];
+  const [what, setWhat] = useState<string>(last?.knot ?? SPLIT);
+  const [passes, setPasses] = useState(last?.passes ?? 1);
   const knot = knots.find((k) => k.value === what);
   const hasPasses = knot !== undefined && knotsWithPasses.includes(knot.value);
   const times = hasPasses ? passes : 1;
-  const same = hands.filter((h) => (h.knot ?? SPLIT) === what && h.passes === times);
+  const wordsOf = (of: string) => knots.find((k) => k.value === of)?.words ?? SPLIT_WORDS;
+  const of = (which: string, often: number) =>
+    hands.filter((h) => (h.knot ?? SPLIT) === which && h.passes === often);
+  const kinds = [...new Set(hands.map((h) => `${h.knot ?? SPLIT} ${h.passes}`))].map((k) => {
+    const [which = SPLIT, often = '1'] = k.split(' ');
+    return { which, often: Number(often) };
+  });
   return (
     <section aria-label="Hands" className="space-y-4">
       <div>
         <h2 className="text-xl font-semibold">Hands</h2>
-        <p className="max-w-2xl text-soft">
+        <p className="max-w-2xl text-soft print:hidden">
           Ten minutes on a practice row. Pull each firmly when the time is up: what moves would work
           out with brushing, and does not count.
         </p>
       </div>
-      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2 print:hidden">
         <Choice
           label="What"
           value={what}
-          options={[{ value: SPLIT, words: 'Loops split into shares' }, ...knots]}
+          options={[{ value: SPLIT, words: SPLIT_WORDS }, ...knots]}
           onChoose={setWhat}
         />
         {hasPasses && (
@@ -60,7 +69,18 @@ export function HandsLog({ learner, hands, onKept }: Props) {
         passes={times}
         onKept={onKept}
       />
-      <HandsCurve hands={same} words={knot?.words ?? 'Loops split into shares'} />
+      <div className="print:hidden">
+        <HandsCurve hands={of(what, times)} words={wordsOf(what)} />
+      </div>
+      <div className="hidden grid-cols-2 gap-4 print:grid">
+        {kinds.map(({ which, often }) => (
+          <HandsCurve
+            key={`${which} ${often}`}
+            hands={of(which, often)}
+            words={often > 1 ? `${wordsOf(which)}, ${often} passes` : wordsOf(which)}
+          />
+        ))}
+      </div>
     </section>
   );
 }
@@ -111,7 +131,7 @@ function Clock({ learner, knot, passes, onKept }: ClockProps) {
   const wrong = keep.error instanceof Problem ? keep.error.at('slipped')?.message : undefined;
   const isStopped = !isRunning && seconds > 0;
   return (
-    <div className="flex flex-wrap items-center gap-x-6 gap-y-3 rounded-md border border-line bg-sheet p-4">
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-3 rounded-md border border-line bg-sheet p-4 print:hidden">
       <p
         className="w-32 text-5xl leading-none font-semibold tabular-nums"
         role="timer"

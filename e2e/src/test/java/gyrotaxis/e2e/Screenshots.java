@@ -53,8 +53,6 @@ class Screenshots {
     @Test
     void hookedAndWorn(Page page) {
         open(page, "Regatta deep wave");
-        page.keyboard().press("l");
-        take(page, "bench-hair");
         page.keyboard().press("k");
         layer(page, "hook");
         take(page, "bench-knots");
@@ -158,6 +156,15 @@ class Screenshots {
         // In all its bands, and twice as fine, once it stands still.
         page.waitForTimeout(4000);
         take(page, "bench-round");
+        open(page, "Prize giving silk");
+        page.keyboard().press("w");
+        button(page, "in the round");
+        page.locator("button", new Page.LocatorOptions().setHasText(Pattern.compile("^high ponytail")))
+                .first()
+                .click();
+        assertThat(page.getByText(Pattern.compile("^worn high ponytail"))).isVisible();
+        page.waitForTimeout(4000);
+        take(page, "bench-silk");
     }
 
     @Test

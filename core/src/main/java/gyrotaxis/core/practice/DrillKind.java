@@ -12,7 +12,8 @@ public enum DrillKind {
     KNOTS("Which knot holds", "Choose the one that lasts."),
     CUT("Tail or fibre", "Touch whatever may be cut."),
     UNDO("Taking rows out", "Put the rows in the order in which they are undone."),
-    HARM("What could do harm", "Choose all that is to be said here.");
+    HARM("What could do harm", "Choose all that is to be said here."),
+    WHAT_NOW("What to do now", "Choose all that is done about it.");
 
     private final String words;
     private final String task;

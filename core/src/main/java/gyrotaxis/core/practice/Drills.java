@@ -17,6 +17,9 @@ public final class Drills {
     /** Heads by chance on which a kind cannot be asked are passed over, at most so many. */
     private static final int MOST_TRIES = 200;
 
+    /** A seed keeps its drill when kinds are added: those that came later share the streams of other seeds. */
+    private static final long STREAMS = 11;
+
     private final Planner planner;
     private final Map<DrillKind, Maker> makers = new EnumMap<>(DrillKind.class);
 
@@ -33,6 +36,7 @@ public final class Drills {
         makers.put(DrillKind.KNOTS, new Knots());
         makers.put(DrillKind.CUT, new MayBeCut());
         makers.put(DrillKind.HARM, new Harm());
+        makers.put(DrillKind.WHAT_NOW, new WhatNow());
     }
 
     /**
@@ -43,7 +47,7 @@ public final class Drills {
     public Drill make(DrillKind kind, int level, long seed) {
         Require.inRange(level, Drill.LEVELS.min(), Drill.LEVELS.max(), "level", "");
         Maker maker = Objects.requireNonNull(makers.get(kind));
-        SplittableRandom random = new SplittableRandom(seed * DrillKind.values().length + kind.ordinal());
+        SplittableRandom random = new SplittableRandom(seed * STREAMS + kind.ordinal());
         for (int i = 0; i < MOST_TRIES; i++) {
             try {
                 Optional<Drill> made =

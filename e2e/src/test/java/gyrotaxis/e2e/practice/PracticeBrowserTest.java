@@ -43,7 +43,8 @@ class PracticeBrowserTest {
                 "Full enough, or go on",
                 "Which knot holds",
                 "Tail or fibre",
-                "What could do harm"
+                "What could do harm",
+                "What to do now"
             })
     void whatIsChosenIsJudgedAndTheNextIsAnother(String drill, Page page) {
         open(page, drill);
@@ -140,7 +141,7 @@ class PracticeBrowserTest {
         page.reload();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How far Tamsin Rowlock is")))
                 .isVisible();
-        assertThat(page.getByText("not tried")).hasCount(10);
+        assertThat(page.getByText("not tried")).hasCount(11);
 
         key(page, "Start the clock").click();
         page.keyboard().press("Enter");
