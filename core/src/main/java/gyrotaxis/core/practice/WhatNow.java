@@ -39,12 +39,22 @@ final class WhatNow implements Maker {
         return Optional.of(draft.inWords(
                 Sentence.of(s.words(), asked),
                 new Ask.Pick(choices, false),
-                new Picking(choices, right, id -> why(s, right.contains(id)))));
+                new Picking(choices, right, id -> why(s, right.contains(id), wordsOf(id, choices)))));
     }
 
-    private static Sentence why(Situation s, boolean isRight) {
+    private static String wordsOf(String id, List<Choice> choices) {
+        return choices.stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .words();
+    }
+
+    private static Sentence why(Situation s, boolean isRight, String words) {
         return Sentence.of(
-                isRight ? "That is done. " : "That is not done. ",
+                isRight ? "This is done: " : "This is never done: ",
+                words,
+                ". ",
                 s.why(),
                 " Where it stays unclear, a doctor or a licensed professional decides, and local rules of the trade go first.");
     }
