@@ -1,7 +1,7 @@
 import type { LookView } from '../../api/types';
 import { acrossPatch, chance } from './chance';
 import { BESIDE, curlOf, GRAINS, hides, type Curl } from './curls';
-import { springsAbout, turnsOver, wayOf } from './rise';
+import { BEHIND_ROOT_MM, laneOf, type Lane, type OneOf } from './lane';
 import { along, cross, onSkull, skullNormal, square, unit, type Axes, type Point } from './skull';
 
 type Lock = LookView['hair'][number];
@@ -42,37 +42,11 @@ export interface Locks {
 /** What her own hair is called among the strands of the plan. */
 const OWN = -1;
 
-/** How far a lock lies over what is beneath it, mm, and how far the locks of one share lie over each other. */
-const OVER_MM = 5.5;
-const THICK_MM = 7;
-
-/** How far the patch about a root reaches, in parts of the width with which its hair leaves it: the cover lays it out so. */
-const ROOT_PATCH = 0.46;
-/** So far behind its root drawn hair begins, where its loop comes from under the row. */
-const BEHIND_ROOT_MM = 6;
-const COMES_OVER_MM = 30;
-/** So far from where it turned over smooth hair lies wider. */
-const LAID_WIDE_MM = 30;
-
 /** Hair that is drawn smooth loses most of its curl until it is tied. */
 const SMOOTHED = 0.22;
 const FLATTENED = 1.4;
 /** A twist stays as round as it is. */
 const flattened = ({ grain }: Curl): number => (grain === 'twist' ? 1 : FLATTENED);
-
-/** How far locks of one share may lie from where they would lie evenly, against their distance: 1 and they never change places. */
-const APART = 3;
-
-/** A part that may lie beyond either end, thrown back from there. */
-const within = (part: number): number => 1 - Math.abs(1 - Math.abs(part));
-
-/**
- * How far from the middle of a band locks lie, that have a width themselves: what they hide is then spread as wide as the band's patches are.
- *
- * Spread is the mean square from the middle: a sixth of the square of half the band, and a twelfth of the square of a lock's width.
- */
-const between = (half: number, wide: number): number =>
-  half * Math.sqrt(Math.max(0.2, 1 - 0.5 * (wide / half) ** 2));
 
 /** The parts of a lock's length over which it opens from its knot and over which it ends. */
 const OPENS_MM = 18;
@@ -146,25 +120,9 @@ function drawn(curl: Curl, { isWhole }: Detail): Curl {
     : curl;
 }
 
-interface Own {
-  random: () => number;
-  /** The how manyth of how many locks of its share it is. */
-  k: number;
-  of: number;
+interface Own extends OneOf {
   wide: number;
-  loft: number;
   detail: Detail;
-}
-
-/** The middle of a lock before it curls: where, which way is off the head there, and how far along. */
-interface Lane {
-  at: Point[];
-  off: Point[];
-  run: number[];
-  /** How deep it lies beneath what will lie over it: 0 on top. */
-  deep: number[];
-  /** How much wider than elsewhere it lies there. */
-  wider: number[];
 }
 
 function addLock(all: Locks, lock: Lock, curl: Curl, axes: Axes, own: Own): void {
@@ -283,103 +241,6 @@ function mix(points: Point[], seg: number, t: number): Point {
         o[k] +
         t * (2 * o[k] - 5 * p[k] + 4 * q[k] - r[k] + t * (3 * (p[k] - q[k]) + r[k] - o[k])));
   return [axis(0), axis(1), axis(2)];
-}
-
-const at = (flat: number[], i: number): Point => [
-  flat[3 * i] ?? 0,
-  flat[3 * i + 1] ?? 0,
-  flat[3 * i + 2] ?? 0,
-];
-
-/** Where one of the locks of a share runs: springs about its root, then keeps its place across the band of the share's hair. */
-function laneOf(lock: Lock, curl: Curl, axes: Axes, { random, k, of, loft }: Own): Lane {
-  const count = lock.band.length;
-  const wide = curl.width * (curl.bands === 1 ? 1 : curl.bands * BESIDE);
-  // Locks of one share lie beside each other by chance, but not all on one side.
-  const q = acrossPatch(within((k + 0.5 + APART * (random() - 0.5)) / of));
-  // On which layer of its own share's hair it lies.
-  const layer = random();
-  const thick = THICK_MM * Math.sqrt(loft) * (lock.isDrawn ? 0.4 : 1);
-  const lane: Lane = { at: [], off: [], run: [], deep: [], wider: [] };
-  let run = 0;
-  const add = (p: Point, off: Point, wider = 1) => {
-    const before = lane.at[lane.at.length - 1];
-    if (before) run += Math.hypot(p[0] - before[0], p[1] - before[1], p[2] - before[2]);
-    lane.at.push(p);
-    lane.off.push(off);
-    lane.run.push(run);
-    lane.deep.push(1 - layer);
-    lane.wider.push(wider);
-  };
-  const places: Point[] = [];
-  const offs: Point[] = [];
-  const gones: number[] = [];
-  let gone = 0;
-  for (let i = 0; i < count; i++) {
-    const p = at(lock.line, i);
-    const next = at(lock.line, Math.min(count - 1, i + 1));
-    const before = at(lock.line, Math.max(0, i - 1));
-    const way = unit(along(next, before, -1));
-    const isOn = i < lock.onHead;
-    const normal = isOn ? skullNormal(axes, p) : square(unit([p[0], p[1] + 25, 0]), way);
-    const aside = unit(cross(way, normal));
-    const half = between((lock.band[i] ?? 0) / 2, wide);
-    gone += Math.hypot(p[0] - before[0], p[1] - before[1], p[2] - before[2]);
-    gones.push(gone);
-    // Drawn hair leaves its row as high as that is, and comes over what lies there only further on.
-    const comes = lock.isDrawn ? Math.min(1, gone / COMES_OVER_MM) : 1;
-    const over = OVER_MM + comes * ((lock.over[i] ?? 0) + thick * layer);
-    // From its knot drawn hair fans out, as round as the cover lays it.
-    const still = lock.isDrawn
-      ? Math.max(0, 1 - (gone + BEHIND_ROOT_MM) / (half + BEHIND_ROOT_MM))
-      : 0;
-    const spread = along(p, aside, q * half * Math.sqrt(1 - still * still));
-    if (isOn) {
-      const on = onSkull(axes, spread);
-      const off = skullNormal(axes, on);
-      places.push(along(on, off, over));
-      offs.push(off);
-    } else {
-      places.push(along(spread, normal, over));
-      offs.push(normal);
-    }
-  }
-  const root = at(lock.line, 0);
-  if (lock.isDrawn && places[0]) {
-    // Its loop goes round the row: from behind that it comes over it.
-    const way = unit(along(at(lock.line, Math.min(1, count - 1)), root, -1));
-    const on = onSkull(axes, along(root, way, -BEHIND_ROOT_MM));
-    const off = skullNormal(axes, on);
-    add(along(on, off, OVER_MM), off);
-  }
-  let wider = 1;
-  if (lock.riseMm > 0) {
-    const from = unit(along(places[1] ?? places[0] ?? root, places[0] ?? root, -1));
-    const rise = {
-      root,
-      way: from,
-      riseMm: lock.riseMm,
-      reachMm: (lock.band[0] ?? 0) * ROOT_PATCH,
-      asideMm: (q * (lock.band[0] ?? 0)) / 2,
-      part: (k + random()) / of,
-      lift: Math.sqrt(loft),
-    };
-    const rises = curl.isSmooth ? turnsOver(rise, axes, random) : springsAbout(rise, axes, random);
-    // What of its length does not go into the turn makes it wider where it is laid over, as the cover lays all of it there.
-    if (curl.isSmooth) wider = 1 + Math.max(0, lock.riseMm - wayOf(rises)) / LAID_WIDE_MM;
-    rises.forEach(({ at: p, highMm }, i) => {
-      const t = i / rises.length;
-      const on = onSkull(axes, p);
-      const off = skullNormal(axes, on);
-      const over = OVER_MM * t + (lock.over[0] ?? 0) * t + thick * layer * t;
-      add(along(on, off, over + highMm), off, i * 2 < rises.length ? 1 : wider);
-    });
-  }
-  places.forEach((p, i) => {
-    const left = Math.max(0, 1 - (gones[i] ?? 0) / LAID_WIDE_MM);
-    add(p, offs[i] ?? [0, 0, 1], 1 + (wider - 1) * Math.min(1, 2 * left));
-  });
-  return lane;
 }
 
 const PATCH_PIECE_MM = 22;
