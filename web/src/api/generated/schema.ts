@@ -3480,6 +3480,8 @@ export interface components {
             hands: components["schemas"]["HandsView"][];
             learner: components["schemas"]["LearnerView"];
             next: components["schemas"]["SkillView"];
+            /** Format: int32 */
+            pacePercent: number | null;
             skills: components["schemas"]["SkillView"][];
         };
         Question: {

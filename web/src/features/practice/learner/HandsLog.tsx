@@ -16,11 +16,13 @@ const MINUTES = 10;
 interface Props {
   learner: string;
   hands: HandsTried[];
+  /** How long she takes for what usual hands take 100. */
+  pacePercent: number | null;
   onKept: () => void;
 }
 
 /** Hands against the clock: ten minutes of splitting or of one knot, each tried by a firm pull, and the way toward usual speeds. */
-export function HandsLog({ learner, hands, onKept }: Props) {
+export function HandsLog({ learner, hands, pacePercent, onKept }: Props) {
   const { knots, knotsWithPasses, limits } = useWords();
   // Where she left off.
   const last = hands[hands.length - 1];
@@ -72,6 +74,15 @@ export function HandsLog({ learner, hands, onKept }: Props) {
       <div className="print:hidden">
         <HandsCurve hands={of(what, times)} words={wordsOf(what)} />
       </div>
+      {pacePercent !== null && (
+        <p>
+          All in all her hands take <strong className="text-2xl tabular-nums">{pacePercent}</strong>{' '}
+          % of what usual hands take.{' '}
+          <span className="text-soft">
+            Set it as the pace of her method, and plans count with it.
+          </span>
+        </p>
+      )}
       <div className="hidden grid-cols-2 gap-4 print:grid">
         {kinds.map(({ which, often }) => (
           <HandsCurve

@@ -40,6 +40,7 @@ export function ProgressPage() {
             <HandsLog
               learner={progress.learner.id}
               hands={progress.hands}
+              pacePercent={progress.pacePercent}
               onKept={() => void learned()}
             />
           </>

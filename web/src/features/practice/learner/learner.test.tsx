@@ -40,6 +40,7 @@ const PROGRESS: Progress = {
   skills: [skill({}), skill({ kind: 'CUT', words: 'Tail or fibre', tries: 0, dueAt: null })],
   guesses: [guess(30, 1), guess(20, 2)],
   hands: [],
+  pacePercent: 112,
 };
 
 const show = (learners = [PROGRESS.learner]) => {
@@ -95,6 +96,7 @@ describe('how far a learner is', () => {
     const packs = kinds.getByRole('link', { name: 'How many packs' });
     expect(packs.getAttribute('href')).toBe('/practice/drill/PACKS?level=2');
     kinds.getByText('87 %');
+    screen.getByText('112');
     kinds.getByText('not tried');
     screen.getByRole('img', { name: /^2 guesses, 0 of them within 15/ });
   });

@@ -51,6 +51,7 @@ class LearnersApiTest {
         assertThat(new1.path("learner").path("name").asString()).isEqualTo("Maribel Quist");
         assertThat(new1.path("next").path("kind").asString()).isEqualTo("HOOK_WAY");
         assertThat(skill(new1, "PACKS").path("dueAt").isNull()).isTrue();
+        assertThat(new1.path("pacePercent").isNull()).isTrue();
 
         double isSo = judged(api, packs(5, 1, id)).path("number").asDouble();
         judged(api, packs(5, isSo, id));

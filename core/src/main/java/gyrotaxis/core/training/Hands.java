@@ -6,8 +6,11 @@ import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Require;
 import java.time.Instant;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /**
  * Work of the hands against the clock: so many shares split, or knots tied, each then tried by a firm pull.
@@ -38,5 +41,24 @@ public record Hands(Optional<Knot> knot, int passes, int pieces, int slipped, do
     /** How long one usually takes somebody, seconds. */
     public Estimate usualSeconds(Speeds speeds) {
         return knot.map(k -> speeds.tieSeconds(Tie.of(k, passes))).orElse(speeds.splitSecondsPerShare());
+    }
+
+    /**
+     * How long she takes for what usual hands take 1: by the last run of everything that she timed, each counting alike.
+     *
+     * @param runs the oldest first
+     * @return a factor; empty where nothing that she timed held
+     */
+    public static OptionalDouble pace(List<Hands> runs, Speeds speeds) {
+        Map<String, Double> last = new TreeMap<>();
+        for (Hands run : runs) {
+            run.secondsEach()
+                    .ifPresent(s -> last.put(
+                            run.knot + " " + run.passes,
+                            Math.log(s / run.usualSeconds(speeds).likely())));
+        }
+        OptionalDouble mean =
+                last.values().stream().mapToDouble(Double::doubleValue).average();
+        return mean.isPresent() ? OptionalDouble.of(Math.exp(mean.getAsDouble())) : mean;
     }
 }

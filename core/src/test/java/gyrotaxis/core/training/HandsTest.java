@@ -2,11 +2,13 @@ package gyrotaxis.core.training;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.knot.Knot;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -34,6 +36,20 @@ class HandsTest {
                 .usualSeconds(USUAL)
                 .likely();
         assertThat(three - one).isEqualTo(2 * USUAL.passSeconds().likely());
+    }
+
+    @Test
+    void paceIsByTheLastRunOfEachKindAndTwiceAsFastMakesUpForTwiceAsSlow() {
+        double split = USUAL.splitSecondsPerShare().likely();
+        double tie = hands(Optional.of(Knot.BEAD), 1, 1, 0).usualSeconds(USUAL).likely();
+        Hands first = new Hands(Optional.empty(), 1, 10, 0, 90 * split, Instant.EPOCH);
+        Hands slow = new Hands(Optional.empty(), 1, 10, 0, 20 * split, Instant.EPOCH);
+        Hands quick = new Hands(Optional.of(Knot.BEAD), 1, 10, 0, 5 * tie, Instant.EPOCH);
+        Hands none = new Hands(Optional.of(Knot.BEAD), 1, 10, 10, 600, Instant.EPOCH);
+        assertThat(Hands.pace(List.of(first, slow), USUAL).orElseThrow()).isCloseTo(2, within(1e-12));
+        assertThat(Hands.pace(List.of(slow, quick, none), USUAL).orElseThrow()).isCloseTo(1, within(1e-12));
+        assertThat(Hands.pace(List.of(none), USUAL)).isEmpty();
+        assertThat(Hands.pace(List.of(), USUAL)).isEmpty();
     }
 
     @Test

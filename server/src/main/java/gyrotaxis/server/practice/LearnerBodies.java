@@ -15,6 +15,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -48,13 +49,20 @@ final class LearnerBodies {
      * @param skills every kind, in the order in which they are learned
      * @param guesses numbers that she guessed, the oldest first
      * @param hands work of her hands, the oldest first
+     * @param pacePercent how long her hands take against usual ones, as a method keeps it; null where nothing was timed that held
      */
     record ProgressView(
             LearnerView learner,
             SkillView next,
             List<SkillView> skills,
             List<GuessView> guesses,
-            List<HandsView> hands) {}
+            List<HandsView> hands,
+            @Nullable @Schema(nullable = true) Integer pacePercent) {}
+
+    static @Nullable Integer pacePercent(List<Hands> runs) {
+        OptionalDouble pace = Hands.pace(runs, Speeds.usual(Installer.STYLIST));
+        return pace.isEmpty() ? null : (int) Math.rint(pace.getAsDouble() * PERCENT);
+    }
 
     /**
      * How far she is in one kind of drill.

@@ -1,5 +1,6 @@
 package gyrotaxis.server.practice;
 
+import gyrotaxis.core.training.Hands;
 import gyrotaxis.core.training.Training;
 import gyrotaxis.core.training.Tried;
 import gyrotaxis.server.practice.LearnerBodies.GuessView;
@@ -52,6 +53,7 @@ class LearnerDesk {
     ProgressView progress(UUID id) {
         Learner learner = known(id);
         List<Tried> tried = learners.tried(id);
+        List<Hands> hands = learners.hands(id);
         Training training = Training.of(tried);
         Instant now = clock.instant();
         return new ProgressView(
@@ -61,7 +63,8 @@ class LearnerDesk {
                 tried.stream()
                         .flatMap(t -> t.guess().map(g -> GuessView.of(t, g)).stream())
                         .toList(),
-                learners.hands(id).stream().map(HandsView::of).toList());
+                hands.stream().map(HandsView::of).toList(),
+                LearnerBodies.pacePercent(hands));
     }
 
     /** Keeps an answer that was judged; a drill that she has answered before counts no more. */
