@@ -149,7 +149,11 @@ export function curlOf(texture: Texture | null, curlMm: number): Curl {
 }
 
 /** The bands of a lock lie over each other at their sides. */
-export const BESIDE = 0.72;
+const BESIDE = 0.72;
+
+/** How wide the bands of a lock lie together, mm. */
+export const lockWidth = ({ width, bands }: Curl): number =>
+  bands === 1 ? width : width * bands * BESIDE;
 
 /** So much of a band is there: its sides part into strands. */
 const RAGGED = 0.7;
@@ -158,10 +162,10 @@ const RAGGED = 0.7;
 const OVER_ITSELF = 0.3;
 
 /** What width of the ground a lock of it hides, mm: the way that its band takes over a turn, times its width. */
-export function hides({ aside, off, turn, width, bands, grain }: Curl): number {
+export function hides(curl: Curl): number {
+  const { aside, off, turn, grain } = curl;
   const way = 2 * Math.hypot(turn / 2, 2 * aside);
   const isSpring = Math.min(1, off / Math.max(aside, 0.1));
-  const beside = bands === 1 ? 1 : bands * BESIDE;
   const there = grain === 'twist' ? 1 : RAGGED;
-  return (way / turn) * width * beside * there * (1 - OVER_ITSELF * isSpring);
+  return (way / turn) * lockWidth(curl) * there * (1 - OVER_ITSELF * isSpring);
 }

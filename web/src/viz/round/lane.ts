@@ -1,6 +1,6 @@
 import type { LookView } from '../../api/types';
 import { acrossPatch } from './chance';
-import { BESIDE, type Curl } from './curls';
+import { lockWidth, type Curl } from './curls';
 import { springsAbout, turnsOver, wayOf } from './rise';
 import { along, cross, onSkull, skullNormal, square, unit, type Axes, type Point } from './skull';
 
@@ -132,7 +132,7 @@ function over(axes: Axes, p: Point, highMm: number): Laid {
  */
 function alongBand(lock: Lock, curl: Curl, axes: Axes, q: number, thick: number) {
   const count = lock.band.length;
-  const wide = curl.width * (curl.bands === 1 ? 1 : curl.bands * BESIDE);
+  const wide = lockWidth(curl);
   const places: (Laid & { gone: number })[] = [];
   let gone = 0;
   for (let i = 0; i < count; i++) {

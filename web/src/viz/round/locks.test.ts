@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { LookView, Texture } from '../../api/types';
 import { acrossPatch, chance, fromMiddle } from './chance';
-import { BESIDE, curlOf, hides } from './curls';
+import { curlOf, hides, lockWidth } from './curls';
 import { buildLocks, FULL, TURNING, type Locks } from './locks';
 import { along, dot, onSkull, skullNormal, type Point } from './skull';
 import { standsAt, MIDDLE, VIEWS } from './views';
@@ -79,7 +79,7 @@ describe('locks', () => {
       for (const detail of [FULL, TURNING]) {
         const drawn = buildLocks(look(texture, curl, { coversMm: 120 }), AXES, detail);
         const isOne = detail.isWhole || one.bands === 1;
-        const usual = isOne && one.bands > 1 ? one.width * one.bands * BESIDE : one.width;
+        const usual = isOne ? lockWidth(one) : one.width;
         let hidden = 0;
         for (let b = 0; b + 1 < drawn.starts.length; b++) {
           let widest = 0;

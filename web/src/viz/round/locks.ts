@@ -1,6 +1,6 @@
 import type { LookView } from '../../api/types';
 import { acrossPatch, chance } from './chance';
-import { BESIDE, curlOf, GRAINS, hides, type Curl } from './curls';
+import { curlOf, GRAINS, hides, lockWidth, type Curl } from './curls';
 import { BEHIND_ROOT_MM, laneOf, type Lane, type OneOf } from './lane';
 import { along, cross, onSkull, skullNormal, square, unit, type Axes, type Point } from './skull';
 
@@ -47,6 +47,9 @@ const SMOOTHED = 0.22;
 const FLATTENED = 1.4;
 /** A twist stays as round as it is. */
 const flattened = ({ grain }: Curl): number => (grain === 'twist' ? 1 : FLATTENED);
+
+/** Where it comes over its row drawn hair is bunched to so much of its width; it has opened once it lies as wide as its band. */
+const BUNCHED = 0.45;
 
 /** The parts of a lock's length over which it opens from its knot and over which it ends. */
 const OPENS_MM = 18;
@@ -115,9 +118,7 @@ const smoothed = (c: Curl): Curl => ({
 
 /** A curl as it is drawn in so much detail. */
 function drawn(curl: Curl, { isWhole }: Detail): Curl {
-  return isWhole && curl.bands > 1
-    ? { ...curl, bands: 1, width: curl.width * curl.bands * BESIDE }
-    : curl;
+  return isWhole && curl.bands > 1 ? { ...curl, bands: 1, width: lockWidth(curl) } : curl;
 }
 
 interface Own extends OneOf {
@@ -214,7 +215,7 @@ function addBand(all: Locks, lock: Lock, curl: Curl, lane: Lane, own: Own, t: Tu
     const thins =
       lock.isDrawn && !own.detail.hasTails ? 1 : Math.sqrt(left / Math.min(ENDS_MM, ENDS * t.ends));
     const opened = lock.isDrawn
-      ? Math.min(1, 0.45 + (0.55 * run) / ((lock.band[0] ?? 0) / 2 + BEHIND_ROOT_MM))
+      ? Math.min(1, BUNCHED + ((1 - BUNCHED) * run) / ((lock.band[0] ?? 0) / 2 + BEHIND_ROOT_MM))
       : Math.min(1, 0.7 + run / OPENS_MM);
     const taper = opened * Math.min(1, 0.1 + thins);
     const wider = (lane.wider[seg] ?? 1) * (1 - part) + (lane.wider[seg + 1] ?? 1) * part;

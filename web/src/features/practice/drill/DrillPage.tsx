@@ -1,7 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
-import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
-import { Link, Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
+import { Navigate, useNavigate, useParams, useSearchParams } from 'react-router';
 import { api } from '../../../api/client';
 import type { Drill, DrillKind } from '../../../api/types';
 import { Button } from '../../../ui/Button';
@@ -13,6 +12,7 @@ import { AnswerBy } from './AnswerBy';
 import { isWhole, NOTHING, type Given } from './answer';
 import { DrillMap } from './DrillMap';
 import { anySeed, drillsQuery } from './drills.queries';
+import { PracticeHeader } from '../PracticeHeader';
 
 const LEVELS = ['1', '2', '3', '4', '5'].map((value) => ({ value, words: value }));
 
@@ -32,12 +32,14 @@ export function DrillPage() {
   const [done, setDone] = useState({ right: 0, all: 0 });
   // Whoever says how hard it is to be is asked so, however far she is.
   const [isChosen, setChosen] = useState(false);
-  const { id: learner, progress, learned } = useLearner();
+  const { id: learner, learned } = useLearner();
   const isByDue = search.get('next') === 'due';
   const go = useNavigate();
   const ask = (at: string) =>
     setSearch({ level: at, seed: String(anySeed()), ...(isByDue && { next: 'due' }) });
-  const next = () => {
+  const next = async () => {
+    // What was just kept decides what comes next; where it cannot be had, the same kind goes on.
+    const progress = await learned().catch(() => undefined);
     const to = isByDue ? progress?.next : progress?.skills.find((s) => s.kind === kind);
     if (isByDue && to) void go(drillAddress(to.kind, to.level, true) + `&seed=${anySeed()}`);
     else ask(to && !isChosen ? String(to.level) : level);
@@ -46,12 +48,7 @@ export function DrillPage() {
   if (kinds.data && !named) return <Navigate to="/practice" replace />;
   return (
     <main className="flex min-h-0 flex-1 flex-col">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2">
-        <Link to="/practice" className="inline-flex items-center gap-1 text-soft hover:text-ink">
-          <ArrowLeft size={16} aria-hidden /> Practice
-        </Link>
-        <h1 className="text-xl font-semibold">{named?.words}</h1>
-        <span className="grow" />
+      <PracticeHeader title={named?.words}>
         {done.all > 0 && (
           <p role="status">
             <strong className="text-lg">{done.right}</strong> right of {done.all}
@@ -67,7 +64,7 @@ export function DrillPage() {
             ask(at);
           }}
         />
-      </header>
+      </PracticeHeader>
       {drill.error && (
         <p role="alert" className="m-4 font-medium text-chalk">
           ✕ {drill.error.message} <Button onClick={() => ask(level)}>Ask another</Button>
@@ -85,9 +82,8 @@ export function DrillPage() {
           learner={learner}
           onDone={(isRight) => {
             setDone((d) => ({ right: d.right + Number(isRight), all: d.all + 1 }));
-            void learned();
           }}
-          onNext={next}
+          onNext={() => void next()}
         />
       )}
     </main>

@@ -1,7 +1,5 @@
 import { keepPreviousData, useQueries } from '@tanstack/react-query';
-import { ArrowLeft } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
 import { api } from '../../../api/client';
 import type { KnotAsked, KnotTried } from '../../../api/types';
 import { Counter } from '../../../ui/Counter';
@@ -11,6 +9,7 @@ import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { useWords } from '../../../words';
 import { Tradeoff } from './Tradeoff';
+import { PracticeHeader } from '../PracticeHeader';
 
 /** How it is worn, alike for both. */
 type Worn = Pick<KnotAsked, 'texture' | 'weeks' | 'sports' | 'swims' | 'windy'>;
@@ -37,12 +36,7 @@ export function KnotsPage() {
   });
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2">
-        <Link to="/practice" className="inline-flex items-center gap-1 text-soft hover:text-ink">
-          <ArrowLeft size={16} aria-hidden /> Practice
-        </Link>
-        <h1 className="text-xl font-semibold">Two knots beside each other</h1>
-      </header>
+      <PracticeHeader title="Two knots beside each other" />
       <div className="mx-auto grid max-w-5xl gap-x-8 gap-y-5 p-4 sm:p-6 md:grid-cols-2">
         <section
           aria-label="How it is worn"

@@ -7,6 +7,7 @@ import { Switch } from '../../../ui/Switch';
 import { HOLDS, KNOTS, type Frame } from '../../../viz/knot/frames';
 import { KnotFrame } from '../../../viz/knot/KnotFrame';
 import { useWords } from '../../../words';
+import { PracticeHeader } from '../PracticeHeader';
 
 const HANDS = [
   { value: 'right', words: 'right hand' },
@@ -25,32 +26,30 @@ export function TyingPage() {
   if (!isKnot(knot)) return <Navigate to="/practice/tying" replace />;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2">
-        <Link
-          to="/practice"
-          className="print:hidden inline-flex items-center gap-1 text-soft hover:text-ink"
-        >
-          <ArrowLeft size={16} aria-hidden /> Practice
-        </Link>
-        <h1 className="text-xl font-semibold">
-          How each is tied
-          <span className="hidden print:inline">
-            : {knots.find((k) => k.value === knot)?.words}
-          </span>
-        </h1>
-        <nav aria-label="Knots" className="flex flex-wrap gap-1 print:hidden">
-          {knots.map((k) => (
-            <Link
-              key={k.value}
-              to={`/practice/tying/${k.value}`}
-              aria-current={k.value === knot ? 'page' : undefined}
-              className="rounded-full border border-edge px-3 py-1 hover:bg-well aria-[current=page]:border-ink aria-[current=page]:bg-ink aria-[current=page]:text-sheet"
-            >
-              {k.words}
-            </Link>
-          ))}
-        </nav>
-        <span className="grow" />
+      <PracticeHeader
+        title={
+          <>
+            How each is tied
+            <span className="hidden print:inline">
+              : {knots.find((k) => k.value === knot)?.words}
+            </span>
+          </>
+        }
+        aside={
+          <nav aria-label="Knots" className="flex flex-wrap gap-1 print:hidden">
+            {knots.map((k) => (
+              <Link
+                key={k.value}
+                to={`/practice/tying/${k.value}`}
+                aria-current={k.value === knot ? 'page' : undefined}
+                className="rounded-full border border-edge px-3 py-1 hover:bg-well aria-[current=page]:border-ink aria-[current=page]:bg-ink aria-[current=page]:text-sheet"
+              >
+                {k.words}
+              </Link>
+            ))}
+          </nav>
+        }
+      >
         <span className="print:hidden">
           <Switch
             label="Which hand holds the hook"
@@ -59,7 +58,7 @@ export function TyingPage() {
             onChoose={(hand) => set({ isLeftHanded: hand === 'left' })}
           />
         </span>
-      </header>
+      </PracticeHeader>
       <div className="mx-auto max-w-5xl space-y-8 p-4 sm:p-6">
         <Steps key={knot} knot={knot} isLeft={isLeft} />
         <Holds isLeft={isLeft} />

@@ -1,4 +1,4 @@
-import { ArrowLeft, Printer } from 'lucide-react';
+import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Progress } from '../../../api/types';
@@ -9,29 +9,20 @@ import { HandsLog } from './HandsLog';
 import { Learners } from './Learners';
 import { Stitches } from './NextUp';
 import { useLearner } from './useLearner';
+import { PracticeHeader } from '../PracticeHeader';
 
 /** How far one is: every kind of drill, what was guessed, and how fast her hands are. */
 export function ProgressPage() {
   const { progress, learned } = useLearner();
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
-      <header className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-line bg-sheet px-4 py-2">
-        <Link
-          to="/practice"
-          className="inline-flex items-center gap-1 text-soft hover:text-ink print:hidden"
-        >
-          <ArrowLeft size={16} aria-hidden /> Practice
-        </Link>
-        <h1 className="truncate text-xl font-semibold">
-          {progress ? `How far ${progress.learner.name} is` : 'How far one is'}
-        </h1>
-        <span className="grow" />
+      <PracticeHeader title={progress ? `How far ${progress.learner.name} is` : 'How far one is'}>
         {progress && (
           <Button className="print:hidden" onClick={() => window.print()}>
             <Printer size={16} aria-hidden /> On one page
           </Button>
         )}
-      </header>
+      </PracticeHeader>
       <div className="mx-auto max-w-5xl space-y-8 p-4 sm:p-6">
         {progress ? (
           <>
