@@ -29,28 +29,15 @@ import java.util.stream.Stream;
  * Sends every tail somewhere: as chosen by hand, as the pattern leads it, or else where it adds the least bulk.
  *
  * <p>A tail that is left to be suggested may be fed into a row that is braided later, without crossing another row on the
- * way, or threaded under a level row. Places lie {@link #GRIP_MM} apart along the receiving rows and take one tail each, so
+ * way, or threaded under a level row. Places lie {@link Reach#GRIP_MM} apart along the receiving rows and take one tail each, so
  * that tails are spread; among them {@link TailAssignment} finds the least greatest bulk. The own hair's length decides what
  * is within reach. Rows that nothing takes stay loose, or end as the stylist always ends such.
  *
  * <p>Only suggests feeds that keep the braiding order it starts from; another order might allow a slightly lower bulk.
  */
 public final class TailRouter {
-    /**
-     * How much of the own hair's length is left as a tail once it is plaited.
-     *
-     * @see "ASSUMPTION: plaiting takes up a fifth"
-     */
-    static final double TAIL_OF_HAIR = 0.8;
-
-    /** A tail shorter than this past the entry slips out again, mm. ASSUMPTION: two fingers. */
-    public static final double GRIP_MM = 35;
-
     /** A tail this long can be laid down under an overlay, mm, and takes up half of it to either side. ASSUMPTION. */
     private static final double LAID_MM = 15;
-
-    /** Where along a row tails usually enter. */
-    private static final double USUAL_ENTRY = 0.75;
 
     /** Millimetres of way that missing the usual entry by the whole row counts for. */
     private static final double ENTRY_WEIGHT_MM = 30;
@@ -82,8 +69,8 @@ public final class TailRouter {
         this.otherwise = otherwise;
         foundation.rows().forEach(r -> rows.put(r.id(), r));
         this.choices = choices;
-        this.tailMm = ownHair.lengthMm() * TAIL_OF_HAIR;
-        this.reachMm = tailMm - GRIP_MM;
+        this.tailMm = Reach.of(ownHair).tailMm();
+        this.reachMm = Reach.of(ownHair).mm();
         this.usualRowMm = foundation.rows().stream()
                 .filter(r -> r.use() != RowUse.PLAITED)
                 .mapToDouble(Row::braidWidthMm)
@@ -214,10 +201,7 @@ public final class TailRouter {
     }
 
     private static Tail entering(Row row, Row into, TailEnd end, double entryMm, Origin origin) {
-        List<Vec2> flat = row.path().chart();
-        Path thread = new Path(
-                List.of(flat.get(flat.size() - 1), into.path().chartAt(entryMm)),
-                List.of(row.path().end(), into.path().spaceAt(entryMm)));
+        Path thread = Reach.way(row, into, entryMm);
         return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), List.of(), 1, origin);
     }
 
@@ -298,14 +282,14 @@ public final class TailRouter {
                 continue;
             }
             double length = row.lengthMm();
-            double pitch = GRIP_MM / FINE_PLACES;
-            int grips = (int) Math.max(1, Math.floor(length / GRIP_MM));
+            double pitch = Reach.GRIP_MM / FINE_PLACES;
+            int grips = (int) Math.max(1, Math.floor(length / Reach.GRIP_MM));
             int fine = (int) Math.max(1, Math.floor(length / pitch));
             for (int k = 0; k < fine; k++) {
                 int fromEnd = fine - 1 - k;
                 boolean isCoarse = fromEnd % FINE_PLACES == FINE_PLACES / 2 && fromEnd / FINE_PLACES < grips;
                 // Counted from its end; the one place on a short row lies three quarters along.
-                double along = grips == 1 && isCoarse ? USUAL_ENTRY * length : length - pitch * (fromEnd + 0.5);
+                double along = grips == 1 && isCoarse ? Reach.USUAL_ENTRY * length : length - pitch * (fromEnd + 0.5);
                 if (isCoarse || fine == 1 || hasPlaits) {
                     places.add(new Place(
                             row,
@@ -335,7 +319,7 @@ public final class TailRouter {
             if (p.row().id().section() == Section.LEVEL || !crosses(row, p)) {
                 bulk[j] = 1 + ratio(row, p.row()) + bulkThere(p);
                 if (runsBeside(row, p.row())) {
-                    way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - USUAL_ENTRY);
+                    way[j] += ENTRY_WEIGHT_MM * Math.abs(p.alongMm() / p.row().lengthMm() - Reach.USUAL_ENTRY);
                 }
             }
         }
@@ -394,7 +378,7 @@ public final class TailRouter {
     private double bulkThere(Place p) {
         double sum = 0;
         for (Tail t : tails.values()) {
-            if (t.into().equals(Optional.of(p.row().id())) && Math.abs(t.entryMm() - p.alongMm()) < GRIP_MM) {
+            if (t.into().equals(Optional.of(p.row().id())) && Math.abs(t.entryMm() - p.alongMm()) < Reach.GRIP_MM) {
                 sum += ratio(row(t.row()).orElseThrow(), p.row());
             }
         }
@@ -416,7 +400,7 @@ public final class TailRouter {
         boolean gathers = into.id().section() == Section.COLLECTOR;
         // The thin end of a single lies in the middle of what it is taken up by, the end of a row reaches on for a
         // grip.
-        double grip = at.row().section() == Section.INDIVIDUAL ? GRIP_MM / 2 : GRIP_MM;
+        double grip = at.row().section() == Section.INDIVIDUAL ? Reach.GRIP_MM / 2 : Reach.GRIP_MM;
         double sum = 1;
         double own = into.use() == RowUse.PLAITED ? usualRowMm : into.braidWidthMm();
         for (Tail t : tails.values()) {

@@ -3,7 +3,9 @@ package gyrotaxis.core.findings;
 import static gyrotaxis.core.quantity.Quantity.mm;
 import static gyrotaxis.core.quantity.Quantity.times;
 
+import gyrotaxis.core.braiding.Reach;
 import gyrotaxis.core.braiding.Tail;
+import gyrotaxis.core.braiding.Tail.Origin;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Remedy;
@@ -88,7 +90,11 @@ final class TailFindings {
     }
 
     private void tooShort() {
-        List<Tail> tails = tails(TailEnd.TOO_SHORT);
+        Reach reach = Reach.of(brief.ownHair());
+        // Wherever a tail is sent by hand, it gets no further than her hair does.
+        List<Tail> tails = list.laid.braiding().tails().stream()
+                .filter(t -> t.end() == TailEnd.TOO_SHORT || (t.origin() == Origin.CHOSEN && !reach.gets(t)))
+                .toList();
         if (tails.isEmpty()) {
             return;
         }

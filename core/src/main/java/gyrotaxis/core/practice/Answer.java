@@ -36,9 +36,9 @@ public sealed interface Answer {
     }
 
     /**
-     * All choices in an order.
+     * Choices in an order.
      *
-     * @param ids of all of them, the first first
+     * @param ids of all of them, or of those that were chosen; the first first
      */
     record Ordered(List<String> ids) implements Answer {
         public Ordered {
@@ -53,5 +53,17 @@ public sealed interface Answer {
         }
 
         private static final double MOST = 100_000;
+    }
+
+    /**
+     * A number for each thing that was asked about, in their order.
+     *
+     * @param numbers at least one
+     */
+    record SaidOfEach(List<Double> numbers) implements Answer {
+        public SaidOfEach {
+            numbers = Require.notEmpty(List.copyOf(numbers), "numbers");
+            numbers.forEach(n -> Require.inRange(n, 0, Said.MOST, "numbers", ""));
+        }
     }
 }

@@ -10,10 +10,14 @@ public enum DrillKind {
     MINUTES("How long it takes", "Say how long it takes in the chair."),
     STOPPING("Full enough, or go on", "Look at the head and decide."),
     KNOTS("Which knot holds", "Choose the one that lasts."),
-    CUT("Tail or fibre", "Touch whatever may be cut."),
+    CUT("Tail or fibre", "Touch whatever may be cut, in the order in which it is."),
     UNDO("Taking rows out", "Put the rows in the order in which they are undone."),
     HARM("What could do harm", "Choose all that is to be said here."),
-    WHAT_NOW("What to do now", "Choose all that is done about it.");
+    WHAT_NOW("What to do now", "Choose all that is done about it."),
+    FAULTS("What is wrong with this plan", "Touch every place where something is wrong."),
+    UPDOS("How it can go up", "Choose every way in which this head can be worn up."),
+    SINGLES("Chaining singles", "Put the singles in the order in which they are fed on."),
+    SPACING("Close in front, wide at the nape", "Set how far apart shares are hooked.");
 
     private final String words;
     private final String task;

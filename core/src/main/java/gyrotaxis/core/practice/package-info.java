@@ -1,9 +1,9 @@
 /**
- * What trains hand and eye: drills that are made and judged by the same core that plans.
+ * What trains hand and eye: what a drill asks and shows, how it is answered and what an answer is worth, and what comes of a knot that is
+ * tried.
  *
- * <p>{@link gyrotaxis.core.practice.Drills} makes a {@link gyrotaxis.core.practice.Drill} from a kind, a level and a seed, the same every
- * time; its {@link gyrotaxis.core.practice.Key} judges an {@link gyrotaxis.core.practice.Answer}. What is right is always asked of the
- * packages below: nothing here knows a rule of the trade of its own.
+ * <p>A {@link gyrotaxis.core.practice.Drill} is made in {@code drilling}; its {@link gyrotaxis.core.practice.Key} judges an
+ * {@link gyrotaxis.core.practice.Answer}.
  */
 @NullMarked
 package gyrotaxis.core.practice;

@@ -23,7 +23,7 @@ public record UpdoView(
         List<RowId> rowsShowing,
         List<RowId> tailsShowing) {
     /** More than this part of bare edge shows. ASSUMPTION: a sixth; what is combed over it hides that. */
-    private static final double MOST_BARE = 1.0 / 6;
+    public static final double MOST_BARE = 1.0 / 6;
 
     public UpdoView {
         rowsShowing = List.copyOf(rowsShowing);

@@ -65,7 +65,7 @@ class TailRouterTest {
                     .ifPresent(to -> assertThat(b.order().indexOf(t.row()))
                             .isLessThan(b.order().indexOf(to)));
             // What is fed reaches where it enters, with something left to hold.
-            t.thread().ifPresent(p -> assertThat(p.lengthMm()).isLessThanOrEqualTo(0.8 * hairMm - TailRouter.GRIP_MM));
+            t.thread().ifPresent(p -> assertThat(p.lengthMm()).isLessThanOrEqualTo(0.8 * hairMm - Reach.GRIP_MM));
         }
         assertThat(b.tails().stream().filter(t -> t.into().isPresent()).map(t -> t.into() + "@" + t.entryMm()))
                 .as("tails are spread")

@@ -9,6 +9,7 @@ import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.findings.Finding.Code;
+import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Back.FrontTails;
@@ -78,6 +79,25 @@ class FoundationFindingsTest {
 
     private static InstallBrief rim(RimBrief rim, ScalpCondition... conditions) {
         return PLAIN.withOwnHair(own(conditions)).withFoundation(ROWS.withRim(rim));
+    }
+
+    @Test
+    void aTailThatIsSentByHandGetsNoFurtherThanHerHair() {
+        InstallBrief near = PLAIN.withOwnHair(OwnHair.of(HairDensity.MEDIUM, 120, Set.of()));
+        RowId outer = new RowId(Section.BACK, 1);
+        TailChoice far = TailChoice.into(outer, TailEnd.FED, new RowId(Section.BACK, 6));
+        assertThat(tooShort(near)).isEmpty();
+        assertThat(tooShort(near.withFoundation(ROWS.withTails(List.of(far))))).containsExactly(new Place.OnRow(outer));
+        assertThat(tooShort(PLAIN.withOwnHair(OwnHair.of(HairDensity.MEDIUM, 400, Set.of()))
+                        .withFoundation(ROWS.withTails(List.of(far)))))
+                .isEmpty();
+    }
+
+    private List<Place> tooShort(InstallBrief brief) {
+        return Findings.of(planner.plan(brief)).stream()
+                .filter(f -> f.code() == Code.TAIL_TOO_SHORT)
+                .map(Finding::place)
+                .toList();
     }
 
     /** A brief, the finding it must give cause for, and whether every remedy must make it go away. */

@@ -7,7 +7,7 @@ import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.DrillKind;
-import gyrotaxis.core.practice.Drills;
+import gyrotaxis.core.drilling.Drills;
 import gyrotaxis.core.practice.KnotTrial;
 import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.training.Tried;

@@ -1,7 +1,9 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.foundation.FoundationException;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.core.quantity.Require;
 import java.util.EnumMap;
 import java.util.Map;
@@ -37,6 +39,10 @@ public final class Drills {
         makers.put(DrillKind.CUT, new MayBeCut());
         makers.put(DrillKind.HARM, new Harm());
         makers.put(DrillKind.WHAT_NOW, new WhatNow());
+        makers.put(DrillKind.FAULTS, new Faults());
+        makers.put(DrillKind.UPDOS, new Updos());
+        makers.put(DrillKind.SINGLES, new Singles());
+        makers.put(DrillKind.SPACING, new Spacings());
     }
 
     /**

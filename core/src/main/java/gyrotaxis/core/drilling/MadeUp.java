@@ -1,4 +1,4 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FlankSchool;

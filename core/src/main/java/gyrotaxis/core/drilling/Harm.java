@@ -1,11 +1,13 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.care.Cautions;
 import gyrotaxis.core.care.Habit;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Texture;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.OwnHair;

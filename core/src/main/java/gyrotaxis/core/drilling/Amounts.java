@@ -1,7 +1,12 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.practice.Answer;
+import gyrotaxis.core.practice.Ask;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.Key;
+import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Quantity;
@@ -45,6 +50,9 @@ final class Amounts {
 
         private static final double NEARLY = 0.1;
 
+        /** Below this level a pack more or less is always right. */
+        private static final int TO_THE_PACK_FROM = 4;
+
         @Override
         public Optional<Drill> make(Draft draft) {
             InstallPlan plan = draft.head();
@@ -63,7 +71,7 @@ final class Amounts {
                     shows(draft.level()),
                     asked,
                     new Ask.Number(RANGE, 1, "packs"),
-                    new Bought(plan, Math.max(1, Math.floor(share * packs)))));
+                    new Bought(plan, Math.max(draft.level() < TO_THE_PACK_FROM ? 1 : 0, Math.floor(share * packs)))));
         }
 
         private record Bought(InstallPlan plan, double within) implements Key {
@@ -99,10 +107,8 @@ final class Amounts {
         private static final Interval RANGE = new Interval(15, 720);
         private static final double STEP = 5;
 
-        /** Narrower than the range that practitioners differ by, from here on. */
-        private static final int CLOSER_FROM = 4;
-
-        private static final double CLOSER = 0.5;
+        /** So much of the range that practitioners differ by is right at the last level; at the first, all of it. */
+        private static final double CLOSER = 0.4;
 
         @Override
         public Optional<Drill> make(Draft draft) {
@@ -111,7 +117,7 @@ final class Amounts {
             if (minutes.high() > RANGE.max()) {
                 return Optional.empty();
             }
-            double part = draft.level() < CLOSER_FROM ? 1 : CLOSER;
+            double part = draft.narrowing(1, CLOSER);
             Interval right = new Interval(
                     minutes.likely() - part * (minutes.likely() - minutes.low()),
                     minutes.likely() + part * (minutes.high() - minutes.likely()));

@@ -1,11 +1,16 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.braiding.Braiding.Bind;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.practice.Answer;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.Key;
+import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -73,7 +78,7 @@ final class RowOrders implements Maker {
     }
 
     /** What binds them by way of other rows, too. */
-    private static List<Bind> closure(List<Bind> binds) {
+    static List<Bind> closure(List<Bind> binds) {
         SimpleDirectedGraph<RowId, DefaultEdge> graph = new SimpleDirectedGraph<>(DefaultEdge.class);
         for (Bind b : binds) {
             graph.addVertex(b.first());

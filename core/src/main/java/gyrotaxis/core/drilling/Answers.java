@@ -1,5 +1,6 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
+import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Ask.Choice;
 import java.util.HashSet;
 import java.util.List;
@@ -19,6 +20,26 @@ final class Answers {
 
     static double said(Answer answer) {
         return of(Answer.Said.class, answer, "a number").number();
+    }
+
+    /** A number for each of so many. */
+    static List<Double> saidOfEach(Answer answer, int count) {
+        List<Double> numbers =
+                of(Answer.SaidOfEach.class, answer, "a number for each").numbers();
+        if (numbers.size() != count) {
+            throw new IllegalArgumentException("numbers has " + numbers.size() + " but must have " + count);
+        }
+        return numbers;
+    }
+
+    /** Some of the choices, one after the other; none of them twice. */
+    static List<String> turns(Answer answer, List<Choice> among) {
+        List<String> ids = of(Answer.Ordered.class, answer, "some in turn").ids();
+        requireKnown(new TreeSet<>(ids), among);
+        if (new HashSet<>(ids).size() != ids.size()) {
+            throw new IllegalArgumentException("ids has some twice but must have each at most once: " + ids);
+        }
+        return ids;
     }
 
     /** What was picked; all of it among the choices. */

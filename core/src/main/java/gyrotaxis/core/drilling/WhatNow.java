@@ -1,7 +1,9 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.care.Situation;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,11 +1,13 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;

@@ -1,6 +1,9 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
+import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Key;
+import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.HashSet;
 import java.util.List;

@@ -1,17 +1,32 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import gyrotaxis.core.findings.Finding;
+import gyrotaxis.core.findings.Findings;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.TailChoice;
+import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.practice.Answer;
+import gyrotaxis.core.practice.Ask;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.DrillKind;
+import gyrotaxis.core.practice.Verdict;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -48,6 +63,18 @@ class DrillsTest {
 
     /** Of what is said to have one right answer no other is accepted, and of several neither fewer nor more. */
     private static void requireOneRight(Drill drill, String which) {
+        if (drill.ask() instanceof Ask.Turns turns) {
+            List<String> right = ((Answer.Ordered) drill.key().solution()).ids();
+            for (Ask.Choice c : turns.choices()) {
+                List<String> other = new ArrayList<>(right);
+                if (!other.remove(c.id())) {
+                    other.add(c.id());
+                }
+                assertThat(drill.key().judge(new Answer.Ordered(other)).isRight())
+                        .as(which + " with " + other)
+                        .isFalse();
+            }
+        }
         if (!(drill.ask() instanceof Ask.Pick pick)) {
             return;
         }
@@ -82,6 +109,16 @@ class DrillsTest {
                     drill.kind() == DrillKind.MINUTES
                             ? 120
                             : Math.ceil(110.0 / plan.brief().hair().loopsPerPack()));
+        }
+        if (drill.ask() instanceof Ask.Numbers numbers) {
+            // As wide everywhere as two fingers.
+            return new Answer.SaidOfEach(
+                    numbers.of().stream().map(g -> g.range().clamp(22)).toList());
+        }
+        if (drill.ask() instanceof Ask.Turns turns) {
+            List<String> ids = new ArrayList<>();
+            turns.choices().stream().filter(c -> random.nextBoolean()).forEach(c -> ids.add(c.id()));
+            return new Answer.Ordered(ids);
         }
         if (drill.ask() instanceof Ask.Order order) {
             List<String> ids =
@@ -143,6 +180,111 @@ class DrillsTest {
             assertThat(verdict.isRight()).isFalse();
             assertThat(verdict.score()).isLessThan(1);
         }
+    }
+
+    /** What is wrong is what the findings of the plan, planned anew, name; of what is sound they name nothing. */
+    @Test
+    void whatIsWrongIsWhatTheFindingsName() {
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Drill drill = drills.make(DrillKind.FAULTS, 1 + seed % 5, seed);
+            InstallPlan again = new Planner().plan(drill.head().orElseThrow().brief());
+            Set<String> named = new HashSet<>();
+            Set<String> rows = new HashSet<>();
+            for (Finding f : Findings.of(again)) {
+                if (f.place() instanceof Finding.Place.OnRow r) {
+                    named.add(r.row().toString());
+                    rows.add(r.row().toString());
+                } else if (f.place() instanceof Finding.Place.AtStation a) {
+                    named.add(a.station().toString());
+                    rows.add(a.station().row().toString());
+                }
+            }
+            Set<String> right = ((Answer.Picked) drill.key().solution()).ids();
+            assertThat(named).as("seed " + seed).containsAll(right);
+            for (Ask.Choice c : ((Ask.Pick) drill.ask()).choices()) {
+                if (!right.contains(c.id())) {
+                    assertThat(rows)
+                            .as("seed " + seed)
+                            .doesNotContain(c.row().orElseThrow().toString());
+                }
+            }
+        }
+    }
+
+    /** A chain that is right can be braided: the planner takes it, and finds no end of it too short. */
+    @Test
+    void aChainOfSinglesThatIsRightCanBeBraided() {
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Drill drill = drills.make(DrillKind.SINGLES, 1 + seed % 5, seed);
+            List<RowId> chain = ((Answer.Ordered) drill.key().solution())
+                    .ids().stream().map(id -> RowId.parse(id).orElseThrow()).toList();
+            List<TailChoice> tails = IntStream.range(1, chain.size())
+                    .mapToObj(i -> TailChoice.into(chain.get(i - 1), TailEnd.FED, chain.get(i)))
+                    .toList();
+            InstallBrief brief = drill.head().orElseThrow().brief();
+            InstallPlan braided =
+                    new Planner().plan(brief.withFoundation(brief.foundation().withTails(tails)));
+            assertThat(braided.braiding().lostChoices()).isEmpty();
+            List<RowId> order = braided.braiding().order();
+            for (int i = 1; i < chain.size(); i++) {
+                assertThat(order.indexOf(chain.get(i - 1))).isLessThan(order.indexOf(chain.get(i)));
+            }
+        }
+    }
+
+    /** Hooked everywhere as the planner does, it is right; twice as wide, or as close as it goes, it is not. */
+    @Test
+    void aSpacingIsWornBeforeItIsJudged() {
+        for (int seed = 0; seed < SEEDS; seed += 2) {
+            Drill drill = drills.make(DrillKind.SPACING, 2, seed);
+            Ask.Numbers asked = (Ask.Numbers) drill.ask();
+            Answer.SaidOfEach own = (Answer.SaidOfEach) drill.key().solution();
+            List<Double> wide = IntStream.range(0, asked.of().size())
+                    .mapToObj(i ->
+                            asked.of().get(i).range().clamp(2 * own.numbers().get(i)))
+                    .toList();
+            List<Double> close = asked.of().stream().map(g -> g.range().min()).toList();
+            assertThat(drill.key().judge(new Answer.SaidOfEach(wide)).isRight()).isFalse();
+            assertThat(drill.key().judge(new Answer.SaidOfEach(close)).isRight())
+                    .isFalse();
+        }
+        Drill drill = drills.make(DrillKind.SPACING, 1, 1);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> drill.key().judge(new Answer.SaidOfEach(List.of(20.0))))
+                .withMessageContaining("numbers");
+    }
+
+    /** A tail is never right to cut, and backward the right shares are not, where one row holds the other. */
+    @Test
+    void whatIsCutIsCutInTheOrderInWhichRowsComeOut() {
+        int bound = 0;
+        for (int seed = 0; seed < SEEDS; seed++) {
+            Drill drill = drills.make(DrillKind.CUT, 2 + seed % 4, seed);
+            List<String> right = ((Answer.Ordered) drill.key().solution()).ids();
+            assertThat(right).allMatch(id -> id.startsWith("share "));
+            List<String> backward = new ArrayList<>(right);
+            Collections.reverse(backward);
+            Verdict verdict = drill.key().judge(new Answer.Ordered(backward));
+            bound += verdict.isRight() ? 0 : 1;
+            assertThat(verdict.isRight() || verdict.score() < 1).isTrue();
+        }
+        assertThat(bound).isPositive();
+    }
+
+    /** Hooked the right way and as it was answered the share starts at the same place, and lies otherwise where it was thrown otherwise. */
+    @Test
+    void aShareLiesAsItIsHooked() {
+        Drill drill = drills.make(DrillKind.HOOK_WAY, 1, 7);
+        Answer.Aimed right = (Answer.Aimed) drill.key().solution();
+        double against = right.towardRad() > 0 ? right.towardRad() - Math.PI : right.towardRad() + Math.PI;
+        List<Verdict.Lie> lies = drill.key().judge(new Answer.Aimed(against)).lies();
+        assertThat(lies).hasSize(2);
+        Vec2 at = ((Ask.Aim) drill.ask()).at();
+        assertThat(lies)
+                .allMatch(l -> l.line().get(0).distance(at) < 8 && l.knot().distance(at) < 8);
+        assertThat(lies.get(0).knot().plus(lies.get(1).knot()).times(0.5).distance(at))
+                .isLessThan(1e-6);
+        assertThat(lies.get(0).line()).isNotEqualTo(lies.get(1).line());
     }
 
     @Test

@@ -1,4 +1,4 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
@@ -8,7 +8,9 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;

@@ -1,9 +1,11 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
+import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.PartChoice;

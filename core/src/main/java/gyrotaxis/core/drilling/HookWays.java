@@ -1,11 +1,22 @@
-package gyrotaxis.core.practice;
+package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.hooking.Hooker;
 import gyrotaxis.core.install.Bearing.Rule;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.plan.Planner;
+import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Answer.Aimed;
+import gyrotaxis.core.practice.Ask;
+import gyrotaxis.core.practice.Drill;
+import gyrotaxis.core.practice.Key;
+import gyrotaxis.core.practice.Verdict;
+import gyrotaxis.core.practice.Verdict.Lie;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.wear.FallenHair;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +29,9 @@ final class HookWays implements Maker {
 
     /** From here on it goes in against the way rather than across it. */
     private static final double AGAINST_RAD = Math.toRadians(120);
+
+    /** So far from the middle of its row a knot comes to lie, mm. ASSUMPTION: half a row, and half the knot. */
+    private static final double KNOT_MM = 7;
 
     /** A step on the scalp that gives a direction on the map, mm. */
     private static final double STEP_MM = 3;
@@ -34,7 +48,11 @@ final class HookWays implements Maker {
         }
         Station s = draft.by().one(places);
         return Optional.of(draft.about(
-                plan, Drill.Shows.ROWS, question(plan), new Ask.Aim(s.chart(), s.id().row()), new Way(plan, s)));
+                plan,
+                Drill.Shows.ROWS,
+                question(plan),
+                new Ask.Aim(s.chart(), s.id().row()),
+                new Entry(draft.planner(), plan, s)));
     }
 
     private static Set<Rule> asked(int level) {
@@ -71,7 +89,7 @@ final class HookWays implements Maker {
         return Math.atan2(way.x(), way.y());
     }
 
-    private record Way(InstallPlan plan, Station station) implements Key {
+    private record Entry(Planner planner, InstallPlan plan, Station station) implements Key {
         @Override
         public Aimed solution() {
             return new Aimed(towardRad(plan, station));
@@ -79,11 +97,25 @@ final class HookWays implements Maker {
 
         @Override
         public Verdict judge(Answer answer) {
-            double off = Math.abs(Math.IEEEremainder(
-                    Answers.aimed(answer).towardRad() - solution().towardRad(), 2 * Math.PI));
+            double toward = Answers.aimed(answer).towardRad();
+            double off = Math.abs(Math.IEEEremainder(toward - solution().towardRad(), 2 * Math.PI));
             boolean isRight = off <= RIGHT_WITHIN_RAD;
             return new Verdict(
-                    isRight, 1 - off / Math.PI, Sentence.of(why(), isRight ? "" : otherwise(off)), solution());
+                    isRight,
+                    1 - off / Math.PI,
+                    Sentence.of(why(), isRight ? "" : otherwise(off)),
+                    solution(),
+                    List.of(lie(solution().towardRad()), lie(toward)));
+        }
+
+        /** How the share lies once it is hooked in a direction: its knot where the hook went in, its hair thrown the way it went. */
+        private Lie lie(double toward) {
+            InstallPlan so = plan.hookedAs(plan.hooked().only(List.of(Hooker.thrown(plan.scalp(), station, toward))));
+            FallenHair hair = planner.hair(so, Worn.as(Way.DOWN), 0).get(0);
+            List<Vec2> line = hair.line().subList(0, Math.max(1, hair.onHead())).stream()
+                    .map(plan.scalp().chart()::project)
+                    .toList();
+            return new Lie(line, station.chart().minus(new Vec2(Math.sin(toward), Math.cos(toward)).times(KNOT_MM)));
         }
 
         private String why() {
