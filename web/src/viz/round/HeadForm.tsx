@@ -1,6 +1,6 @@
 import { useEffect, useMemo } from 'react';
 import type { Solid } from '../../api/types';
-import { formShapes, materialOf, type Shape } from './formShapes';
+import { formShapes, heldShape, materialOf, type Shape } from './formShapes';
 
 interface Props {
   solid: Solid;
@@ -15,20 +15,18 @@ interface Props {
 /** Head, ears, neck and shoulders, and what is braided on it. */
 export function HeadForm({ solid, skin, heldRow, isBare, isMarked }: Props) {
   const shapes = useMemo(() => formShapes(solid, isBare), [solid, isBare]);
-  return shapes.map((shape) => (
-    <One key={shape.key} shape={shape} skin={skin} heldRow={heldRow} isMarked={isMarked} />
+  const held = useMemo(() => heldShape(solid, heldRow), [solid, heldRow]);
+  return [...shapes, ...(held ? [held] : [])].map((shape) => (
+    <One key={shape.key} shape={shape} skin={skin} isMarked={isMarked} />
   ));
 }
 
-type OneProps = Omit<Props, 'solid' | 'isBare'> & { shape: Shape };
+type OneProps = Pick<Props, 'skin' | 'isMarked'> & { shape: Shape };
 
-function One({ shape, skin, heldRow, isMarked }: OneProps) {
-  const isHeld = shape.row !== undefined && shape.row === heldRow;
-  const material = useMemo(
-    () => materialOf(shape, skin, { heldRow: isHeld ? shape.row : undefined, isMarked }),
-    [shape, skin, isHeld, isMarked],
-  );
+function One({ shape, skin, isMarked }: OneProps) {
+  const material = useMemo(() => materialOf(shape, skin, isMarked), [shape, skin, isMarked]);
   useEffect(() => () => shape.geometry.dispose(), [shape]);
   useEffect(() => () => material.dispose(), [material]);
-  return <mesh geometry={shape.geometry} material={material} />;
+  // Before the hair, so that what lies behind the head is not painted.
+  return <mesh geometry={shape.geometry} material={material} renderOrder={-1} />;
 }

@@ -32,18 +32,22 @@ export function HeadHair({ look, axes, isTurning, isFlat }: Props) {
   const fine = useFine(look, axes, !isFlat);
   const isCoarse = isTurning || !fine;
   const grain = useMemo(() => grainTexture(), []);
-  const material = useMemo(
-    () => hairMaterial({ grain, grains: GRAINS.length, isFlat, isCoarse }),
-    [grain, isFlat, isCoarse],
+  // Both are kept as long as the head is: a material that is made anew has its shader compiled anew.
+  const materials = useMemo(
+    () =>
+      [false, true].map((isCoarse) =>
+        hairMaterial({ grain, grains: GRAINS.length, isFlat, isCoarse }),
+      ),
+    [grain, isFlat],
   );
   useEffect(() => () => coarse.dispose(), [coarse]);
   useEffect(() => () => grain.dispose(), [grain]);
-  useEffect(() => () => material.dispose(), [material]);
+  useEffect(() => () => materials.forEach((m) => m.dispose()), [materials]);
   return (
     <mesh
       name={isCoarse ? COARSE : 'hair'}
       geometry={isCoarse ? coarse : fine}
-      material={material}
+      material={materials[Number(isCoarse)]}
       frustumCulled={false}
     />
   );

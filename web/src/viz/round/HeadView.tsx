@@ -103,7 +103,7 @@ interface SceneProps extends Omit<Props, 'onView'> {
 }
 
 function Scene({ solid, heldRow, look, skin, view, isMarked, pose, orbit, ref }: SceneProps) {
-  const { isTurning, turned } = useTurning(isMarked);
+  const { isTurning, turned, hold } = useTurning(isMarked);
   const { gl, scene, camera, invalidate } = useThree();
   useImperativeHandle(ref, () => ({
     from: () => ({
@@ -167,6 +167,8 @@ function Scene({ solid, heldRow, look, skin, view, isMarked, pose, orbit, ref }:
         minDistance={420}
         maxDistance={1600}
         rotateSpeed={view.isMirrored ? -1 : 1}
+        onStart={() => hold(true)}
+        onEnd={() => hold(false)}
         onChange={() => {
           turned();
           pose?.move(camera, camera.position.toArray());

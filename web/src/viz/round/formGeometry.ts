@@ -29,7 +29,12 @@ export function cordGeometry(flat: number[], radius: number, lift = 0): TubeGeom
     const p = new Vector3(xyz[i], xyz[i + 1], xyz[i + 2]);
     points.push(p.setLength(p.length() + lift));
   }
-  return new TubeGeometry(new CatmullRomCurve3(points), Math.max(8, points.length), radius, 6);
+  return new TubeGeometry(
+    new CatmullRomCurve3(points),
+    Math.max(8, Math.ceil(points.length * 0.6)),
+    radius,
+    5,
+  );
 }
 
 export function lengthOf(flat: number[]): number {
@@ -44,8 +49,8 @@ export function lengthOf(flat: number[]): number {
   return sum;
 }
 
-const EAR_RINGS = 22;
-const EAR_SECTORS = 28;
+const EAR_RINGS = 14;
+const EAR_SECTORS = 22;
 
 /**
  * An ear, flat against the head, its rim rolled and its middle hollow.

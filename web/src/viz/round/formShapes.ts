@@ -1,4 +1,5 @@
-import type { BufferGeometry, ShaderMaterial } from 'three';
+import type { BufferAttribute, BufferGeometry, ShaderMaterial } from 'three';
+import { mergeGeometries } from 'three/addons/utils/BufferGeometryUtils.js';
 import type { Solid } from '../../api/types';
 import { cordGeometry, earGeometry, lengthOf, ringsGeometry } from './formGeometry';
 import { skinMaterial } from './shaders';
@@ -18,9 +19,8 @@ export interface Shape {
   geometry: BufferGeometry;
   /** Its colour; skin has none of its own. */
   colour?: string;
-  /** The row it is a plait of. */
-  row?: string;
-  chevrons?: number;
+  /** Whether it has chevrons along it. */
+  isPlait?: boolean;
   foot?: number;
   /** Whether it is scalp, or braided on it: that is what is marked. */
   isScalp?: boolean;
@@ -44,12 +44,18 @@ export function formShapes({ form, axes, ...plan }: Solid, isBare: boolean): Sha
     { key: 'left ear', geometry: earGeometry(axes, -1) },
     { key: 'right ear', geometry: earGeometry(axes, 1) },
     { key: 'bust', geometry: ringsGeometry(form.bust), foot },
-    ...plan.rows.map((r) => ({
-      ...cord(r.id, r.path, r.braidWidthMm / 2, PLAIT),
-      row: r.id,
-      chevrons: Math.round(lengthOf(r.path) / (r.braidWidthMm * CROSSINGS)),
-      isScalp: true,
-    })),
+    ...(plan.rows.length > 0
+      ? [
+          {
+            key: 'plaits',
+            // One surface: each that is drawn by itself costs about as much as its triangles.
+            geometry: mergeGeometries(plan.rows.map((r) => plait(r))),
+            colour: PLAIT,
+            isPlait: true,
+            isScalp: true,
+          },
+        ]
+      : []),
     ...(isBare
       ? [
           cord('hairline', plan.hairline, 1, INK),
@@ -61,12 +67,32 @@ export function formShapes({ form, axes, ...plan }: Solid, isBare: boolean): Sha
   ];
 }
 
+type DrawnRow = Solid['rows'][number];
+
+/** A row as a plait; how often it has crossed over so far is its first texture coordinate. */
+function plait(row: DrawnRow, wider = 1): BufferGeometry {
+  const g = cordGeometry(row.path, (wider * row.braidWidthMm) / 2);
+  const crossings = Math.round(lengthOf(row.path) / (row.braidWidthMm * CROSSINGS));
+  const uv = g.getAttribute('uv') as BufferAttribute;
+  for (let i = 0; i < uv.count; i++) uv.setX(i, uv.getX(i) * crossings);
+  return g;
+}
+
+/** A row that is held, over the others. */
+export function heldShape(solid: Solid, id: string | undefined): Shape | undefined {
+  const row = solid.rows.find((r) => r.id === id);
+  return (
+    row && { key: `held ${row.id}`, geometry: plait(row, HELD), colour: THREAD, isPlait: true }
+  );
+}
+
+const HELD = 1.06;
+
 /** What a shape is drawn with. */
 export function materialOf(
-  { colour, row, chevrons, foot, isScalp = false }: Shape,
+  { colour, isPlait = false, foot, isScalp = false }: Shape,
   skin: string,
-  { heldRow, isMarked = false }: { heldRow?: string | undefined; isMarked?: boolean } = {},
+  isMarked = false,
 ): ShaderMaterial {
-  const own = row !== undefined && row === heldRow ? THREAD : (colour ?? skin);
-  return skinMaterial(own, { chevrons, foot, isMarked: isMarked && isScalp });
+  return skinMaterial(colour ?? skin, { isPlait, foot, isMarked: isMarked && isScalp });
 }

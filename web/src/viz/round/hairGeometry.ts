@@ -47,11 +47,13 @@ export function hairGeometry(locks: Locks, colours: string[]): BufferGeometry {
           3 * corner,
         );
       }
-      if (i > from) {
-        const v = 2 * i;
-        index.set([v - 2, v - 1, v, v - 1, v + 1, v], next);
-        next += 6;
-      }
+    }
+  }
+  for (const lock of outermostFirst(locks, xyz)) {
+    for (let i = (locks.starts[lock] ?? 0) + 1; i < (locks.starts[lock + 1] ?? 0); i++) {
+      const v = 2 * i;
+      index.set([v - 2, v - 1, v, v - 1, v + 1, v], next);
+      next += 6;
     }
   }
   const g = new BufferGeometry();
@@ -62,4 +64,18 @@ export function hairGeometry(locks: Locks, colours: string[]): BufferGeometry {
   g.setAttribute('kind', new BufferAttribute(kind, 3));
   g.setIndex(new BufferAttribute(index, 1));
   return g;
+}
+
+/** The order in which least is painted over: what lies beneath other hair is then left out before it is painted at all. */
+function outermostFirst({ starts }: Locks, xyz: Float32Array): number[] {
+  const out = Array.from({ length: Math.max(0, starts.length - 1) }, (_, lock) => {
+    const from = starts[lock] ?? 0;
+    const to = starts[lock + 1] ?? 0;
+    let sum = 0;
+    for (let i = from; i < to; i++) {
+      sum += Math.hypot(xyz[3 * i] ?? 0, xyz[3 * i + 1] ?? 0, xyz[3 * i + 2] ?? 0);
+    }
+    return sum / Math.max(1, to - from);
+  });
+  return out.map((_, lock) => lock).sort((a, b) => (out[b] ?? 0) - (out[a] ?? 0));
 }

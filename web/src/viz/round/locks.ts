@@ -19,7 +19,7 @@ export interface Detail {
 }
 
 export const FULL: Detail = { locks: 1, points: 1, isWhole: false, hasTails: true };
-export const TURNING: Detail = { locks: 0.6, points: 0.45, isWhole: true, hasTails: true };
+export const TURNING: Detail = { locks: 0.5, points: 0.35, isWhole: true, hasTails: true };
 
 /** Locks as chains of points in the scalp frame, mm: chain i runs from starts[i] to starts[i + 1]. */
 export interface Locks {

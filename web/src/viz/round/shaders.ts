@@ -120,8 +120,8 @@ export function hairMaterial({ grain, grains, isFlat, isCoarse }: HairLook): Sha
 
 /** Skin, ears and plaits: lit at the corners; with chevrons along whatever has a way along it. */
 interface SkinLook {
-  /** How many chevrons lie along it; none on skin. */
-  chevrons?: number | undefined;
+  /** With chevrons along it, one for each whole of its first texture coordinate. */
+  isPlait?: boolean;
   /** The height at which it fades out, mm; left out where it does not. */
   foot?: number | undefined;
   /** Without light, in the colour of a mark. */
@@ -130,7 +130,7 @@ interface SkinLook {
 
 export function skinMaterial(
   colour: string,
-  { chevrons = 0, foot, isMarked = false }: SkinLook = {},
+  { isPlait = false, foot, isMarked = false }: SkinLook = {},
 ): ShaderMaterial {
   return new ShaderMaterial({
     side: DoubleSide,
@@ -138,7 +138,7 @@ export function skinMaterial(
     uniforms: {
       colour: { value: new Color(colour) },
       window: { value: WINDOW },
-      chevrons: { value: chevrons },
+      chevrons: { value: isPlait ? 1 : 0 },
       isMark: { value: isMarked ? 1 : 0 },
       mark: { value: new Color(MARK) },
       foot: { value: foot ?? -1000 },
@@ -176,7 +176,7 @@ export function skinMaterial(
         vec3 c = vColour;
         if (chevrons > 0.0) {
           float over = abs(fract(vAt.y * 2.0) - 0.5) * 2.0;
-          float v = fract(vAt.x * chevrons + 0.9 * over);
+          float v = fract(vAt.x + 0.9 * over);
           c *= 0.45 + 0.9 * sqrt(max(0.0, sin(3.14159 * v)));
         }
         float fades = smoothstep(foot, foot + 90.0, vHeight);

@@ -19,7 +19,13 @@ const ownDpr = () => Math.min(SHARPEST, window.devicePixelRatio);
  *
  * @param isQuick whether it is drawn so quickly as it is that it need be neither coarser nor finer
  */
-export function useTurning(isQuick: boolean): { isTurning: boolean; turned: () => void } {
+export function useTurning(isQuick: boolean): {
+  isTurning: boolean;
+  /** It was turned. */
+  turned: () => void;
+  /** It is held, or let go. */
+  hold: (isHeld: boolean) => void;
+} {
   const [isTurning, setTurning] = useState(false);
   const { setDpr, invalidate } = useThree();
   const level = useRef(2);
@@ -27,16 +33,27 @@ export function useTurning(isQuick: boolean): { isTurning: boolean; turned: () =
   const last = useRef(0);
   const pace = useRef({ frames: 0, ms: USUAL_MS });
 
+  const isHeld = useRef(false);
+
   const turned = useCallback(() => {
     invalidate();
     if (isQuick) return;
     setTurning(true);
     window.clearTimeout(timer.current);
+    // Held still it may be turned on at any moment: a picture in all its bands would keep that waiting.
+    if (isHeld.current) return;
     timer.current = window.setTimeout(() => {
       setTurning(false);
       last.current = 0;
     }, STILL_AFTER_MS);
   }, [isQuick, invalidate]);
+  const hold = useCallback(
+    (held: boolean) => {
+      isHeld.current = held;
+      if (!held) turned();
+    },
+    [turned],
+  );
 
   useEffect(() => () => window.clearTimeout(timer.current), []);
 
@@ -68,5 +85,5 @@ export function useTurning(isQuick: boolean): { isTurning: boolean; turned: () =
     pace.current = { frames: 0, ms: USUAL_MS };
     setDpr(ownDpr() * (SHARPNESS[to] ?? 1));
   });
-  return { isTurning, turned };
+  return { isTurning, turned, hold };
 }
