@@ -1092,6 +1092,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/practice/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exercises"];
+        put?: never;
+        post: operations["makeExercise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/exercises/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["exercise"];
+        put?: never;
+        post?: never;
+        delete: operations["removeExercise"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/practice/exercises/{id}/judged": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgedExercise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/practice/heads": {
         parameters: {
             query?: never;
@@ -1565,6 +1613,7 @@ export interface components {
             level: number;
             /** Format: double */
             number: number | null;
+            numbers: number[] | null;
             /** Format: double */
             seconds: number | null;
             /** Format: int32 */
@@ -1652,13 +1701,16 @@ export interface components {
             aim: components["schemas"]["AimView"] | null;
             choices: components["schemas"]["AskedView"][];
             /** @enum {string} */
-            form: "AIM" | "PICK" | "ORDER" | "NUMBER";
+            form: "AIM" | "PICK" | "TURNS" | "ORDER" | "NUMBER" | "NUMBERS";
             isOne: boolean;
             number: components["schemas"]["NumberView"] | null;
+            numbers: components["schemas"]["GaugeView"][];
         };
         AskedView: {
             id: string;
             row: string | null;
+            /** @enum {string|null} */
+            seen: "LEGS_FROM_A_KNOT" | "LEGS_AT_EACH_SIDE" | "END_OUT_OF_A_ROW" | "END_BESIDE_A_ROW" | "END_UNDER_THREAD" | "END_UNDER_A_PIN" | "ENDS_IN_A_BAND" | "LOOSE_END" | null;
             words: string;
             /** Format: double */
             x: number | null;
@@ -2106,8 +2158,9 @@ export interface components {
             views: components["schemas"]["View"][];
         };
         DrillKindView: {
+            isOfHead: boolean;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
             task: string;
             words: string;
         };
@@ -2116,7 +2169,7 @@ export interface components {
             cover: components["schemas"]["WornView"] | null;
             head: components["schemas"]["DrawnView"] | null;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
             /** Format: int32 */
             level: number;
             question: components["schemas"]["Piece"][];
@@ -2160,6 +2213,30 @@ export interface components {
         };
         EventsBody: {
             events: components["schemas"]["EventBody"][];
+        };
+        ExerciseBody: {
+            brief: components["schemas"]["BriefBody"];
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
+            /** Format: int32 */
+            level: number;
+            name: string;
+            /** Format: int32 */
+            seed: number;
+        };
+        ExerciseView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
+            /** Format: int32 */
+            level: number;
+            /** Format: date-time */
+            madeAt: string;
+            name: string;
+            /** Format: int32 */
+            seed: number;
+            words: string;
         };
         FactorView: {
             /** Format: double */
@@ -2323,6 +2400,16 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        GaugeView: {
+            /** Format: double */
+            max: number;
+            /** Format: double */
+            min: number;
+            /** Format: double */
+            step: number;
+            unit: string;
+            words: string;
+        };
         GoodBody: {
             colour: string | null;
             /** @enum {string|null} */
@@ -2367,7 +2454,7 @@ export interface components {
             /** Format: double */
             isSo: number;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
             /** Format: int32 */
             overPercent: number;
             /** Format: double */
@@ -2915,6 +3002,13 @@ export interface components {
             /** @enum {string} */
             what: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
             words: string;
+        };
+        LieView: {
+            /** Format: double */
+            knotX: number;
+            /** Format: double */
+            knotY: number;
+            line: number[];
         };
         LikelyRange: {
             /** Format: double */
@@ -3877,7 +3971,7 @@ export interface components {
             dueAt: number | null;
             isDue: boolean;
             /** @enum {string} */
-            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+            kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
             /** Format: int32 */
             knownPercent: number;
             /** Format: int32 */
@@ -4288,8 +4382,10 @@ export interface components {
         VerdictView: {
             ids: string[] | null;
             isRight: boolean;
+            lies: components["schemas"]["LieView"][];
             /** Format: double */
             number: number | null;
+            numbers: number[] | null;
             reason: components["schemas"]["Piece"][];
             /** Format: int32 */
             scorePercent: number;
@@ -6442,7 +6538,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
             };
             cookie?: never;
         };
@@ -6464,7 +6560,119 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW";
+                kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswerBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VerdictView"];
+                };
+            };
+        };
+    };
+    exercises: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseView"][];
+                };
+            };
+        };
+    };
+    makeExercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExerciseBody"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseView"];
+                };
+            };
+        };
+    };
+    exercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillView"];
+                };
+            };
+        };
+    };
+    removeExercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    judgedExercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

@@ -77,6 +77,11 @@ class PracticeApiTest {
             case "AIM" -> wrong.put("towardRad", 0);
             case "NUMBER" ->
                 wrong.put("number", drill.path("ask").path("number").path("max").asDouble());
+            case "NUMBERS" ->
+                drill.path("ask")
+                        .path("numbers")
+                        .forEach(g ->
+                                wrong.withArray("numbers").add(g.path("max").asDouble()));
             case "ORDER" ->
                 drill.path("ask")
                         .path("choices")
@@ -85,7 +90,7 @@ class PracticeApiTest {
         }
         JsonNode told =
                 api.post("/api/practice/drills/" + kind + "/judged", wrong).json();
-        for (String field : List.of("towardRad", "ids", "number")) {
+        for (String field : List.of("towardRad", "ids", "number", "numbers")) {
             if (!told.path(field).isNull()) {
                 answer.set(field, told.path(field));
             }
@@ -110,6 +115,62 @@ class PracticeApiTest {
             assertThat(verdict.path("scorePercent").asInt()).as(kind).isGreaterThan(60);
             assertThat(verdict.path("reason")).as(kind).isNotEmpty();
         }
+    }
+
+    /** A drill that a trainer made of a plan is asked of everybody, about that head, until it is taken away. */
+    @Test
+    void anExerciseIsMadeOfAPlan(Api api) {
+        ObjectNode brief = (ObjectNode) heads(api).stream()
+                .map(h -> h.path("brief"))
+                .filter(b -> !b.isNull())
+                .findFirst()
+                .orElseThrow();
+        ObjectNode body = Api.JSON
+                .createObjectNode()
+                .put("name", "Where she is parted")
+                .put("kind", "HOOK_WAY")
+                .put("level", 1)
+                .put("seed", 12);
+        body.set("brief", brief);
+        JsonNode made = api.post("/api/practice/exercises", body).json();
+        String address = "/api/practice/exercises/" + made.path("id").asString();
+        JsonNode drill = api.get(address).json();
+        assertThat(drill.path("head").path("rows"))
+                .hasSameSizeAs(api.plan(brief).json().path("rows"));
+        ObjectNode answer =
+                Api.JSON.createObjectNode().put("level", 1).put("seed", 12).put("towardRad", 0);
+        JsonNode told = api.post(address + "/judged", answer).json();
+        assertThat(told.path("lies")).hasSize(2);
+        answer.set("towardRad", told.path("towardRad"));
+        assertThat(api.post(address + "/judged", answer).json().path("isRight").asBoolean())
+                .isTrue();
+        assertThat(api.get("/api/practice/exercises").json())
+                .extracting(e -> e.path("name").asString())
+                .contains("Where she is parted");
+        assertThat(api.delete(address).status()).isEqualTo(204);
+        assertThat(api.get(address).status()).isEqualTo(404);
+        assertThat(api.delete(address).status()).isEqualTo(404);
+    }
+
+    @Test
+    void anExerciseThatCannotBeAskedIsRefusedAtItsField(Api api) {
+        ObjectNode body =
+                Api.JSON.createObjectNode().put("kind", "KNOTS").put("level", 9).put("seed", 1);
+        Api.Answer refused = api.post("/api/practice/exercises", body);
+        assertThat(refused.messageAt("name")).isNotBlank();
+        assertThat(refused.messageAt("kind")).contains("head");
+        assertThat(refused.messageAt("level")).contains("5");
+        assertThat(refused.messageAt("brief")).isNotBlank();
+        body.put("name", "Singles").put("kind", "SINGLES").put("level", 2);
+        body.set(
+                "brief",
+                heads(api).stream()
+                        .map(h -> h.path("brief"))
+                        .filter(b -> !b.isNull())
+                        .findFirst()
+                        .orElseThrow());
+        assertThat(api.post("/api/practice/exercises", body).messageAt("kind")).contains("this plan");
+        assertThat(api.get("/api/practice/exercises").json()).isEmpty();
     }
 
     /** Where it is asked which threads are tails, they are not drawn as tails. */

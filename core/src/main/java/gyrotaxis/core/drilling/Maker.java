@@ -28,8 +28,9 @@ interface Maker {
      * What a drill is made from.
      *
      * @param by chance, for this drill alone
+     * @param on the head it is to be asked of; empty where one is made up
      */
-    record Draft(Planner planner, DrillKind kind, int level, long seed, MadeUp by) {
+    record Draft(Planner planner, DrillKind kind, int level, long seed, MadeUp by, Optional<InstallBrief> on) {
         private static final double FULL = 1.1;
         private static final double FULLER = 0.3;
         private static final double EDGE_MM = 12;
@@ -47,17 +48,22 @@ interface Maker {
 
         /** A head by chance, planned. */
         InstallPlan head() {
-            return planner.aside(by.head());
+            return planner.aside(on.orElseGet(by::head));
         }
 
         /** The same, worn down only, and fuller than is usual. */
         InstallPlan fullHead() {
-            return planner.aside(
-                    by.head().withConsultation(Consultation.plain()).withFullness(FULL + by.between(0, FULLER)));
+            return planner.aside(on.map(b -> b.withConsultation(Consultation.plain()))
+                    .orElseGet(() -> by.head()
+                            .withConsultation(Consultation.plain())
+                            .withFullness(FULL + by.between(0, FULLER))));
         }
 
         /** The same with something along its edge, or not, that goes up. */
         InstallPlan edgedHead() {
+            if (on.isPresent()) {
+                return planner.aside(on.get());
+            }
             InstallBrief head = by.head();
             RimBrief rim = by.one(List.of(
                     RimBrief.plain(),
@@ -69,6 +75,9 @@ interface Maker {
 
         /** The same with singles along the nape. */
         InstallPlan headOfSingles() {
+            if (on.isPresent()) {
+                return planner.aside(on.get());
+            }
             InstallBrief head = by.head();
             int count = (int) Math.rint(by.between(FEWEST_SINGLES, MOST_SINGLES));
             int lines = level < STAGGERED_FROM ? 1 : 2;

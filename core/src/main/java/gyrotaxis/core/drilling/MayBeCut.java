@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.BiPredicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,7 +40,7 @@ final class MayBeCut implements Maker {
         InstallPlan plan = draft.head();
         int count = FEWEST + draft.level();
         List<Tail> own = draft.by().some(plan.braiding().tails(), 1 + draft.level() / 2);
-        List<Bind> binds = RowOrders.closure(plan.braiding().binds(plan.foundation()));
+        List<Bind> binds = joins(plan);
         List<Station> fibre = fibre(draft, plan, binds, count - own.size());
         if (own.isEmpty() || fibre.isEmpty()) {
             return Optional.empty();
@@ -73,10 +74,12 @@ final class MayBeCut implements Maker {
         List<String> right = rows.keySet().stream()
                 .sorted(Comparator.comparing((String id) -> order.indexOf(rows.get(id))))
                 .toList();
-        boolean isInOrder = draft.level() >= IN_ORDER_FROM;
+        BiPredicate<String, String> comesFirst =
+                (sooner, later) -> comesOutFirst(rows.get(sooner), rows.get(later), binds);
+        boolean isInOrder = right.stream().anyMatch(a -> right.stream().anyMatch(b -> comesFirst.test(a, b)));
         return Optional.of(draft.about(
                 plan,
-                Drill.Shows.TAILS,
+                Drill.Shows.ROWS,
                 Sentence.of(
                         "She is to be taken down. Which of these may be cut",
                         isInOrder ? ", and which before which?" : "?"),
@@ -84,9 +87,16 @@ final class MayBeCut implements Maker {
                 new InTurn(
                         shown,
                         right,
-                        (sooner, later) -> isInOrder && comesOutFirst(rows.get(sooner), rows.get(later), binds),
+                        comesFirst,
                         id -> Objects.requireNonNull(reasons.get(id)),
                         (sooner, later) -> tooSoon(rows.get(sooner), rows.get(later)))));
+    }
+
+    /** What can be seen to bind them: rows that run on into others. Where tails go is not drawn, since it is asked. */
+    private static List<Bind> joins(InstallPlan plan) {
+        return RowOrders.closure(plan.foundation().rows().stream()
+                .flatMap(r -> r.joins().map(to -> new Bind(r.id(), to)).stream())
+                .toList());
     }
 
     private static List<Station> fibre(Draft draft, InstallPlan plan, List<Bind> binds, int count) {

@@ -27,6 +27,11 @@ public enum DrillKind {
         this.task = task;
     }
 
+    /** Whether it is asked of a head, so that it can be asked of anybody's plan. */
+    public boolean isOfHead() {
+        return this != KNOTS && this != HARM && this != WHAT_NOW;
+    }
+
     /** What it is called. */
     public String words() {
         return words;

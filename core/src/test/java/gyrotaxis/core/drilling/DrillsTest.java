@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
@@ -285,6 +286,34 @@ class DrillsTest {
         assertThat(lies.get(0).knot().plus(lies.get(1).knot()).times(0.5).distance(at))
                 .isLessThan(1e-6);
         assertThat(lies.get(0).line()).isNotEqualTo(lies.get(1).line());
+    }
+
+    /** Of a plan that somebody made a drill is about that very head, and what is right is judged so. */
+    @ParameterizedTest
+    @EnumSource(DrillKind.class)
+    void aDrillCanBeMadeOfAnyPlan(DrillKind kind) {
+        InstallBrief brief =
+                drills.make(DrillKind.HOOK_WAY, 4, 3).head().orElseThrow().brief();
+        if (!kind.isOfHead()) {
+            assertThatIllegalArgumentException()
+                    .isThrownBy(() -> drills.about(brief, kind, 2, 9))
+                    .withMessageContaining("head");
+            return;
+        }
+        Optional<Drill> made = drills.about(brief, kind, 2, 9);
+        if (kind == DrillKind.SINGLES) {
+            assertThat(made).as("a head without singles").isEmpty();
+            return;
+        }
+        made.ifPresent(drill -> {
+            assertThat(drill.head().orElseThrow().brief().head()).isEqualTo(brief.head());
+            assertThat(drill.key().judge(drill.key().solution()).isRight()).isTrue();
+        });
+        assertThat(made.isPresent()
+                        || kind == DrillKind.STOPPING
+                        || kind == DrillKind.SPACING
+                        || kind == DrillKind.UPDOS)
+                .isTrue();
     }
 
     @Test

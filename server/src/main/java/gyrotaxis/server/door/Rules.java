@@ -60,6 +60,7 @@ final class Rules {
                     "/api/ways-out",
                     "/api/findings",
                     "/api/practice/drills/*/judged",
+                    "/api/practice/exercises/{id}/judged",
                     "/api/practice/knots",
                     "/api/practice/learners",
                     "/api/practice/learners/{id}/hands",
@@ -83,6 +84,7 @@ final class Rules {
                     "/api/methods/**",
                     "/api/patterns/**",
                     "/api/plans/**",
+                    "/api/practice/exercises/**",
                     "/api/stock/**",
                     "/api/visits/**"));
 

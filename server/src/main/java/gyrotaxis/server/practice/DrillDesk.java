@@ -1,20 +1,25 @@
 package gyrotaxis.server.practice;
 
+import gyrotaxis.core.drilling.Drills;
 import gyrotaxis.core.estimate.Installer;
 import gyrotaxis.core.estimate.Speeds;
 import gyrotaxis.core.hair.HairLine;
+import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.practice.Answer;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.DrillKind;
-import gyrotaxis.core.drilling.Drills;
 import gyrotaxis.core.practice.KnotTrial;
 import gyrotaxis.core.practice.Verdict;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.training.Tried;
 import gyrotaxis.server.planning.DrawnView;
 import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import java.time.Instant;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -32,7 +37,10 @@ class DrillDesk {
 
     /** A drill that is drawn, without what is to be found out. */
     DrillView ask(DrillKind kind, int level, int seed) {
-        Drill drill = drills.make(kind, checkedLevel(level), seed);
+        return view(drills.make(kind, checkedLevel(level), seed), seed);
+    }
+
+    DrillView view(Drill drill, int seed) {
         Drill.Shows shows = drill.shows();
         DrawnView head = drill.head()
                 .map(planning::drawn)
@@ -43,6 +51,22 @@ class DrillDesk {
                 seed,
                 head,
                 shows == Drill.Shows.COVER ? drill.head().map(planning::seen).orElse(null) : null);
+    }
+
+    /**
+     * A drill about a plan.
+     *
+     * @throws FieldProblems if it cannot be asked about that
+     */
+    Drill about(InstallBrief brief, DrillKind kind, int level, int seed) {
+        return drills.about(brief, kind, level, seed)
+                .orElseThrow(
+                        () -> new FieldProblems(
+                                List.of(
+                                        FieldProblem.of(
+                                                "kind",
+                                                Sentence.of(
+                                                        "This cannot be asked about this plan: nothing on it decides it. Choose another drill, or another plan.")))));
     }
 
     /** An answer that was judged. */
@@ -61,7 +85,10 @@ class DrillDesk {
         Fields f = new Fields();
         int level = f.whole("level", "The level", body.level(), Drill.LEVELS);
         int seed = f.whole("seed", "The seed", body.seed(), AnswerBody.SEEDS);
-        Drill drill = f.orRefuse(() -> drills.make(kind, level, seed));
+        return judge(f.orRefuse(() -> drills.make(kind, level, seed)), seed, body);
+    }
+
+    Judged judge(Drill drill, int seed, AnswerBody body) {
         Answer answer = body.checkedFor(drill);
         double seconds = body.by().map(AnswerBody.By::seconds).orElse(0.0);
         return new Judged(drill, seed, answer, drill.key().judge(answer), seconds);

@@ -48,8 +48,10 @@ record DrillView(
     enum Form {
         AIM,
         PICK,
+        TURNS,
         ORDER,
-        NUMBER
+        NUMBER,
+        NUMBERS
     }
 
     /**
@@ -59,27 +61,39 @@ record DrillView(
      * @param isOne whether exactly one is right
      * @param aim from where a direction is shown; null in other forms
      * @param number what is counted; null in other forms
+     * @param numbers what is measured; empty in other forms
      */
     record AskView(
             Form form,
             List<AskedView> choices,
             boolean isOne,
             @Nullable @Schema(nullable = true) AimView aim,
-            @Nullable @Schema(nullable = true) NumberView number) {
+            @Nullable @Schema(nullable = true) NumberView number,
+            List<GaugeView> numbers) {
         static AskView of(Ask ask) {
             if (ask instanceof Ask.Aim a) {
                 AimView aim = new AimView(a.at().x(), a.at().y(), a.row().toString());
-                return new AskView(Form.AIM, List.of(), false, aim, null);
+                return new AskView(Form.AIM, List.of(), false, aim, null, List.of());
             }
             if (ask instanceof Ask.Number n) {
                 NumberView number = new NumberView(n.range().min(), n.range().max(), n.step(), n.unit());
-                return new AskView(Form.NUMBER, List.of(), false, null, number);
+                return new AskView(Form.NUMBER, List.of(), false, null, number, List.of());
+            }
+            if (ask instanceof Ask.Numbers n) {
+                List<GaugeView> numbers = n.of().stream()
+                        .map(g -> new GaugeView(
+                                g.words(), g.range().min(), g.range().max(), g.step(), n.unit()))
+                        .toList();
+                return new AskView(Form.NUMBERS, List.of(), false, null, null, numbers);
+            }
+            if (ask instanceof Ask.Turns t) {
+                return new AskView(Form.TURNS, AskedView.of(t.choices()), false, null, null, List.of());
             }
             if (ask instanceof Ask.Order o) {
-                return new AskView(Form.ORDER, AskedView.of(o.choices()), false, null, null);
+                return new AskView(Form.ORDER, AskedView.of(o.choices()), false, null, null, List.of());
             }
             Ask.Pick p = (Ask.Pick) ask;
-            return new AskView(Form.PICK, AskedView.of(p.choices()), p.isOne(), null, null);
+            return new AskView(Form.PICK, AskedView.of(p.choices()), p.isOne(), null, null, List.of());
         }
     }
 
@@ -89,13 +103,17 @@ record DrillView(
     /** A number within limits; {@code unit} is what is counted. */
     record NumberView(double min, double max, double step, String unit) {}
 
-    /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone. */
+    /** The same with words of its own. */
+    record GaugeView(String words, double min, double max, double step, String unit) {}
+
+    /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone; {@code seen} where its look tells nothing. */
     record AskedView(
             String id,
             String words,
             @Nullable @Schema(nullable = true) String row,
             @Nullable @Schema(nullable = true) Double x,
-            @Nullable @Schema(nullable = true) Double y) {
+            @Nullable @Schema(nullable = true) Double y,
+            @Schema(nullable = true) Ask.@Nullable Thread seen) {
         static List<AskedView> of(List<Ask.Choice> choices) {
             return choices.stream()
                     .map(c -> new AskedView(
@@ -103,7 +121,8 @@ record DrillView(
                             c.words(),
                             c.row().map(Object::toString).orElse(null),
                             c.at().map(p -> p.x()).orElse(null),
-                            c.at().map(p -> p.y()).orElse(null)))
+                            c.at().map(p -> p.y()).orElse(null),
+                            c.seen().orElse(null)))
                     .toList();
         }
     }

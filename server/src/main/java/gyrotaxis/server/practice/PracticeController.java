@@ -61,10 +61,10 @@ class PracticeController {
         return drills.tie(knot);
     }
 
-    /** A kind of drill; {@code task} says what is done in it. */
-    record DrillKindView(DrillKind kind, String words, String task) {
+    /** A kind of drill; {@code task} says what is done in it, {@code isOfHead} whether it can be asked about any plan. */
+    record DrillKindView(DrillKind kind, String words, String task, boolean isOfHead) {
         static DrillKindView of(DrillKind kind) {
-            return new DrillKindView(kind, kind.words(), kind.task());
+            return new DrillKindView(kind, kind.words(), kind.task(), kind.isOfHead());
         }
     }
 }
