@@ -292,6 +292,15 @@ export const api = {
     ) as Promise<Drill>,
   judge: (kind: DrillKind, body: Body<'/api/practice/drills/{kind}/judged', 'post'>) =>
     take(http.POST('/api/practice/drills/{kind}/judged', { params: { path: { kind } }, body })),
+  exercises: () => take(http.GET('/api/practice/exercises')),
+  makeExercise: (body: Body<'/api/practice/exercises', 'post'>) =>
+    take(http.POST('/api/practice/exercises', { body })),
+  removeExercise: (id: string) =>
+    take(http.DELETE('/api/practice/exercises/{id}', { params: { path: { id } } })),
+  exercise: (id: string) =>
+    take(http.GET('/api/practice/exercises/{id}', { params: { path: { id } } })) as Promise<Drill>,
+  judgeExercise: (id: string, body: Body<'/api/practice/exercises/{id}/judged', 'post'>) =>
+    take(http.POST('/api/practice/exercises/{id}/judged', { params: { path: { id } }, body })),
   learners: () => take(http.GET('/api/practice/learners')),
   addLearner: (name: string) => take(http.POST('/api/practice/learners', { body: { name } })),
   removeLearner: (id: string) =>

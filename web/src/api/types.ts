@@ -151,7 +151,10 @@ export type Drill = Omit<Schemas['DrillView'], 'head' | 'cover'> & {
   cover: Worn | null;
 };
 export type DrillAsk = Schemas['AskView'];
+export type Thread = NonNullable<DrillAsk['choices'][number]['seen']>;
+export type Exercise = Schemas['ExerciseView'];
 export type Verdict = Schemas['VerdictView'];
+export type AnswerBody = Schemas['AnswerBody'];
 export type KnotAsked = Required<Schemas['KnotBody']>;
 export type Progress = Schemas['ProgressView'];
 export type Skill = Schemas['SkillView'];

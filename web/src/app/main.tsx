@@ -7,7 +7,14 @@ import { BenchDoor, BenchPage, PracticeBench } from '../features/bench';
 import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
-import { DrillPage, KnotsPage, PracticePage, ProgressPage, TyingPage } from '../features/practice';
+import {
+  DrillPage,
+  ExercisePage,
+  KnotsPage,
+  PracticePage,
+  ProgressPage,
+  TyingPage,
+} from '../features/practice';
 import { DoorGate, DoorPage } from '../features/door';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
@@ -57,6 +64,7 @@ createRoot(root).render(
                   <Route path="/practice/tying/:knot?" element={<TyingPage />} />
                   <Route path="/practice/knots" element={<KnotsPage />} />
                   <Route path="/practice/drill/:kind" element={<DrillPage />} />
+                  <Route path="/practice/exercise/:id" element={<ExercisePage />} />
                   <Route path="/practice/:planId/:step?/:tab?" element={<PracticeBench />} />
                   <Route path="*" element={<Navigate to="/book" replace />} />
                 </Route>

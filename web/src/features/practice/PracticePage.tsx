@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { Plus } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Brief, DrillKind, PracticeHead, Skill, Texture } from '../../api/types';
@@ -9,7 +10,10 @@ import { useWords } from '../../words';
 import { practiceHeadsQuery } from '../bench';
 import { DrillSign, TwoKnots } from './drill/DrillSign';
 import { drillsQuery } from './drill/drills.queries';
+import { Button } from '../../ui/Button';
 import { useMay } from '../door';
+import { Exercises } from './exercise/Exercises';
+import { MakeExercise } from './exercise/MakeExercise';
 import { drillAddress } from './learner/due';
 import { Learners } from './learner/Learners';
 import { NextUp, SkillMark } from './learner/NextUp';
@@ -19,14 +23,25 @@ import { useLearner } from './learner/useLearner';
 export function PracticePage() {
   const { data: heads, error } = useQuery(practiceHeadsQuery());
   const { progress } = useLearner();
+  const mayMake = useMay('STYLIST');
+  const [isMaking, setMaking] = useState(false);
   const open = heads?.filter((h) => h.brief !== null) ?? [];
   const missing = heads?.filter((h) => h.brief === null) ?? [];
   return (
     <main className="min-h-0 flex-1 overflow-y-auto p-4 sm:p-8">
       <div className="mx-auto max-w-5xl">
-        <h1 className="text-3xl font-semibold">Practice</h1>
+        <div className="flex flex-wrap items-center gap-3">
+          <h1 className="grow text-3xl font-semibold">Practice</h1>
+          {mayMake && (
+            <Button look="quiet" className="min-h-10" onClick={() => setMaking(true)}>
+              <Plus size={16} aria-hidden /> a drill about a plan
+            </Button>
+          )}
+        </div>
+        <MakeExercise isOpen={isMaking} onClose={() => setMaking(false)} />
         <Learners />
         {progress && <NextUp progress={progress} />}
+        <Exercises />
         <Drills skills={progress?.skills ?? []} />
         <Knots />
         <h2 className="mt-8 text-xl font-semibold">Heads to try things out on</h2>

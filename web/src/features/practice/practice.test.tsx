@@ -1,5 +1,5 @@
 // @vitest-environment jsdom
-import { render, screen, within } from '@testing-library/react';
+import { fireEvent, render, screen, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Door } from '../../api/types';
@@ -33,13 +33,37 @@ beforeEach(() => {
   door = { ...LEARNER, isStudio: false, me: null };
 });
 
-const show = (heads: () => unknown = () => HEADS) => {
+const EXERCISES = [
+  {
+    id: 'e1',
+    name: 'Two parts, much hair',
+    kind: 'PACKS',
+    words: 'How many packs',
+    level: 3,
+    seed: 5,
+    madeAt: '2026-06-01T10:00:00Z',
+  },
+];
+
+const show = (
+  heads: () => unknown = () => HEADS,
+  made: () => unknown = () => refusal(500, 'It could not be kept.'),
+) => {
   serve({
     'GET /api/door': () => door,
     'GET /api/practice/heads': heads,
     'GET /api/practice/learners': () => [],
+    'GET /api/practice/exercises': () => EXERCISES,
+    'POST /api/practice/exercises': made,
+    'GET /api/plans': () => [sample.savedPlan],
     'GET /api/practice/drills': () => [
-      { kind: 'PACKS', words: 'How many packs', task: 'Say how many packs you would buy.' },
+      {
+        kind: 'PACKS',
+        words: 'How many packs',
+        task: 'Say how many packs you would buy.',
+        isOfHead: true,
+      },
+      { kind: 'KNOTS', words: 'Which knot holds', task: 'Choose one.', isOfHead: false },
     ],
   });
   render(
@@ -63,7 +87,8 @@ describe('practice', () => {
 
   it('offers the drills, each with what is done in it', async () => {
     show();
-    const drill = await screen.findByRole('link', { name: /How many packs/ });
+    const drills = await screen.findByRole('list', { name: 'Drills' });
+    const drill = within(drills).getByRole('link', { name: /How many packs/ });
     expect(drill.getAttribute('href')).toBe('/practice/drill/PACKS?level=1');
     expect(drill.textContent).toContain('Say how many packs you would buy.');
   });
@@ -79,6 +104,40 @@ describe('practice', () => {
     show();
     expect(await screen.findByText(/Ask your trainer/)).toBeTruthy();
     expect(screen.queryByRole('link', { name: 'Put some on the shelf' })).toBeNull();
+  });
+
+  it('offers what a trainer made of a plan', async () => {
+    show();
+    const exercise = await screen.findByRole('link', { name: /Two parts, much hair/ });
+    expect(exercise.getAttribute('href')).toBe('/practice/exercise/e1');
+    expect(exercise.textContent).toContain('How many packs, level 3');
+    expect(screen.getByRole('button', { name: 'take Two parts, much hair away' })).toBeTruthy();
+  });
+
+  it('makes a drill of a plan, and says at its field what is missing', async () => {
+    show(
+      () => HEADS,
+      () =>
+        refusal(422, 'This cannot be used.', [
+          { field: 'name', message: 'The name is missing.' },
+          { field: 'brief', message: 'The brief is missing.' },
+        ]),
+    );
+    fireEvent.click(await screen.findByRole('button', { name: 'a drill about a plan' }));
+    const dialog = await screen.findByRole('dialog');
+    await within(dialog).findByRole('option', { name: 'How many packs' });
+    expect(within(dialog).queryByRole('option', { name: 'Which knot holds' })).toBeNull();
+    fireEvent.click(within(dialog).getByRole('button', { name: 'Make it' }));
+    expect(await within(dialog).findByText(/The name is missing/)).toBeTruthy();
+    expect(within(dialog).getByText(/Choose the plan/)).toBeTruthy();
+  });
+
+  it('leaves that to those who teach', async () => {
+    door = LEARNER;
+    show();
+    await screen.findByRole('link', { name: /Two parts, much hair/ });
+    expect(screen.queryByRole('button', { name: 'a drill about a plan' })).toBeNull();
+    expect(screen.queryByRole('button', { name: /take .* away/ })).toBeNull();
   });
 
   it('says what is wrong where the heads do not come', async () => {

@@ -1,15 +1,8 @@
 import { Minus, Plus } from 'lucide-react';
-import type { ReactNode } from 'react';
-import type { Drill, Verdict } from '../../../api/types';
-import { stands, touched, wayWords, type Given, type Stands } from './answer';
-import { letter } from './DrillMap';
-
-interface Props {
-  drill: Drill;
-  given: Given;
-  verdict: Verdict | undefined;
-  onGive: (given: Given) => void;
-}
+import { wayWords } from './answer';
+import { Ordering, Picking, type AnswerProps as Props } from './Chosen';
+import { NudgeKey } from './NudgeKey';
+import { Numbers } from './Numbers';
 
 /** What is answered beside the map: the choices in words, the number, the direction as it is said. */
 export function AnswerBy(props: Props) {
@@ -18,7 +11,10 @@ export function AnswerBy(props: Props) {
       return <Aimed {...props} />;
     case 'NUMBER':
       return <Counted {...props} />;
+    case 'NUMBERS':
+      return <Numbers {...props} />;
     case 'ORDER':
+    case 'TURNS':
       return <Ordering {...props} />;
     case 'PICK':
       return <Picking {...props} />;
@@ -33,88 +29,6 @@ function Aimed({ given }: Props) {
         {given.towardRad === null ? 'not aimed yet' : wayWords(given.towardRad)}
       </strong>
     </p>
-  );
-}
-
-const SIGNS: Record<Stands, string> = { right: '✓', wrong: '✕', missed: '○', rest: '' };
-const SIGN_WORDS: Record<Stands, string> = {
-  right: 'right',
-  wrong: 'wrong',
-  missed: 'this one, too',
-  rest: '',
-};
-
-function Picking({ drill, given, verdict, onGive }: Props) {
-  const { choices, isOne } = drill.ask;
-  return (
-    <ul className="space-y-1.5" aria-label="What can be chosen">
-      {choices.map((c, i) => {
-        const look = verdict ? stands(c.id, given, verdict) : undefined;
-        return (
-          <li key={c.id}>
-            <button
-              type="button"
-              aria-pressed={given.ids.includes(c.id)}
-              disabled={verdict !== undefined}
-              onClick={() => onGive(touched(given, c.id, isOne))}
-              className={`${KEY} ${given.ids.includes(c.id) ? 'border-ink bg-thread text-[#11201a]' : 'border-edge bg-sheet enabled:hover:bg-well'}`}
-            >
-              <b className="w-5 shrink-0 text-center">{letter(i)}</b>
-              <span className="grow">{c.words}</span>
-              {look && look !== 'rest' && (
-                <span className={`shrink-0 font-semibold ${look === 'missed' ? 'text-chalk' : ''}`}>
-                  {SIGNS[look]} {look === 'missed' && isOne ? 'this one' : SIGN_WORDS[look]}
-                </span>
-              )}
-            </button>
-          </li>
-        );
-      })}
-    </ul>
-  );
-}
-
-const KEY =
-  'flex min-h-11 w-full items-center gap-2 rounded-md border px-3 py-1.5 text-left leading-snug disabled:cursor-default';
-
-function Ordering({ drill, given, verdict, onGive }: Props) {
-  const { choices } = drill.ask;
-  const rightOrder = verdict && !verdict.isRight ? verdict.ids : null;
-  return (
-    <>
-      <p className="mb-2 text-soft">
-        Touch them one after the other; touch one again to take it back.
-      </p>
-      <ul className="space-y-1.5" aria-label="What is put in order">
-        {choices.map((c, i) => {
-          const at = given.ids.indexOf(c.id);
-          return (
-            <li key={c.id}>
-              <button
-                type="button"
-                aria-pressed={at >= 0}
-                disabled={verdict !== undefined}
-                onClick={() => onGive(touched(given, c.id, false))}
-                className={`${KEY} ${at >= 0 ? 'border-ink bg-thread text-[#11201a]' : 'border-edge bg-sheet enabled:hover:bg-well'}`}
-              >
-                <b className="w-5 shrink-0 text-center">{letter(i)}</b>
-                <span className="grow">{c.words}</span>
-                <b className="text-xl tabular-nums">{at >= 0 ? at + 1 : ''}</b>
-              </button>
-            </li>
-          );
-        })}
-      </ul>
-      {rightOrder && (
-        <p className="mt-3">
-          One order that works:{' '}
-          <strong>
-            {rightOrder.map((id) => choices.find((c) => c.id === id)?.words ?? id).join(', ')}
-          </strong>
-          .
-        </p>
-      )}
-    </>
   );
 }
 
@@ -159,24 +73,5 @@ function Counted({ drill, given, verdict, onGive }: Props) {
         </p>
       )}
     </div>
-  );
-}
-
-function NudgeKey(props: {
-  words: string;
-  isOff: boolean;
-  onPress: () => void;
-  children: ReactNode;
-}) {
-  return (
-    <button
-      type="button"
-      aria-label={props.words}
-      disabled={props.isOff}
-      onClick={props.onPress}
-      className="grid size-12 place-items-center rounded-md border border-edge bg-sheet hover:bg-well disabled:opacity-40"
-    >
-      {props.children}
-    </button>
   );
 }

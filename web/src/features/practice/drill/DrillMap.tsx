@@ -1,9 +1,9 @@
 import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
-import type { Drawn, Drill, Verdict } from '../../../api/types';
+import type { Drawn, Drill, DrillAsk, Verdict } from '../../../api/types';
 import { toPicture } from '../../../lib/curve';
 import { mapPoint } from '../../../lib/mapPoint';
 import { mmPer } from '../../../lib/length';
-import { usePrefs } from '../../../ui/prefs';
+import { useLengths, usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { stands, touched, turned, wayWords, type Given } from './answer';
@@ -19,10 +19,12 @@ interface Props {
 /** The head that is asked about, on which it is answered by hand. */
 export function DrillMap({ drill, head, given, verdict, onGive }: Props) {
   const { unit, fingerMm, isTurned } = usePrefs();
+  const { say } = useLengths();
   const { aim, form, isOne } = drill.ask;
+  const view = shownOf(drill.ask.choices, isTurned);
   return (
     <svg
-      viewBox={`${SHEET.x} ${SHEET.y} ${SHEET.width} ${SHEET.height}`}
+      viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       className="h-full min-h-0 w-full"
       role="group"
       aria-label="The head of this drill"
@@ -40,6 +42,7 @@ export function DrillMap({ drill, head, given, verdict, onGive }: Props) {
         unit={unit}
         unitMm={mmPer(unit, fingerMm)}
       />
+      {view !== SHEET && <Scale view={view} words={say(SCALE_MM)} />}
       <g transform={isTurned ? 'scale(-1 1)' : undefined}>
         {aim && (
           <Aim
@@ -52,6 +55,9 @@ export function DrillMap({ drill, head, given, verdict, onGive }: Props) {
             onAim={(towardRad) => onGive({ ...given, towardRad })}
           />
         )}
+        {verdict?.lies.map((lie, i) => (
+          <Hair key={i} lie={lie} isRight={i === 0} isShown={i === 0 || !verdict.isRight} />
+        ))}
         {drill.ask.choices.map((c, i) =>
           c.x === null || c.y === null ? null : (
             <Place
@@ -59,9 +65,10 @@ export function DrillMap({ drill, head, given, verdict, onGive }: Props) {
               x={c.x}
               y={c.y}
               words={c.words}
-              mark={markOf(i, given.ids.indexOf(c.id), form === 'ORDER')}
+              mark={markOf(i, given.ids.indexOf(c.id), form === 'ORDER' || form === 'TURNS')}
               isChosen={given.ids.includes(c.id)}
-              look={verdict && form === 'PICK' ? stands(c.id, given, verdict) : undefined}
+              look={verdict && form !== 'ORDER' ? stands(c.id, given, verdict) : undefined}
+              scale={view.width / SHEET.width}
               isTurned={isTurned}
               isOver={verdict !== undefined}
               onTouch={() => onGive(touched(given, c.id, isOne))}
@@ -72,6 +79,55 @@ export function DrillMap({ drill, head, given, verdict, onGive }: Props) {
     </svg>
   );
 }
+
+/** What of the map is shown: all of it, or, where all choices lie close together, only what is about them. */
+function shownOf(choices: DrillAsk['choices'], isTurned: boolean) {
+  const places = choices.flatMap((c) =>
+    c.x === null || c.y === null ? [] : [toPicture(isTurned ? -c.x : c.x, c.y)],
+  );
+  const xs = places.map((p) => p.x);
+  const ys = places.map((p) => p.y);
+  const width = Math.max(...xs) - Math.min(...xs) + 2 * ABOUT_MM;
+  const height = Math.max(...ys) - Math.min(...ys) + 2 * ABOUT_MM;
+  const scale = Math.max(width / SHEET.width, height / SHEET.height);
+  if (places.length < 2 || scale > CLOSE) return SHEET;
+  return {
+    x: (Math.max(...xs) + Math.min(...xs) - scale * SHEET.width) / 2,
+    y:
+      (Math.max(...ys) + Math.min(...ys)) / 2 -
+      scale * SHEET.height * (Math.max(...ys) > 0 ? LOW : 0.5),
+    width: scale * SHEET.width,
+    height: scale * SHEET.height,
+  };
+}
+
+const SCALE_MM = 20;
+
+/** A length to go by, where the one below the map is out of sight. */
+function Scale({ view, words }: { view: ReturnType<typeof shownOf>; words: string }) {
+  const x = view.x + 0.05 * view.width;
+  const y = view.y + 0.95 * view.height;
+  return (
+    <g aria-hidden>
+      <rect x={view.x} y={y - 14} width={SCALE_MM + 30} height={40} className="fill-ground" />
+      <path
+        d={`M${x} ${y - 3}v3h${SCALE_MM}v-3`}
+        fill="none"
+        stroke={SCREEN.ink}
+        strokeWidth={0.8}
+      />
+      <text x={x + SCALE_MM / 2} y={y - 4} textAnchor="middle" fontSize={5.4} fill={SCREEN.ink}>
+        {words}
+      </text>
+    </g>
+  );
+}
+
+const ABOUT_MM = 45;
+/** At the nape nothing is to be seen below them. */
+const LOW = 0.66;
+/** Less than so much of the map is worth coming closer to. */
+const CLOSE = 0.6;
 
 /** A choice is known by its letter, and in an order by its place as soon as it has one. */
 export const letter = (index: number) => String.fromCharCode('A'.charCodeAt(0) + index);
@@ -84,13 +140,26 @@ interface PlaceProps {
   words: string;
   mark: string;
   isChosen: boolean;
+  /** Against its size where all of the map is shown. */
+  scale: number;
   look: ReturnType<typeof stands> | undefined;
   isTurned: boolean;
   isOver: boolean;
   onTouch: () => void;
 }
 
-function Place({ x, y, words, mark, isChosen, look, isTurned, isOver, onTouch }: PlaceProps) {
+function Place({
+  x,
+  y,
+  words,
+  mark,
+  isChosen,
+  look,
+  scale,
+  isTurned,
+  isOver,
+  onTouch,
+}: PlaceProps) {
   const at = toPicture(x, y);
   const isBad = look === 'wrong' || look === 'missed';
   const onKey = (e: KeyboardEvent) => {
@@ -100,7 +169,7 @@ function Place({ x, y, words, mark, isChosen, look, isTurned, isOver, onTouch }:
   };
   return (
     <g
-      transform={`translate(${at.x} ${at.y})`}
+      transform={`translate(${at.x} ${at.y}) scale(${scale})`}
       role="button"
       aria-pressed={isChosen}
       aria-label={`${mark}: ${words}`}
@@ -128,6 +197,34 @@ function Place({ x, y, words, mark, isChosen, look, isTurned, isOver, onTouch }:
       >
         {look === 'wrong' ? '✕' : look === 'right' ? '✓' : mark}
       </text>
+    </g>
+  );
+}
+
+/** A share as it lies once it is hooked: the hair, and the knot where the hook went in. */
+function Hair(props: { lie: Verdict['lies'][number]; isRight: boolean; isShown: boolean }) {
+  if (!props.isShown) return null;
+  const { line, knotX, knotY } = props.lie;
+  const points: string[] = [];
+  for (let i = 0; i + 1 < line.length; i += 2) {
+    const p = toPicture(line[i] ?? 0, line[i + 1] ?? 0);
+    points.push(`${p.x} ${p.y}`);
+  }
+  const knot = toPicture(knotX, knotY);
+  const ink = props.isRight ? SCREEN.ink : SCREEN.held;
+  return (
+    <g data-hair={props.isRight ? 'right' : 'yours'} pointerEvents="none">
+      <path
+        d={`M${points.join('L')}`}
+        fill="none"
+        stroke={ink}
+        strokeWidth={11}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+        strokeDasharray={props.isRight ? undefined : '1 13'}
+        opacity={0.34}
+      />
+      <circle cx={knot.x} cy={knot.y} r={4.6} fill={ink} stroke={SCREEN.bead} strokeWidth={1.4} />
     </g>
   );
 }

@@ -29,6 +29,14 @@ const SIGNS: Record<DrillKind, ReactNode> = {
   WHAT_NOW: (
     <path d="M14 24V13a2.5 2.5 0 0 1 5 0v8-11a2.5 2.5 0 0 1 5 0v11-9a2.5 2.5 0 0 1 5 0v10-6a2.5 2.5 0 0 1 5 0v10c0 7-4 11-10 11-7 0-9-5-14-12a2.6 2.6 0 0 1 4-3z" />
   ),
+  // A plan with a spot that is ringed.
+  FAULTS: <path d="M8 6v32M36 6v32M17 6v9m0 14v9M27 6v32M17 15a7 7 0 1 0 .1 0" />,
+  // A head with its hair drawn up.
+  UPDOS: <path d="M11 36V26a11 11 0 0 1 22 0v10M22 15V9m-5-1q5-4 10 0M17 11q5-6 10 0" />,
+  // Singles, the end of each fed into the next.
+  SINGLES: <path d="M8 10v14q0 8 7 8M20 10v14q0 8 7 8M32 10v22m0 0 5 5M15 32l5-4m7 4 5-4" />,
+  // Beads along a row, closer to one end.
+  SPACING: <path d="M5 22h34M9 22v-6m5 6v-6m7 6v-6m10 6v-6M7 32h4m6 0h18" />,
 };
 
 export function DrillSign({ kind }: { kind: DrillKind }) {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Drill, DrillAsk, Verdict } from '../../../api/types';
-import { isWhole, NOTHING, stands, touched, turned, wayWords } from './answer';
+import { isWhole, NOTHING, numbered, stands, touched, turned, wayWords } from './answer';
 
 const ask = (form: DrillAsk['form'], isOne = false): Drill =>
   ({
@@ -10,6 +10,7 @@ const ask = (form: DrillAsk['form'], isOne = false): Drill =>
       choices: ['a', 'b', 'c'].map((id) => ({ id, words: id, row: null, x: null, y: null })),
       aim: null,
       number: null,
+      numbers: [{}, {}],
     },
   }) as unknown as Drill;
 
@@ -29,6 +30,10 @@ describe('an answer', () => {
     expect(isWhole(ask('AIM'), { ...NOTHING, towardRad: 0 })).toBe(true);
     expect(isWhole(ask('NUMBER'), { ...NOTHING, number: 0 })).toBe(true);
     expect(isWhole(ask('PICK'), { ...NOTHING, ids: ['a'] })).toBe(true);
+    expect(isWhole(ask('TURNS'), NOTHING)).toBe(false);
+    expect(isWhole(ask('TURNS'), { ...NOTHING, ids: ['b'] })).toBe(true);
+    expect(isWhole(ask('NUMBERS'), numbered(NOTHING, 2, 1, 20))).toBe(false);
+    expect(isWhole(ask('NUMBERS'), numbered(numbered(NOTHING, 2, 1, 20), 2, 0, 9))).toBe(true);
     expect(isWhole(ask('ORDER'), { ...NOTHING, ids: ['a', 'b'] })).toBe(false);
     expect(isWhole(ask('ORDER'), { ...NOTHING, ids: ['c', 'a', 'b'] })).toBe(true);
   });

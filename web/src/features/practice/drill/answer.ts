@@ -7,9 +7,18 @@ export interface Given {
   /** From straight to the face round by her right, rad. */
   towardRad: number | null;
   number: number | null;
+  /** A number for each thing that is asked about, as far as it is said. */
+  numbers: (number | null)[];
 }
 
-export const NOTHING: Given = { ids: [], towardRad: null, number: null };
+export const NOTHING: Given = { ids: [], towardRad: null, number: null, numbers: [] };
+
+/** The same with the number of one of several things. */
+export function numbered(given: Given, of: number, at: number, number: number | null): Given {
+  const numbers = Array.from({ length: of }, (_, i) => given.numbers[i] ?? null);
+  numbers[at] = number;
+  return { ...given, numbers };
+}
 
 /** Chosen, or no longer; where one alone is right it takes the place of another. */
 export function touched(given: Given, id: string, isOne: boolean): Given {
@@ -24,9 +33,12 @@ export function isWhole({ ask }: Drill, given: Given): boolean {
       return given.towardRad !== null;
     case 'NUMBER':
       return given.number !== null;
+    case 'NUMBERS':
+      return ask.numbers.every((_, i) => (given.numbers[i] ?? null) !== null);
     case 'ORDER':
       return given.ids.length === ask.choices.length;
     case 'PICK':
+    case 'TURNS':
       return given.ids.length > 0;
   }
 }

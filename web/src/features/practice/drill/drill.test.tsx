@@ -16,15 +16,15 @@ const drill = (ask: object, over: object = {}) => ({
   seed: 7,
   question: said('Which of these may be cut?'),
   shows: 'ROWS',
-  ask: { form: 'PICK', choices: [], isOne: false, aim: null, number: null, ...ask },
+  ask: { form: 'PICK', choices: [], isOne: false, aim: null, number: null, numbers: [], ...ask },
   head: sample.answer.drawn,
   cover: null,
   ...over,
 });
 
 const CHOICES = [
-  { id: 'share F3/5', words: 'two legs from one knot', row: 'F3', x: -50, y: 80 },
-  { id: 'tail F1', words: 'one end with no knot', row: 'F1', x: -90, y: 30 },
+  { id: 'share F3/5', words: 'two legs from one knot', row: 'F3', x: -50, y: 80, seen: null },
+  { id: 'tail F1', words: 'one end with no knot', row: 'F1', x: -90, y: 30, seen: null },
 ];
 
 const show = (asked: object, verdict: unknown = {}) => {
@@ -52,6 +52,8 @@ const verdict = (over: object) => ({
   towardRad: null,
   ids: null,
   number: null,
+  numbers: null,
+  lies: [],
   ...over,
 });
 
@@ -95,6 +97,63 @@ describe('a drill', () => {
     const [asked] = requestsTo('POST /api/practice/drills/CUT/judged');
     const { towardRad } = asked?.body as { towardRad: number };
     expect(towardRad).toBeCloseTo(-Math.PI + Math.PI / 12);
+  });
+
+  it('shows how the hair lies as it was hooked, beside how it should', async () => {
+    const lie = (x: number) => ({ line: [-50, 80, x, 60], knotX: -50, knotY: 87 });
+    show(
+      drill({ form: 'AIM', aim: { x: -50, y: 80, row: 'F3' } }),
+      verdict({ towardRad: Math.PI, lies: [lie(-60), lie(-20)] }),
+    );
+    await answer();
+    fireEvent.keyDown(screen.getByRole('slider'), { key: 'ArrowUp' });
+    fireEvent.click(await answer());
+    await screen.findByText('✕ Not so');
+    const hair = [...document.querySelectorAll('[data-hair]')];
+    expect(hair.map((h) => h.getAttribute('data-hair'))).toEqual(['right', 'yours']);
+    expect(hair[0]?.innerHTML).not.toBe(hair[1]?.innerHTML);
+  });
+
+  it('is cut in turn, each thread told by its picture', async () => {
+    const seen = [
+      { ...CHOICES[0], words: 'on front row 3', seen: 'LEGS_FROM_A_KNOT' },
+      { ...CHOICES[1], words: 'on front row 1', seen: 'LOOSE_END' },
+    ];
+    show(drill({ form: 'TURNS', choices: seen }), verdict({ ids: ['share F3/5'] }));
+    await answer();
+    const list = screen.getByRole('list', { name: 'What can be chosen in turn' });
+    expect(
+      within(list).getByRole('img', { name: 'two legs from one knot on the row' }),
+    ).toBeTruthy();
+    const [, tail] = within(list).getAllByRole('button');
+    if (tail) fireEvent.click(tail);
+    fireEvent.click(await answer());
+    expect((await screen.findByText(/One order that works/)).textContent).toContain('A');
+    const [right, wrong] = within(list).getAllByRole('listitem');
+    expect(right?.textContent).toContain('this one, too');
+    expect(wrong?.textContent).toContain('wrong');
+  });
+
+  it('takes a number for each place, and none before all are set', async () => {
+    const gauge = (words: string) => ({ words, min: 5, max: 40, step: 1, unit: 'mm' });
+    show(
+      drill({ form: 'NUMBERS', numbers: [gauge('front, a half'), gauge('nape, whole loop')] }),
+      verdict({ numbers: [12, 30] }),
+    );
+    const key = await answer();
+    fireEvent.click(screen.getByRole('button', { name: 'wider: front, a half' }));
+    expect(key.hasAttribute('disabled')).toBe(true);
+    fireEvent.click(screen.getByRole('button', { name: 'closer: nape, whole loop' }));
+    fireEvent.click(screen.getByRole('button', { name: 'closer: nape, whole loop' }));
+    expect(screen.getByLabelText('nape, whole loop: 2.2 cm')).toBeTruthy();
+    fireEvent.click(await answer());
+    expect((await screen.findAllByText(/planned:/)).map((p) => p.textContent)).toEqual([
+      'planned: 1.2 cm',
+      'planned: 3.0 cm',
+    ]);
+    expect(requestsTo('POST /api/practice/drills/CUT/judged')[0]?.body).toMatchObject({
+      numbers: [23, 22],
+    });
   });
 
   it('is put in order by touching one after the other', async () => {

@@ -15,7 +15,6 @@ import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.practice.Verdict.Lie;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.FallenHair;
-import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import java.util.EnumSet;
 import java.util.List;
@@ -105,17 +104,27 @@ final class HookWays implements Maker {
                     1 - off / Math.PI,
                     Sentence.of(why(), isRight ? "" : otherwise(off)),
                     solution(),
-                    List.of(lie(solution().towardRad()), lie(toward)));
+                    List.of(
+                            lie(solution().towardRad(), false),
+                            lie(toward, station.bearing().rule() == Rule.FALL)));
         }
 
-        /** How the share lies once it is hooked in a direction: its knot where the hook went in, its hair thrown the way it went. */
-        private Lie lie(double toward) {
-            InstallPlan so = plan.hookedAs(plan.hooked().only(List.of(Hooker.thrown(plan.scalp(), station, toward))));
-            FallenHair hair = planner.hair(so, Worn.as(Way.DOWN), 0).get(0);
+        /**
+         * How the share lies once it is hooked in a direction: its knot where the hook went in. Beside a part and at an edge hair falls as it is
+         * parted or drawn, whichever way it was hooked; elsewhere it sets out the way it was thrown.
+         */
+        private Lie lie(double toward, boolean isThrown) {
+            Station so = isThrown ? Hooker.thrown(plan.scalp(), station, toward) : station;
+            Worn worn = station.part() == Station.NO_PART
+                    ? Worn.all(plan.foundation()).get(0)
+                    : Worn.parted(station.part());
+            FallenHair hair = planner.hair(plan.hookedAs(plan.hooked().only(List.of(so))), worn, 0)
+                    .get(0);
             List<Vec2> line = hair.line().subList(0, Math.max(1, hair.onHead())).stream()
                     .map(plan.scalp().chart()::project)
                     .toList();
-            return new Lie(line, station.chart().minus(new Vec2(Math.sin(toward), Math.cos(toward)).times(KNOT_MM)));
+            Vec2 in = new Vec2(Math.sin(toward), Math.cos(toward));
+            return new Lie(line, station.chart().minus(in.times(KNOT_MM)));
         }
 
         private String why() {

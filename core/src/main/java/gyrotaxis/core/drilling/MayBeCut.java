@@ -35,6 +35,9 @@ final class MayBeCut implements Maker {
     /** From here on some of the shares hang on rows of which one must come out before the other. */
     private static final int IN_ORDER_FROM = 2;
 
+    /** From here on what it looks like is shown and no longer said. */
+    private static final int BY_LOOK_FROM = 3;
+
     @Override
     public Optional<Drill> make(Draft draft) {
         InstallPlan plan = draft.head();
@@ -51,7 +54,7 @@ final class MayBeCut implements Maker {
         for (Station s : fibre) {
             String id = "share " + s.id();
             rows.put(id, s.id().row());
-            choices.add(choice(id, look(s), s.id().row(), s.chart()));
+            choices.add(choice(draft, id, look(s), s.id().row(), s.chart()));
             reasons.put(
                     id,
                     Sentence.of(
@@ -63,7 +66,7 @@ final class MayBeCut implements Maker {
         }
         for (Tail t : own) {
             String id = "tail " + t.row();
-            choices.add(choice(id, look(t), t.row(), at(plan, t)));
+            choices.add(choice(draft, id, look(t), t.into().orElse(t.row()), at(plan, t)));
             reasons.put(id, ownHair(plan, t));
         }
         List<Choice> shown = choices.stream()
@@ -147,8 +150,9 @@ final class MayBeCut implements Maker {
                 " of it would be gone. Find and mark every tail before the first cut.");
     }
 
-    private static Choice choice(String id, Thread seen, RowId row, Vec2 at) {
-        return new Choice(id, seen.words(), Optional.of(row), Optional.of(at), Optional.of(seen));
+    private static Choice choice(Draft draft, String id, Thread seen, RowId row, Vec2 at) {
+        String words = draft.level() < BY_LOOK_FROM ? seen.words() : "on " + row.words();
+        return new Choice(id, words, Optional.of(row), Optional.of(at), Optional.of(seen));
     }
 
     private static Thread look(Station s) {
