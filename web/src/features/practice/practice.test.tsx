@@ -88,7 +88,7 @@ describe('practice', () => {
   it('offers the drills, each with what is done in it', async () => {
     show();
     const drills = await screen.findByRole('list', { name: 'Drills' });
-    const drill = within(drills).getByRole('link', { name: /How many packs/ });
+    const drill = await within(drills).findByRole('link', { name: /How many packs/ });
     expect(drill.getAttribute('href')).toBe('/practice/drill/PACKS?level=1');
     expect(drill.textContent).toContain('Say how many packs you would buy.');
   });

@@ -2,19 +2,20 @@ import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api } from '../../../api/client';
 import { Problem } from '../../../api/problems';
-import type { HandsTried } from '../../../api/types';
+import type { HandsTried, Progress } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Counter } from '../../../ui/Counter';
 import { Choice } from '../../../ui/Field';
 import { useWords } from '../../../words';
 import { HandsCurve } from './HandsCurve';
+import { PaceToMethod } from './PaceToMethod';
 
 const SPLIT = 'SPLIT';
 const SPLIT_WORDS = 'Loops split into shares';
 const MINUTES = 10;
 
 interface Props {
-  learner: string;
+  learner: Progress['learner'];
   hands: HandsTried[];
   /** How long she takes for what usual hands take 100. */
   pacePercent: number | null;
@@ -66,7 +67,7 @@ export function HandsLog({ learner, hands, pacePercent, onKept }: Props) {
       </div>
       <Clock
         key={`${what} ${times}`}
-        learner={learner}
+        learner={learner.id}
         knot={knot?.value}
         passes={times}
         onKept={onKept}
@@ -74,15 +75,7 @@ export function HandsLog({ learner, hands, pacePercent, onKept }: Props) {
       <div className="print:hidden">
         <HandsCurve hands={of(what, times)} words={wordsOf(what)} />
       </div>
-      {pacePercent !== null && (
-        <p>
-          All in all her hands take <strong className="text-2xl tabular-nums">{pacePercent}</strong>{' '}
-          % of what usual hands take.{' '}
-          <span className="text-soft">
-            Set it as the pace of her method, and plans count with it.
-          </span>
-        </p>
-      )}
+      {pacePercent !== null && <PaceToMethod name={learner.name} pacePercent={pacePercent} />}
       <div className="hidden grid-cols-2 gap-4 print:grid">
         {kinds.map(({ which, often }) => (
           <HandsCurve

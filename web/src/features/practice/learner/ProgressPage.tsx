@@ -29,7 +29,7 @@ export function ProgressPage() {
             <Skills progress={progress} />
             <Guesses progress={progress} />
             <HandsLog
-              learner={progress.learner.id}
+              learner={progress.learner}
               hands={progress.hands}
               pacePercent={progress.pacePercent}
               onKept={() => void learned()}

@@ -53,6 +53,8 @@ const show = (learners = [PROGRESS.learner]) => {
       return PROGRESS.learner;
     },
     'GET /api/practice/learners/l1': () => PROGRESS,
+    'GET /api/methods': () => [{ id: 'm1', name: 'Quick back', method: { passes: 2 } }],
+    'POST /api/methods': ({ body }) => ({ id: 'm2', ...(body as object) }),
     'POST /api/practice/learners/l1/hands': () => PROGRESS,
   });
   render(
@@ -129,5 +131,17 @@ describe('how far a learner is', () => {
     const kept = requestsTo('POST /api/practice/learners/l1/hands')[0]?.body;
     expect(kept).toMatchObject({ knot: null, passes: 1, pieces: 3, slipped: 1 });
     expect((kept as { seconds: number }).seconds).toBeGreaterThan(0.1);
+  });
+
+  it('keeps a method at her pace, like another in everything else', async () => {
+    show();
+    const like = await screen.findByLabelText('In everything else as');
+    fireEvent.change(like, { target: { value: 'm1' } });
+    fireEvent.click(screen.getByRole('button', { name: 'Keep a method at this pace' }));
+    expect(await screen.findByText(/Choose it on the bench/)).toBeTruthy();
+    expect(requestsTo('POST /api/methods')[0]?.body).toEqual({
+      name: 'Quick back, at the pace of Nell Arkwright-Sound',
+      method: { passes: 2, pacePercent: 112 },
+    });
   });
 });
