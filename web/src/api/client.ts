@@ -282,6 +282,8 @@ export const api = {
   packsNext: (plan: string) =>
     take(http.GET('/api/plans/{id}/packs-next', { params: { path: { id: plan } } })),
   find: (q: string) => take(http.GET('/api/find', { params: { query: { q } } })),
+  reckonings: (body: Body<'/api/reckonings', 'post'>, plan?: string) =>
+    take(http.POST('/api/reckonings', { body, params: { query: { plan } } })),
   practiceHeads: () => take(http.GET('/api/practice/heads')) as Promise<PracticeHead[]>,
   drills: () => take(http.GET('/api/practice/drills')),
   drill: (kind: DrillKind, level: number, seed: number) =>

@@ -161,3 +161,4 @@ export type Skill = Schemas['SkillView'];
 export type Guess = Schemas['GuessView'];
 export type HandsTried = Schemas['HandsView'];
 export type KnotTried = Schemas['KnotView'];
+export type ReckonedFigure = Schemas['ReckoningView']['figure'];

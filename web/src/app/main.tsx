@@ -15,6 +15,7 @@ import {
   ProgressPage,
   TyingPage,
 } from '../features/practice';
+import { WordsPage } from '../glossary';
 import { DoorGate, DoorPage } from '../features/door';
 import { WordsGate } from '../words';
 import { wordsQuery } from '../words/useWords';
@@ -62,6 +63,7 @@ createRoot(root).render(
                   <Route path="/practice" element={<PracticePage />} />
                   <Route path="/practice/progress" element={<ProgressPage />} />
                   <Route path="/practice/tying/:knot?" element={<TyingPage />} />
+                  <Route path="/practice/words" element={<WordsPage />} />
                   <Route path="/practice/knots" element={<KnotsPage />} />
                   <Route path="/practice/drill/:kind" element={<DrillPage />} />
                   <Route path="/practice/exercise/:id" element={<ExercisePage />} />

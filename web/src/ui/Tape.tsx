@@ -2,6 +2,8 @@ import type { ReactNode } from 'react';
 
 interface Props {
   label: string;
+  /** A key that tells how the figure comes about. */
+  why?: ReactNode;
   figure: string;
   unit: string;
   /** What belongs beside the figure, in small. */
@@ -17,13 +19,15 @@ interface Props {
 }
 
 /** A consequence on a measuring tape: the figure large, its place on the scale below. */
-export function Tape({ label, figure, unit, aside, value, end, tick, band, before }: Props) {
+export function Tape({ label, why, figure, unit, aside, value, end, tick, band, before }: Props) {
   const at = (v: number) => `${Math.max(0, Math.min(100, (100 * v) / end))}%`;
   const ticks = Array.from({ length: Math.floor(end / tick) + 1 }, (_, i) => i * tick);
   return (
     <section aria-label={label} className="border-b border-line px-4 py-2">
       <div className="flex items-baseline justify-between gap-2">
-        <h3 className="text-sm text-soft">{label}</h3>
+        <h3 className="text-sm text-soft">
+          {label} {why}
+        </h3>
         <p className="text-right text-sm text-soft">{aside}</p>
       </div>
       <p className="text-[2.1rem] leading-none font-semibold tracking-tight">

@@ -1220,6 +1220,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/reckonings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reckonings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shopping": {
         parameters: {
             query?: never;
@@ -3633,6 +3649,11 @@ export interface components {
             /** Format: double */
             tapeMm: number;
             words: string;
+        };
+        ReckoningView: {
+            /** @enum {string} */
+            figure: "SHARES" | "LOOPS" | "PACKS" | "COST" | "WEIGHT" | "MINUTES" | "BULK" | "HEAVIEST_ROW" | "LOOSE_ENDS";
+            steps: components["schemas"]["Piece"][][];
         };
         RegionBody: {
             /** @enum {string} */
@@ -6845,6 +6866,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProgressView"];
+                };
+            };
+        };
+    };
+    reckonings: {
+        parameters: {
+            query?: {
+                plan?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BriefBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReckoningView"][];
                 };
             };
         };

@@ -32,6 +32,9 @@ export function PracticePage() {
       <div className="mx-auto max-w-5xl">
         <div className="flex flex-wrap items-center gap-3">
           <h1 className="grow text-3xl font-semibold">Practice</h1>
+          <Link to="/practice/words" className="px-2 underline">
+            what words mean
+          </Link>
           {mayMake && (
             <Button look="quiet" className="min-h-10" onClick={() => setMaking(true)}>
               <Plus size={16} aria-hidden /> a drill about a plan

@@ -1,10 +1,11 @@
 import { memo } from 'react';
-import type { Ledger, Read } from '../../../api/types';
+import type { Ledger, Read, ReckonedFigure } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { packSize, packWords } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Tape } from '../../../ui/Tape';
 import { Findings } from './Findings';
+import { Why } from './Why';
 import { useBench, useRead } from '../draft/useBench';
 
 const MINUTES_TICK = 15;
@@ -21,6 +22,7 @@ export const Consequences = memo(function Consequences({ className }: { classNam
       <LoopTape ledger={l} before={before} />
       <Tape
         label={plural(l.packs, 'pack').replace(/^\d+ /, '') + ' to buy'}
+        why={<Why figure="PACKS" words="packs to buy" />}
         figure={String(l.packs)}
         unit={packsToBuy(plan)}
         aside={`${plural(l.leftOverLoops, 'loop')} left over`}
@@ -31,6 +33,7 @@ export const Consequences = memo(function Consequences({ className }: { classNam
       />
       <Tape
         label="in the chair"
+        why={<Why figure="MINUTES" words="in the chair" />}
         figure={formatMinutes(l.chairMinutes.likely)}
         unit=""
         aside={`${formatMinutes(l.chairMinutes.low)} to ${formatMinutes(l.chairMinutes.high)}`}
@@ -45,14 +48,18 @@ export const Consequences = memo(function Consequences({ className }: { classNam
         before={before?.chairMinutes.likely}
       />
       <div className="flex border-b border-line">
-        <SmallFigure label="hair costs" figure={formatMoney(l.costMinor, l.currency)} />
-        <SmallFigure label="weighs" figure={`${Math.round(l.weightGrams / 5) * 5} g`} />
-        <SmallFigure label="shares" figure={String(l.stations)} />
+        <SmallFigure label="hair costs" of="COST" figure={formatMoney(l.costMinor, l.currency)} />
+        <SmallFigure label="weighs" of="WEIGHT" figure={`${Math.round(l.weightGrams / 5) * 5} g`} />
+        <SmallFigure label="shares" of="SHARES" figure={String(l.stations)} />
       </div>
       <div className="flex border-b border-line">
-        <SmallFigure label="greatest bulk" figure={`${l.greatestBulk.toFixed(1)}×`} />
-        <SmallFigure label="heaviest row" figure={`${Math.round(100 * l.heaviestShare)} %`} />
-        <SmallFigure label="loose ends" figure={String(l.looseEnds)} />
+        <SmallFigure label="greatest bulk" of="BULK" figure={`${l.greatestBulk.toFixed(1)}×`} />
+        <SmallFigure
+          label="heaviest row"
+          of="HEAVIEST_ROW"
+          figure={`${Math.round(100 * l.heaviestShare)} %`}
+        />
+        <SmallFigure label="loose ends" of="LOOSE_ENDS" figure={String(l.looseEnds)} />
       </div>
       <Findings />
     </aside>
@@ -82,6 +89,7 @@ function LoopTape({ ledger: l, before }: { ledger: Ledger; before: Ledger | unde
   return (
     <Tape
       label="loops"
+      why={<Why figure="LOOPS" words="loops" />}
       figure={String(l.neededLoops)}
       unit={`${l.placedLoops} placed + ${l.reserveLoops} for fills`}
       value={l.neededLoops}
@@ -96,11 +104,15 @@ function LoopTape({ ledger: l, before }: { ledger: Ledger; before: Ledger | unde
   );
 }
 
-function SmallFigure({ label, figure }: { label: string; figure: string }) {
+function SmallFigure(props: { label: string; figure: string; of: ReckonedFigure }) {
   return (
     <div className="flex-1 border-line px-3 py-2 not-first:border-l">
-      <p className="text-xs text-soft">{label}</p>
-      <p className="text-lg leading-tight font-semibold">{figure}</p>
+      <p className="leading-none">
+        <Why figure={props.of} words={props.label}>
+          {props.label}
+        </Why>
+      </p>
+      <p className="mt-1 text-lg leading-tight font-semibold whitespace-nowrap">{props.figure}</p>
     </div>
   );
 }

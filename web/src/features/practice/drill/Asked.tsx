@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { AnswerBody, Drill, Verdict } from '../../../api/types';
+import { Glossed } from '../../../glossary';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { useLearner } from '../learner/useLearner';
@@ -49,7 +50,9 @@ export function Asked({ drill, judge, onDone, onNext, nextWords = 'Next' }: Aske
       className="flex min-h-0 w-full flex-col gap-4 overflow-y-auto p-4 sm:p-6"
     >
       <p className="text-sm text-soft">{drill.task}</p>
-      <p className="text-xl leading-snug font-medium">{sentence(drill.question)}</p>
+      <p className="text-xl leading-snug font-medium">
+        <Glossed>{sentence(drill.question)}</Glossed>
+      </p>
       <AnswerBy drill={drill} given={given} verdict={verdict} onGive={give} />
       {judged.error && (
         <p role="alert" className="font-medium text-chalk">
@@ -61,7 +64,9 @@ export function Asked({ drill, judge, onDone, onNext, nextWords = 'Next' }: Aske
           <p className={`text-2xl font-semibold ${verdict.isRight ? '' : 'text-chalk'}`}>
             {verdict.isRight ? '✓ Right' : '✕ Not so'}
           </p>
-          <p className="mt-1 leading-snug">{sentence(verdict.reason)}</p>
+          <p className="mt-1 leading-snug">
+            <Glossed>{sentence(verdict.reason)}</Glossed>
+          </p>
         </div>
       ) : (
         <Button

@@ -213,6 +213,25 @@ class PlanApiTest {
         assertThat(answer.text()).doesNotContain("Exception");
     }
 
+    /** Every figure is told with what it was reckoned from, the lengths in it as quantities. */
+    @Test
+    void figuresAreReckonedInTheOpen(Api api) {
+        ObjectNode brief = ofWholeHead(api);
+        JsonNode ledger = api.plan(brief).json().path("ledger");
+        JsonNode reckonings = api.post("/api/reckonings", brief).json();
+        assertThat(reckonings).extracting(r -> r.path("figure").asString()).contains("PACKS", "MINUTES", "LOOPS");
+        JsonNode loops = reckonings
+                .valueStream()
+                .filter(r -> r.path("figure").asString().equals("LOOPS"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(loops.path("steps").toString())
+                .contains(String.valueOf(ledger.path("neededLoops").asInt()));
+        assertThat(reckonings).allSatisfy(r -> assertThat(r.path("steps")).isNotEmpty());
+        brief.remove("head");
+        assertThat(api.post("/api/reckonings", brief).status()).isEqualTo(422);
+    }
+
     @Test
     void findingsCarryRemediesThatChangeTheBrief(Api api) {
         ObjectNode brief = ofWholeHead(api);

@@ -1,5 +1,6 @@
 package gyrotaxis.core.quantity;
 
+import java.math.BigDecimal;
 import java.util.Currency;
 
 /**
@@ -35,5 +36,11 @@ public record Money(long minor, Currency currency) {
                     "cannot add " + other.currency + " to " + currency + "; price the plan in one currency");
         }
         return new Money(Math.addExact(minor, other.minor), currency);
+    }
+
+    /** As it is written: "6.50 EUR". */
+    public String words() {
+        return BigDecimal.valueOf(minor, currency.getDefaultFractionDigits()).toPlainString() + " "
+                + currency.getCurrencyCode();
     }
 }

@@ -59,6 +59,7 @@ final class Rules {
                     "/api/stopping",
                     "/api/ways-out",
                     "/api/findings",
+                    "/api/reckonings",
                     "/api/practice/drills/*/judged",
                     "/api/practice/exercises/{id}/judged",
                     "/api/practice/knots",

@@ -22,6 +22,7 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.reckoning.Reckonings;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -152,6 +153,10 @@ public class Planning {
     List<FindingView> findings(BriefBody body, Optional<UUID> kept) {
         InstallPlan plan = plan(body, kept);
         return FindingView.of(Judged.of(planner, plan), body, changes(body));
+    }
+
+    List<ReckoningView> reckonings(BriefBody body, Optional<UUID> kept) {
+        return Reckonings.of(plan(body, kept)).stream().map(ReckoningView::of).toList();
     }
 
     /**

@@ -57,6 +57,12 @@ class PlanningController {
         return planning.findings(brief, Optional.ofNullable(plan));
     }
 
+    /** How the figures of a plan come about. */
+    @PostMapping("/reckonings")
+    List<ReckoningView> reckonings(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable UUID plan) {
+        return planning.reckonings(brief, Optional.ofNullable(plan));
+    }
+
     /** What can be done about a brief that comes to no plan. */
     @PostMapping("/ways-out")
     List<WayOutView> waysOut(@RequestBody BriefBody brief) {

@@ -1,0 +1,2 @@
+export { Glossed } from './Term';
+export { WordsPage } from './WordsPage';
