@@ -22,6 +22,8 @@ interface Prefs {
   isLeftHanded: boolean;
   /** Who practises on this device; null if nobody said. */
   learner: string | null;
+  /** Whether she was shown round the bench, or did not want to be. */
+  isShownRound: boolean;
   /** Folds that this stylist keeps open. */
   folds: Record<string, boolean>;
   set: (change: Partial<Omit<Prefs, 'set'>>) => void;
@@ -38,6 +40,7 @@ export const usePrefs = create<Prefs>()(
       skin: 'umber',
       isLeftHanded: false,
       learner: null,
+      isShownRound: false,
       folds: {},
       set: (change) => set(change),
     }),

@@ -1,3 +1,4 @@
+import { Welcome } from './tour/Welcome';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
@@ -89,6 +90,7 @@ function OpenBench({ plan, home = 'bench' }: OpenProps) {
       <Computing store={store}>
         <main className="flex min-h-0 flex-1 flex-col">
           <SkipLink />
+          {home === 'bench' && <Welcome />}
           {(isComparing || room !== 'low') && head}
           {isComparing ? <Compare /> : <BenchRoom room={room} head={head} />}
         </main>
