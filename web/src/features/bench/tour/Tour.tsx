@@ -37,6 +37,7 @@ export function Tour({ onDone }: { onDone: () => void }) {
             collisionPadding={12}
             aria-label={stop.title}
             onInteractOutside={(e) => e.preventDefault()}
+            onOpenAutoFocus={toOn}
             className="z-30 w-96 max-w-[calc(100vw-1.5rem)] rounded-lg border border-ink bg-sheet p-5 shadow-xl"
           >
             <p className="text-sm text-soft">
@@ -59,7 +60,7 @@ export function Tour({ onDone }: { onDone: () => void }) {
               <Button
                 look="main"
                 className="min-h-11"
-                autoFocus
+                data-on
                 onClick={() => (isLast ? onDone() : setNow(now + 1))}
               >
                 {isLast ? 'To work' : 'Next'}
@@ -70,6 +71,14 @@ export function Tour({ onDone }: { onDone: () => void }) {
       </Popover.Portal>
     </Popover.Root>
   );
+}
+
+/** Whoever goes round by keys goes on, and does not leave. */
+function toOn(e: Event) {
+  e.preventDefault();
+  if (e.currentTarget instanceof Element) {
+    e.currentTarget.querySelector<HTMLElement>('[data-on]')?.focus();
+  }
 }
 
 /** Where something stands, as long as it does. */

@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.LoadState;
 import gyrotaxis.server.Gyrotaxis;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -104,6 +105,74 @@ class FirstStartTest {
         assertThat(page.locator("[data-row]").first()).isVisible();
         assertThat(page.locator("#step")).isFocused();
     }
+
+    /** Whoever made her first plan is shown round, once. */
+    @Test
+    void aNewcomerIsShownRoundOnce(Page page) {
+        anEmptyBookComesToAFirstPlanInUnderTenEntries(page);
+        page.navigate(address + "/bench");
+        button(page, "Show me round").click();
+        for (int stop = 1; stop < 5; stop++) {
+            assertThat(page.getByText(stop + " of 5")).isVisible();
+            page.keyboard().press("Enter");
+        }
+        button(page, "To work").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+        page.reload();
+        assertThat(page.locator("[data-row]").first()).isVisible();
+        assertThat(button(page, "Show me round")).isHidden();
+    }
+
+    /** With nothing in the book a drill of each kind is finished, by keys alone. */
+    @Test
+    void aDrillOfEachKindIsFinishedByKeys(Page page) {
+        page.navigate(address + "/practice");
+        Locator drills = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Drills"))
+                .getByRole(AriaRole.LINK);
+        assertThat(drills.first()).isVisible();
+        int kinds = drills.count();
+        assertThat(drills).hasCount(16);
+        for (int i = 0; i < kinds; i++) {
+            page.navigate(address + "/practice");
+            drills.nth(i).focus();
+            page.keyboard().press("Enter");
+            answerByKeys(page);
+            assertThat(page.getByText(Pattern.compile("^(✓ Right|✕ Not so)$"))).isVisible();
+            assertThat(button(page, "Next")).isFocused();
+        }
+    }
+
+    /** Walks on and answers whatever there is to be answered, until that can be sent. */
+    private static void answerByKeys(Page page) {
+        assertThat(button(page, "Answer")).isVisible();
+        for (int i = 0; i < 150; i++) {
+            page.keyboard().press("Tab");
+            switch (String.valueOf(page.evaluate(AT))) {
+                case "aim" -> page.keyboard().press("ArrowDown");
+                case "number" -> page.keyboard().type("15");
+                case "choice", "wider" -> page.keyboard().press("Enter");
+                case "answer" -> {
+                    page.keyboard().press("Enter");
+                    return;
+                }
+                default -> {
+                    // On to the next.
+                }
+            }
+        }
+        throw new AssertionError("there was nothing to answer by at " + page.url());
+    }
+
+    private static final String AT = """
+            () => {
+              const at = document.activeElement;
+              if (at.getAttribute('role') === 'slider') return 'aim';
+              if (at.tagName === 'INPUT' && at.type === 'number') return 'number';
+              if (at.tagName !== 'BUTTON') return '';
+              if ((at.getAttribute('aria-label') ?? '').startsWith('wider:')) return 'wider';
+              if (at.getAttribute('aria-pressed') === 'false' && at.closest('li')) return 'choice';
+              return at.textContent.trim() === 'Answer' && !at.disabled ? 'answer' : '';
+            }""";
 
     private static void walkTo(Page page, String name) {
         for (int i = 0; i < 60; i++) {

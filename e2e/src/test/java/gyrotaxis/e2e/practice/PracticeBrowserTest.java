@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import gyrotaxis.e2e.Studio;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -44,7 +45,9 @@ class PracticeBrowserTest {
                 "Which knot holds",
                 "Tail or fibre",
                 "What could do harm",
-                "What to do now"
+                "What to do now",
+                "What is wrong with this plan",
+                "How it can go up"
             })
     void whatIsChosenIsJudgedAndTheNextIsAnother(String drill, Page page) {
         open(page, drill);
@@ -60,7 +63,7 @@ class PracticeBrowserTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"What is braided before what", "Taking rows out"})
+    @ValueSource(strings = {"What is braided before what", "Taking rows out", "Chaining singles"})
     void rowsArePutInOrderAndAnOrderThatWorksIsRight(String drill, Page page) {
         open(page, drill);
         List<Locator> rows = choices(page).all();
@@ -79,6 +82,68 @@ class PracticeBrowserTest {
         page.getByRole(AriaRole.SPINBUTTON).fill("15");
         key(page, "Answer").click();
         assertThat(page.getByText(Pattern.compile("^planned: \\d+"))).isVisible();
+    }
+
+    /** What is set as the planner has it is right, however it was come to. */
+    @Test
+    void aSpacingIsSetAndHeldAgainstThePlan(Page page) {
+        open(page, "Close in front");
+        for (Locator wider : page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^wider:")))
+                .all()) {
+            assertThat(key(page, "Answer")).isDisabled();
+            wider.click();
+        }
+        key(page, "Answer").click();
+        assertThat(page.getByText(Pattern.compile("^planned:"))).hasCount(4);
+        assertThat(page.getByText(Pattern.compile("loops, \\d+ %"))).isVisible();
+    }
+
+    /** Hooked the wrong way it is shown how the hair would lie, and how it should. */
+    @Test
+    void theHairIsShownAsItWasHooked(Page page) {
+        page.navigate("/practice/drill/HOOK_WAY?level=1&seed=41");
+        page.getByRole(AriaRole.SLIDER).press("ArrowUp");
+        key(page, "Answer").click();
+        assertThat(page.getByText("✕ Not so")).isVisible();
+        assertThat(page.locator("[data-hair]")).hasCount(2);
+    }
+
+    /** From a plan to a drill about it, to its answer, and away again. */
+    @Test
+    void aTrainerMakesADrillOfAPlan(Page page) {
+        page.navigate("/practice");
+        key(page, "a drill about a plan").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        key(page, "Make it").click();
+        assertThat(dialog.getByText("The name is missing.")).isVisible();
+        assertThat(dialog.getByText("Choose the plan that it is to be about.")).isVisible();
+        dialog.getByLabel("The plan").selectOption(new SelectOption().setIndex(1));
+        dialog.getByLabel("The drill").selectOption("PACKS");
+        dialog.getByLabel("What learners find it by").fill("How much she takes");
+        key(page, "Make it").click();
+        assertThat(dialog).isHidden();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^How much she takes")))
+                .click();
+        page.getByRole(AriaRole.SPINBUTTON).fill("5");
+        key(page, "Answer").click();
+        assertThat(page.getByText(Pattern.compile("^planned: \\d+"))).isVisible();
+        key(page, "Back to practice").click();
+        key(page, "take How much she takes away").click();
+        assertThat(page.getByText("How much she takes")).hasCount(0);
+    }
+
+    /** A word in an answer tells what it means, and leads to all of them. */
+    @Test
+    void wordsOfTheTradeTellWhatTheyMean(Page page) {
+        page.navigate("/practice/drill/HUMP?level=1&seed=7");
+        page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The question"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Tails"))
+                .click();
+        Locator told = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("tail"));
+        assertThat(told).containsText("her own hair");
+        told.getByRole(AriaRole.LINK).click();
+        assertThat(page.locator("#tail")).isInViewport();
     }
 
     /** Pointed at where the answer says it goes: on the map that is drawn, turned over or not, it is then right. */
@@ -106,7 +171,10 @@ class PracticeBrowserTest {
         }
         assertThat(bead).isFocused();
         page.keyboard().press("ArrowDown");
-        page.keyboard().press("Tab");
+        // Past words of the question that tell what they mean.
+        for (int i = 0; i < 6 && !(boolean) key(page, "Answer").evaluate("e => e === document.activeElement"); i++) {
+            page.keyboard().press("Tab");
+        }
         assertThat(key(page, "Answer")).isFocused();
         page.keyboard().press("Enter");
         assertThat(page.getByText("✓ Right")).isVisible();
@@ -141,7 +209,7 @@ class PracticeBrowserTest {
         page.reload();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("How far Tamsin Rowlock is")))
                 .isVisible();
-        assertThat(page.getByText("not tried")).hasCount(11);
+        assertThat(page.getByText("not tried")).hasCount(15);
 
         key(page, "Start the clock").click();
         page.keyboard().press("Enter");
