@@ -2,7 +2,7 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-/** Arrows of the front end: app → features → stills → words, viz, ui, api → lib. */
+/** Arrows of the front end: app → features → glossary, stills → words, viz, ui, api → lib. */
 const forbid = (files, ...patterns) => ({
   files,
   rules: {
@@ -11,7 +11,8 @@ const forbid = (files, ...patterns) => ({
       {
         patterns: patterns.map((group) => ({
           group: [group],
-          message: 'against the arrows: app → features → stills → words, viz, ui, api → lib',
+          message:
+            'against the arrows: app → features → glossary, stills → words, viz, ui, api → lib',
         })),
       },
     ],
@@ -29,12 +30,14 @@ export default tseslint.config(
     '**/api/*',
     '**/ui/*',
     '**/viz/**',
+    '**/glossary',
     '**/stills',
     '**/features/**',
     '**/app/*',
   ),
   forbid(
     ['src/api/**'],
+    '**/glossary',
     '**/stills',
     '**/ui/*',
     '**/viz/**',
@@ -44,6 +47,7 @@ export default tseslint.config(
   ),
   forbid(
     ['src/ui/**'],
+    '**/glossary',
     '**/stills',
     '**/words',
     '**/api/*',
@@ -53,6 +57,7 @@ export default tseslint.config(
   ),
   forbid(
     ['src/viz/**'],
+    '**/glossary',
     '**/stills',
     '**/words',
     '**/ui/*',
@@ -61,8 +66,9 @@ export default tseslint.config(
     'zustand',
     '**/api/client',
   ),
-  forbid(['src/words/**'], '**/stills', '**/viz/**', '**/features/**', '**/app/*'),
-  forbid(['src/stills/**'], '**/features/**', '**/app/*'),
+  forbid(['src/words/**'], '**/glossary', '**/stills', '**/viz/**', '**/features/**', '**/app/*'),
+  forbid(['src/glossary/**'], '**/stills', '**/features/**', '**/app/*'),
+  forbid(['src/stills/**'], '**/glossary', '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),
