@@ -1,8 +1,7 @@
-import { Printer } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Progress } from '../../../api/types';
-import { Button } from '../../../ui/Button';
 import { drillAddress, dueWords } from './due';
 import { GuessPlot } from './GuessPlot';
 import { HandsLog } from './HandsLog';
@@ -18,9 +17,13 @@ export function ProgressPage() {
     <main className="min-h-0 flex-1 overflow-y-auto">
       <PracticeHeader title={progress ? `How far ${progress.learner.name} is` : 'How far one is'}>
         {progress && (
-          <Button className="print:hidden" onClick={() => window.print()}>
-            <Printer size={16} aria-hidden /> On one page
-          </Button>
+          <a
+            href={`/api/practice/learners/${progress.learner.id}/paper`}
+            download
+            className="inline-flex min-h-10 items-center gap-1.5 rounded-md border border-edge bg-sheet px-3 hover:bg-well print:hidden"
+          >
+            <FileDown size={16} aria-hidden /> On one page (PDF)
+          </a>
         )}
       </PracticeHeader>
       <div className="mx-auto max-w-5xl space-y-8 p-4 sm:p-6">

@@ -3,8 +3,17 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -68,6 +77,42 @@ class LearnersApiTest {
         assertThat(skill(told, "PACKS").path("knownPercent").asInt()).isGreaterThan(98);
         assertThat(skill(told, "PACKS").path("dueAt").asLong()).isGreaterThan(System.currentTimeMillis());
         assertThat(api.delete(LEARNERS + "/" + id).status()).isEqualTo(204);
+    }
+
+    /** One page that a reader can be told of, in fonts of its own, with names as they are written. */
+    @Test
+    void howFarSheIsIsPutOnPaper(Api api) throws IOException, InterruptedException {
+        String id = added(api, "Żofia Øyelaran-Њ & <b>");
+        judged(api, packs(5, 1, id));
+        api.post(
+                LEARNERS + "/" + id + "/hands",
+                Api.JSON.createObjectNode().put("pieces", 20).put("slipped", 1).put("seconds", 120));
+        HttpResponse<byte[]> paper = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(api.address() + LEARNERS + "/" + id + "/paper"))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofByteArray());
+        assertThat(paper.statusCode()).isEqualTo(200);
+        assertThat(paper.headers().firstValue("Content-Type")).contains("application/pdf");
+        try (PDDocument pdf = Loader.loadPDF(paper.body())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+            assertThat(pdf.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
+            assertThat(pdf.getDocumentCatalog().getStructureTreeRoot()).isNotNull();
+            assertThat(pdf.getDocumentInformation().getTitle()).contains("Żofia Øyelaran-Њ & <b>");
+            for (COSName font : pdf.getPage(0).getResources().getFontNames()) {
+                assertThat(pdf.getPage(0).getResources().getFont(font).isEmbedded())
+                        .isTrue();
+            }
+            String text = new PDFTextStripper().getText(pdf);
+            assertThat(text)
+                    .contains("How far Żofia Øyelaran-Њ & <b> is")
+                    .contains("of 1 answered")
+                    .contains("How many packs")
+                    .contains("loops split into shares")
+                    .contains("not tried");
+        }
+        assertThat(api.delete(LEARNERS + "/" + id).status()).isEqualTo(204);
+        assertThat(api.get(LEARNERS + "/" + id + "/paper").status()).isEqualTo(404);
     }
 
     @Test

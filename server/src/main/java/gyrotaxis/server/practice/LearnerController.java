@@ -4,9 +4,16 @@ import gyrotaxis.server.practice.LearnerBodies.HandsBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,9 +27,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/practice/learners")
 class LearnerController {
     private final LearnerDesk desk;
+    private final LearnerPaper paper;
+    private final Clock clock;
 
-    LearnerController(LearnerDesk desk) {
+    LearnerController(LearnerDesk desk, LearnerPaper paper, Clock clock) {
         this.desk = desk;
+        this.paper = paper;
+        this.clock = clock;
     }
 
     /** Who practises, by name. */
@@ -54,5 +65,18 @@ class LearnerController {
     @PostMapping("/{id}/hands")
     ProgressView handsTried(@PathVariable UUID id, @RequestBody HandsBody body) {
         return desk.hands(id, body);
+    }
+
+    /** The same on paper. */
+    @GetMapping(value = "/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> paper(@PathVariable UUID id) {
+        ProgressView progress = desk.progress(id);
+        String name = ContentDisposition.attachment()
+                .filename("How far " + progress.learner().name() + " is.pdf", StandardCharsets.UTF_8)
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, name)
+                .body(paper.of(progress, LocalDate.now(clock), clock.getZone()));
     }
 }
