@@ -7,6 +7,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Heads to try things out on: nobody's, and hooked with whatever the studio has. */
@@ -150,6 +151,41 @@ class PracticeApiTest {
         assertThat(api.delete(address).status()).isEqualTo(204);
         assertThat(api.get(address).status()).isEqualTo(404);
         assertThat(api.delete(address).status()).isEqualTo(404);
+    }
+
+    /** What was written about somebody's head is not shown to learners. */
+    @Test
+    void anExerciseSaysNothingOfWhoseHeadItIs(Api api) {
+        ObjectNode brief = (ObjectNode) heads(api).stream()
+                .map(h -> h.path("brief"))
+                .filter(b -> !b.isNull())
+                .findFirst()
+                .orElseThrow()
+                .deepCopy();
+        ArrayNode regions = ((ObjectNode) brief.path("head")).putArray("regions");
+        ObjectNode region = regions.addObject().put("kind", "TENDER").put("name", "scar of the rudder");
+        region.putArray("rim")
+                .add(200)
+                .add(0.4)
+                .add(240)
+                .add(0.4)
+                .add(240)
+                .add(0.7)
+                .add(200)
+                .add(0.7);
+        assertThat(api.plan(brief).text()).contains("scar of the rudder");
+        ObjectNode body = Api.JSON
+                .createObjectNode()
+                .put("name", "Tender")
+                .put("kind", "PACKS")
+                .put("level", 1)
+                .put("seed", 2);
+        body.set("brief", brief);
+        String address = "/api/practice/exercises/"
+                + api.post("/api/practice/exercises", body).json().path("id").asString();
+        assertThat(api.get(address).text()).doesNotContain("rudder");
+        assertThat(api.get(address).json().path("head").path("rows")).isNotEmpty();
+        assertThat(api.delete(address).status()).isEqualTo(204);
     }
 
     @Test

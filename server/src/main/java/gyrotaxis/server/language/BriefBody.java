@@ -60,6 +60,20 @@ public record BriefBody(
         return new BriefBody(head, ownHair, consultation, other, hairLineId, fullness, installer, hooking, learned);
     }
 
+    /** The same of a head without anybody: no age, and no words that were written about its places. */
+    public BriefBody ofNobody() {
+        return new BriefBody(
+                head == null ? null : head.ofNobody(),
+                ownHair,
+                consultation == null ? null : consultation.ofNobody(),
+                foundation,
+                hairLineId,
+                fullness,
+                installer,
+                hooking,
+                learned);
+    }
+
     /** The same with whatever it does not say as usual, so that whoever reads it need not know what that is. */
     public BriefBody completed() {
         return new BriefBody(

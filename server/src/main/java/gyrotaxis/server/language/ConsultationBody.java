@@ -28,6 +28,11 @@ public record ConsultationBody(
         @Nullable @Schema(nullable = true) Integer ageYears,
         @Nullable Pronoun pronoun) {
 
+    /** The same without how old she is and how she is spoken of. */
+    ConsultationBody ofNobody() {
+        return new ConsultationBody(ways, fall, hasFringe, habits, weeks, chairMinutes, ownPacks, finish, null, null);
+    }
+
     /** What was asked, as it is written down. */
     public static ConsultationBody of(Consultation c) {
         return new ConsultationBody(

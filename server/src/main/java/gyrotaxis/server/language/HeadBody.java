@@ -28,6 +28,21 @@ public record HeadBody(
         @Nullable @Schema(nullable = true) HairlineBody hairline,
         @Nullable @Schema(nullable = true) List<RegionBody> regions) {
 
+    /** The same with its places called by what they are. */
+    HeadBody ofNobody() {
+        return new HeadBody(
+                roundMm,
+                frontToNapeMm,
+                overTopMm,
+                alongFrontMm,
+                roundBackMm,
+                napeWidthMm,
+                hairline,
+                regions == null
+                        ? null
+                        : regions.stream().map(RegionBody::unnamed).toList());
+    }
+
     /** The name of a measure's field in this body. */
     public static String field(Measure measure) {
         return switch (measure) {

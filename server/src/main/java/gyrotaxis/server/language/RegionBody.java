@@ -22,6 +22,11 @@ public record RegionBody(
     private static final Interval TURN_DEG = new Interval(-360, 360);
     private static final Interval OUT = new Interval(0, 1);
 
+    /** The same, called by what it is. */
+    RegionBody unnamed() {
+        return new RegionBody(kind, kind == null ? name : kind.words(), rim);
+    }
+
     /** What was written down for a region that a core record holds. */
     public static RegionBody of(Region r) {
         return new RegionBody(

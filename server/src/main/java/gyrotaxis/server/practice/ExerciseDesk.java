@@ -48,7 +48,7 @@ class ExerciseDesk {
                 c.kind(),
                 c.level(),
                 c.seed(),
-                PlanForm.of(c.brief(), shelf),
+                PlanForm.of(c.brief().ofNobody(), shelf),
                 clock.instant().truncatedTo(ChronoUnit.MILLIS));
         exercises.add(made);
         return ExerciseView.of(made);
