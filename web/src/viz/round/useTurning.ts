@@ -2,7 +2,7 @@ import { useFrame, useThree } from '@react-three/fiber';
 import { useCallback, useEffect, useRef, useState } from 'react';
 
 /** Smoothness while it is turned comes before sharpness: these parts of a point are drawn, the first as long as it is fast enough. */
-const SHARPNESS = [1, 0.8, 0.6, 0.42] as const;
+const SHARPNESS = [1, 0.8, 0.6, 0.42, 0.32] as const;
 const SLOW_MS = 55;
 const FAST_MS = 20;
 const USUAL_MS = 40;
