@@ -114,6 +114,7 @@ class FirstStartTest {
         button(page, "Show me round").click();
         for (int stop = 1; stop < 5; stop++) {
             assertThat(page.getByText(stop + " of 5")).isVisible();
+            assertThat(button(page, "Next")).isFocused();
             page.keyboard().press("Enter");
         }
         button(page, "To work").click();
