@@ -45,6 +45,11 @@ final class Spacings implements Maker {
         }
         List<Gauge> gauges =
                 Arrays.stream(Zone.values()).map(z -> gauge(plan, z)).toList();
+        Hung key = new Hung(draft.planner(), plan, gauges, usual, draft.narrowing(ROUGHLY, NEARLY));
+        if (!key.judge(key.solution()).isRight()) {
+            // In whole millimetres the planned spacings themselves would be too far off: too near to undecided.
+            return Optional.empty();
+        }
         HairLine hair = plan.brief().hair();
         return Optional.of(draft.about(
                 plan,
@@ -57,7 +62,7 @@ final class Spacings implements Maker {
                         Quantity.part(usual.fullness()),
                         " as full as a full head, and no gap. How far apart are shares hooked, from middle to middle?"),
                 new Ask.Numbers(gauges, "mm"),
-                new Hung(draft.planner(), plan, gauges, usual, draft.narrowing(ROUGHLY, NEARLY))));
+                key));
     }
 
     private static Gauge gauge(InstallPlan plan, Zone zone) {
