@@ -1,14 +1,20 @@
 import type { ReactNode } from 'react';
 import type { Thread } from '../api/types';
 
+interface Props {
+  thread: Thread;
+  /** The same in words. */
+  words: string;
+}
+
 /** What hangs from a row, as it is seen once the hair is parted there. */
-export function ThreadPicture({ thread }: { thread: Thread }) {
+export function ThreadPicture({ thread, words }: Props) {
   return (
     <svg
       viewBox="0 0 64 44"
       className="h-11 w-16 shrink-0 rounded bg-well"
       role="img"
-      aria-label={WORDS[thread]}
+      aria-label={words}
       fill="none"
       strokeLinecap="round"
       strokeLinejoin="round"
@@ -17,17 +23,6 @@ export function ThreadPicture({ thread }: { thread: Thread }) {
     </svg>
   );
 }
-
-const WORDS: Record<Thread, string> = {
-  LEGS_FROM_A_KNOT: 'two legs from one knot on the row',
-  LEGS_AT_EACH_SIDE: 'no knot, a leg at each side of the row',
-  END_OUT_OF_A_ROW: 'a thickening in the row, one end that comes out of it',
-  END_BESIDE_A_ROW: 'one end that comes out beside the row, with no knot',
-  END_UNDER_THREAD: 'one end under thread of another colour',
-  END_UNDER_A_PIN: 'one end laid flat under a pin',
-  ENDS_IN_A_BAND: 'ends held by a band',
-  LOOSE_END: 'one loose end at the end of the row',
-};
 
 const OWN = '#3b2c22';
 const FIBRE = '#b5651d';

@@ -1743,6 +1743,7 @@ export interface components {
             row: string | null;
             /** @enum {string|null} */
             seen: "LEGS_FROM_A_KNOT" | "LEGS_AT_EACH_SIDE" | "END_OUT_OF_A_ROW" | "END_BESIDE_A_ROW" | "END_UNDER_THREAD" | "END_UNDER_A_PIN" | "ENDS_IN_A_BAND" | "LOOSE_END" | null;
+            seenWords: string | null;
             words: string;
             /** Format: double */
             x: number | null;

@@ -116,7 +116,7 @@ function ChoiceKey({ choice, index, isChosen, isOver, onTouch, children }: KeyPr
         className={`flex min-h-11 w-full items-center gap-2 rounded-md border px-3 py-1.5 text-left leading-snug disabled:cursor-default ${isChosen ? 'border-ink bg-thread text-[#11201a]' : 'border-edge bg-sheet enabled:hover:bg-well'}`}
       >
         <b className="w-5 shrink-0 text-center">{letter(index)}</b>
-        {choice.seen && <ThreadPicture thread={choice.seen} />}
+        {choice.seen && <ThreadPicture thread={choice.seen} words={choice.seenWords ?? ''} />}
         <span className="grow">{choice.words}</span>
         {children}
       </button>

@@ -116,8 +116,13 @@ describe('a drill', () => {
 
   it('is cut in turn, each thread told by its picture', async () => {
     const seen = [
-      { ...CHOICES[0], words: 'on front row 3', seen: 'LEGS_FROM_A_KNOT' },
-      { ...CHOICES[1], words: 'on front row 1', seen: 'LOOSE_END' },
+      {
+        ...CHOICES[0],
+        words: 'on front row 3',
+        seen: 'LEGS_FROM_A_KNOT',
+        seenWords: 'two legs from one knot on the row',
+      },
+      { ...CHOICES[1], words: 'on front row 1', seen: 'LOOSE_END', seenWords: 'one loose end' },
     ];
     show(drill({ form: 'TURNS', choices: seen }), verdict({ ids: ['share F3/5'] }));
     await answer();

@@ -4,7 +4,7 @@ import { api } from '../../../api/client';
 import { Problem } from '../../../api/problems';
 import type { Brief, DrillKind } from '../../../api/types';
 import { Button } from '../../../ui/Button';
-import { CONTROL, Field } from '../../../ui/Field';
+import { Choice, CONTROL, Field } from '../../../ui/Field';
 import { Modal } from '../../../ui/Modal';
 import { Switch } from '../../../ui/Switch';
 import { practiceHeadsQuery } from '../../bench';
@@ -100,24 +100,15 @@ function Form({ onDone }: { onDone: () => void }) {
           </select>
         )}
       </Field>
-      <Field label="The drill" error={at('kind')}>
-        {(aria) => (
-          <select
-            {...aria}
-            value={kind}
-            onChange={(e) => setKind(e.target.value as DrillKind)}
-            className={CONTROL}
-          >
-            {kinds
-              ?.filter((k) => k.isOfHead)
-              .map((k) => (
-                <option key={k.kind} value={k.kind}>
-                  {k.words}
-                </option>
-              ))}
-          </select>
-        )}
-      </Field>
+      <Choice
+        label="The drill"
+        error={at('kind')}
+        value={kind}
+        options={(kinds ?? [])
+          .filter((k) => k.isOfHead)
+          .map((k) => ({ value: k.kind, words: k.words }))}
+        onChoose={setKind}
+      />
       <div className="flex items-center gap-3">
         <span className="text-soft">how hard</span>
         <Switch label="How hard" value={level} options={LEVELS} onChoose={setLevel} />

@@ -173,14 +173,14 @@ final class Faults implements Maker {
                                                 && s.tie().knot().hasPasses()
                                                 && s.tie().passes() > 1)
                                         .toList())
-                        .flatMap(s -> edited(sound, brief, s, new StationEdit.Pass(s.id().row(), at(sound, s), 1)));
+                        .map(s -> edited(sound, brief, s, new StationEdit.Pass(s.id().row(), at(sound, s), 1)));
             case SHOWING ->
                 one(
                                 draft,
                                 sound.stations().stream()
                                         .filter(s -> isFree.test(s.id().row()) && s.role() == Role.PART)
                                         .toList())
-                        .flatMap(s -> edited(
+                        .map(s -> edited(
                                 sound, brief, s, new StationEdit.Retie(s.id().row(), at(sound, s), Knot.REGULAR)));
         };
     }
@@ -207,16 +207,15 @@ final class Faults implements Maker {
         });
     }
 
-    private static Optional<Spoilt> edited(InstallPlan sound, InstallBrief brief, Station s, StationEdit edit) {
+    private static Spoilt edited(InstallPlan sound, InstallBrief brief, Station s, StationEdit edit) {
         HookingBrief hooking = brief.hooking();
         List<StationEdit> edits = new ArrayList<>(hooking.edits());
         edits.add(edit);
-        return Optional.of(new Spoilt(brief.withHooking(hooking.withEdits(edits)), s.id().row(), Optional.of(s)));
+        return new Spoilt(brief.withHooking(hooking.withEdits(edits)), s.id().row(), Optional.of(s));
     }
 
     private static double at(InstallPlan plan, Station s) {
-        double length = plan.foundation().row(s.id().row()).orElseThrow().lengthMm();
-        return Math.max(0, Math.min(1, s.alongRowMm() / length));
+        return s.partOf(plan.foundation().row(s.id().row()).orElseThrow());
     }
 
     /** What was spoilt, as a choice, if the findings put their finger on it and on nothing else of its kind. */

@@ -8,7 +8,6 @@ import gyrotaxis.core.findings.Finding.Remedy;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LostEdit;
-import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Hooked;
@@ -234,8 +233,7 @@ final class KnotFindings {
 
     /** Where on its row a station lies, as edits say it. */
     private double at(Station s) {
-        Row row = list.laid.foundation().row(s.id().row()).orElseThrow();
-        return Math.max(0, Math.min(1, s.alongRowMm() / row.lengthMm()));
+        return s.partOf(list.laid.foundation().row(s.id().row()).orElseThrow());
     }
 
     /** In the ways she means to wear it: down with each part, and what she asked for. */

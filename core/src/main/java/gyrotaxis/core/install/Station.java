@@ -1,5 +1,6 @@
 package gyrotaxis.core.install;
 
+import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
@@ -144,5 +145,10 @@ public record Station(
                 bearing,
                 byHand,
                 Optional.empty());
+    }
+
+    /** Where along its row it lies, as edits say it: in [0, 1]. */
+    public double partOf(Row row) {
+        return Math.max(0, Math.min(1, alongRowMm / row.lengthMm()));
     }
 }

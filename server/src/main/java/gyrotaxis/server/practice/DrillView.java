@@ -106,14 +106,15 @@ record DrillView(
     /** The same with words of its own. */
     record GaugeView(String words, double min, double max, double step, String unit) {}
 
-    /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone; {@code seen} where its look tells nothing. */
+    /** What can be chosen; {@code row}, {@code x} and {@code y} are null where it is words alone; {@code seen} and its words where its look tells nothing. */
     record AskedView(
             String id,
             String words,
             @Nullable @Schema(nullable = true) String row,
             @Nullable @Schema(nullable = true) Double x,
             @Nullable @Schema(nullable = true) Double y,
-            @Schema(nullable = true) Ask.@Nullable Thread seen) {
+            @Schema(nullable = true) Ask.@Nullable Thread seen,
+            @Nullable @Schema(nullable = true) String seenWords) {
         static List<AskedView> of(List<Ask.Choice> choices) {
             return choices.stream()
                     .map(c -> new AskedView(
@@ -122,7 +123,8 @@ record DrillView(
                             c.row().map(Object::toString).orElse(null),
                             c.at().map(p -> p.x()).orElse(null),
                             c.at().map(p -> p.y()).orElse(null),
-                            c.seen().orElse(null)))
+                            c.seen().orElse(null),
+                            c.seen().map(Ask.Thread::words).orElse(null)))
                     .toList();
         }
     }

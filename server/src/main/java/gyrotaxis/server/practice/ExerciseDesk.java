@@ -36,8 +36,7 @@ class ExerciseDesk {
         return exercises.all().stream().map(ExerciseView::of).toList();
     }
 
-    /** Keeps a drill about a plan, if it can be asked about it. */
-    @Transactional
+    /** Keeps a drill about a plan, if it can be asked about it; nothing is held open while that is tried. */
     ExerciseView make(ExerciseBody body) {
         ExerciseBody.Checked c = body.check();
         InstallBrief brief = planning.plan(c.brief()).brief();

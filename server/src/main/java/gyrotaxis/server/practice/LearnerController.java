@@ -5,8 +5,6 @@ import gyrotaxis.server.practice.LearnerBodies.LearnerBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
 import java.nio.charset.StandardCharsets;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -28,12 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 class LearnerController {
     private final LearnerDesk desk;
     private final LearnerPaper paper;
-    private final Clock clock;
 
-    LearnerController(LearnerDesk desk, LearnerPaper paper, Clock clock) {
+    LearnerController(LearnerDesk desk, LearnerPaper paper) {
         this.desk = desk;
         this.paper = paper;
-        this.clock = clock;
     }
 
     /** Who practises, by name. */
@@ -75,8 +71,6 @@ class LearnerController {
                 .filename("How far " + progress.learner().name() + " is.pdf", StandardCharsets.UTF_8)
                 .build()
                 .toString();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(paper.of(progress, LocalDate.now(clock), clock.getZone()));
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, name).body(paper.of(progress));
     }
 }

@@ -6,6 +6,7 @@ import gyrotaxis.server.practice.LearnerBodies.GuessView;
 import gyrotaxis.server.practice.LearnerBodies.HandsView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
 import gyrotaxis.server.practice.LearnerBodies.SkillView;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -29,15 +30,18 @@ class LearnerPaper {
     private static final int LAST = 5;
 
     private final Papers papers;
+    private final Clock clock;
 
-    LearnerPaper(Papers papers) {
+    LearnerPaper(Papers papers, Clock clock) {
         this.papers = papers;
+        this.clock = clock;
     }
 
-    byte[] of(ProgressView p, LocalDate today, ZoneId zone) {
+    byte[] of(ProgressView p) {
+        ZoneId zone = clock.getZone();
         Map<String, Object> values = new HashMap<>();
         values.put("name", p.learner().name());
-        values.put("day", DAY.format(today));
+        values.put("day", DAY.format(LocalDate.now(clock)));
         values.put("right", p.skills().stream().mapToInt(SkillView::right).sum());
         values.put("tries", p.skills().stream().mapToInt(SkillView::tries).sum());
         values.put("skills", p.skills().stream().map(s -> line(s, zone)).toList());
