@@ -40,7 +40,8 @@ class FirstStartTest {
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private void enter(Page page, String label, String text) {

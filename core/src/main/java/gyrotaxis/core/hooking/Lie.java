@@ -40,7 +40,7 @@ public final class Lie {
      * How hair lies on a head.
      *
      * @param parts the parts that are worn
-     * @param side to which side it is drawn besides: −1 her left, 1 her right, 0 neither
+     * @param side to which side it is drawn besides, and how strongly: below 0 her left, above 0 her right, 0 neither
      */
     public Lie(Scalp scalp, List<LaidPart> parts, double side) {
         this.scalp = scalp;
@@ -66,8 +66,16 @@ public final class Lie {
      */
     public Vec3 combed(Vec2 at, Vec3 normal) {
         Vec3 back = RIGHT.cross(normal);
-        Vec3 along = tangent(back.times(BACK_TOO).plus(RIGHT.times(acrossPart(at) + side)), normal);
+        Vec3 asked = back.times(BACK_TOO).plus(RIGHT.times(acrossPart(at))).plus(toSide(normal));
+        Vec3 along = tangent(asked, normal);
         return along.norm() < NOWHERE ? new Vec3(0, 0, 0) : along.unit();
+    }
+
+    /** To its side along the scalp, less the more that would be toward the face: from the far temple it is combed up and over. */
+    private Vec3 toSide(Vec3 normal) {
+        Vec3 way = tangent(RIGHT.times(side), normal);
+        double ahead = way.norm() < NOWHERE ? 0 : Math.max(0, way.y() / way.norm());
+        return way.times(1 - ahead);
     }
 
     /** The part of a vector that lies along the scalp. */

@@ -20,6 +20,12 @@ final class FallField {
     /** How strongly the way it was combed lasts in the end: curls keep a memory of the way they were laid. ASSUMPTION. */
     private static final double COMBED = 0.35;
 
+    /**
+     * The same of hair that is swept: it is drawn across and held, behind an ear, by a pin or by its own weight on the shoulder,
+     * and lies where it is drawn even on an upright forehead. ASSUMPTION: twice as strongly.
+     */
+    private static final double HELD = 2 * COMBED;
+
     /** Over what length {@link Lie#THROWN} dies away, mm. ASSUMPTION: a knot throws its hair for three fingers. */
     private static final double DIES_AWAY_MM = 60;
 
@@ -41,11 +47,13 @@ final class FallField {
     private final Lie lie;
     private final Way way;
     private final Vec3 tie;
+    private final double lasts;
 
     FallField(Scalp scalp, List<LaidPart> parts, Way way) {
         this.scalp = scalp;
         this.way = way;
         double side = way == Way.SWEPT_LEFT ? -SWEPT : way == Way.SWEPT_RIGHT ? SWEPT : 0;
+        this.lasts = side == 0 ? COMBED : HELD;
         this.lie = new Lie(scalp, parts, side);
         this.tie = scalp.at(way == Way.LOW_PONYTAIL ? Landmark.OCCIPITAL_BONE : Landmark.CROWN);
     }
@@ -75,7 +83,7 @@ final class FallField {
         Vec3 normal = scalp.surface().normal(p);
         Vec3 gravity = Lie.tangent(DOWN, normal);
         double thrown = Lie.THROWN * Math.exp(-runMm / DIES_AWAY_MM);
-        Vec3 sum = gravity.plus(lie.combed(at, normal).times(COMBED))
+        Vec3 sum = gravity.plus(lie.combed(at, normal).times(lasts))
                 .plus(Lie.tangent(combed, normal).times(thrown));
         if (way == Way.WIND) {
             sum = sum.plus(Lie.tangent(WIND, normal));

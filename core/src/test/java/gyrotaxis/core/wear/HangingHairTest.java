@@ -92,6 +92,25 @@ class HangingHairTest {
         assertThat(low).isGreaterThan(way == Way.BUN || way == Way.WIND ? -1 : 30);
     }
 
+    /** Drawn over the top and round behind, not down over the face, where 4 to 7 shares of a head hung like a curtain. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Way.class,
+            names = {"DOWN", "SWEPT_LEFT", "SWEPT_RIGHT"})
+    void theFaceStaysFreeAndSweptHairComesTogetherOnItsSide(Way way) {
+        double brow = MEDIUM.at(Landmark.FRONT_CENTRE).z() - 25;
+        List<FallenHair> all = worn(way);
+        assertThat(all)
+                .allSatisfy(h ->
+                        assertThat(h.line()).noneMatch(p -> p.y() > 50 && p.z() < brow && Math.abs(p.x()) < 45));
+        double side = way == Way.SWEPT_LEFT ? -1 : 1;
+        double there = all.stream()
+                        .filter(h -> side * h.line().get(h.line().size() - 1).x() > 0)
+                        .count()
+                / (double) all.size();
+        assertThat(there).isBetween(way == Way.DOWN ? 0.4 : 0.9, way == Way.DOWN ? 0.6 : 1);
+    }
+
     @Test
     void aBunIsWoundAboutItsTieAndAPonytailHangsFromIt() {
         assertThat(worn(Way.BUN))

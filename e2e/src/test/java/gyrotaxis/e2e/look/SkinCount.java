@@ -95,8 +95,17 @@ final class SkinCount {
     }
 
     /** Ways of wearing by what their keys say. */
-    private static final Map<String, String> WAYS = new TreeMap<>(
-            Map.of("down", "DOWN", "half up", "HALF_UP", "high ponytail", "HIGH_PONYTAIL", "in the wind", "WIND"));
+    private static final Map<String, String> WAYS = new TreeMap<>(Map.of(
+            "down",
+            "DOWN",
+            "half up",
+            "HALF_UP",
+            "high ponytail",
+            "HIGH_PONYTAIL",
+            "in the wind",
+            "WIND",
+            "swept to her right",
+            "SWEPT_RIGHT"));
 
     /** The way of wearing in which no hair hangs; its tail is left away while skin is marked. */
     private static final String ALL_UP = "high ponytail";
@@ -123,7 +132,7 @@ final class SkinCount {
         }
     }
 
-    /** Counts a plan that is kept, in four ways of wearing and from all sides. */
+    /** Counts a plan that is kept, in five ways of wearing and from all sides. */
     static List<Told> of(Page page, JsonNode plan) throws IOException {
         List<Told> told = new ArrayList<>();
         Scalp scalp = scalp(plan.path("brief").path("head"));
