@@ -2,7 +2,7 @@ import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
-/** Arrows of the front end: app → features → glossary, stills → words, viz, ui, api → lib. */
+/** Arrows of the front end: app → features → why → glossary, stills → words, viz, ui, api → lib. */
 const forbid = (files, ...patterns) => ({
   files,
   rules: {
@@ -12,7 +12,7 @@ const forbid = (files, ...patterns) => ({
         patterns: patterns.map((group) => ({
           group: [group],
           message:
-            'against the arrows: app → features → glossary, stills → words, viz, ui, api → lib',
+            'against the arrows: app → features → why → glossary, stills → words, viz, ui, api → lib',
         })),
       },
     ],
@@ -30,6 +30,7 @@ export default tseslint.config(
     '**/api/*',
     '**/ui/*',
     '**/viz/**',
+    '**/why',
     '**/glossary',
     '**/stills',
     '**/features/**',
@@ -37,6 +38,7 @@ export default tseslint.config(
   ),
   forbid(
     ['src/api/**'],
+    '**/why',
     '**/glossary',
     '**/stills',
     '**/ui/*',
@@ -47,6 +49,7 @@ export default tseslint.config(
   ),
   forbid(
     ['src/ui/**'],
+    '**/why',
     '**/glossary',
     '**/stills',
     '**/words',
@@ -57,6 +60,7 @@ export default tseslint.config(
   ),
   forbid(
     ['src/viz/**'],
+    '**/why',
     '**/glossary',
     '**/stills',
     '**/words',
@@ -66,9 +70,17 @@ export default tseslint.config(
     'zustand',
     '**/api/client',
   ),
-  forbid(['src/words/**'], '**/glossary', '**/stills', '**/viz/**', '**/features/**', '**/app/*'),
-  forbid(['src/glossary/**'], '**/stills', '**/features/**', '**/app/*'),
-  forbid(['src/stills/**'], '**/glossary', '**/features/**', '**/app/*'),
+  forbid(
+    ['src/words/**'],
+    '**/why',
+    '**/glossary',
+    '**/stills',
+    '**/viz/**',
+    '**/features/**',
+    '**/app/*',
+  ),
+  forbid(['src/glossary/**'], '**/why', '**/stills', '**/features/**', '**/app/*'),
+  forbid(['src/stills/**'], '**/why', '**/glossary', '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),

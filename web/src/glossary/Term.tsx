@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { spelt } from '../lib/english';
 import { usePrefs } from '../ui/prefs';
-import { glossed } from './find';
+import { entryOf, glossed } from './find';
 import type { Entry } from './glossary';
 
 /** A word of the trade that tells what is meant by it. */
@@ -42,5 +42,20 @@ export function Glossed({ children }: { children: string }) {
     ) : (
       text
     ),
+  );
+}
+
+/** The words of the trade that a place goes by, each telling what is meant by it. */
+export function WordsOf({ ids, className = '' }: { ids: readonly string[]; className?: string }) {
+  return (
+    <p className={`text-sm leading-relaxed text-soft ${className}`}>
+      Words used here:{' '}
+      {ids.map(entryOf).map((e, i) => (
+        <span key={e.id}>
+          {i > 0 && ', '}
+          <Term entry={e}>{e.term}</Term>
+        </span>
+      ))}
+    </p>
   );
 }

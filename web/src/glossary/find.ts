@@ -8,6 +8,19 @@ for (const e of GLOSSARY) {
   }
 }
 
+const BY_ID = new Map(GLOSSARY.map((e) => [e.id, e]));
+
+/**
+ * The word of that name.
+ *
+ * @throws Error if there is none
+ */
+export function entryOf(id: string): Entry {
+  const entry = BY_ID.get(id);
+  if (!entry) throw new Error(`no word of the trade is known as ${id}`);
+  return entry;
+}
+
 // Longer words first, so that a level row is not taken for a row.
 const ANY = new RegExp(
   `\\b(${[...BY_FORM.keys()].sort((a, b) => b.length - a.length).join('|')})\\b`,

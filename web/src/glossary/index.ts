@@ -1,2 +1,3 @@
-export { Glossed } from './Term';
+export { entryOf } from './find';
+export { Glossed, WordsOf } from './Term';
 export { WordsPage } from './WordsPage';

@@ -2293,6 +2293,8 @@ export interface components {
             group: "FOUNDATION" | "HOOKING" | "WORN";
             /** @enum {string} */
             kind: "COUNT" | "LENGTH_MM" | "MINUTES" | "RATIO" | "PERCENT" | "MONEY";
+            /** @enum {string|null} */
+            reckoned: "SHARES" | "LOOPS" | "PACKS" | "COST" | "WEIGHT" | "MINUTES" | "BULK" | "HEAVIEST_ROW" | "LOOSE_ENDS" | null;
             values: number[];
             what: string;
         };
@@ -2614,6 +2616,7 @@ export interface components {
             /** Format: double */
             there: number;
             total: components["schemas"]["LikelyRange"];
+            why: components["schemas"]["Piece"][][];
         };
         HairUse: {
             bought: components["schemas"]["BoughtView"][];
@@ -3386,6 +3389,7 @@ export interface components {
             /** Format: double */
             paceOfHooking: number;
             planned: components["schemas"]["CoursePoint"][];
+            whyMinutes: components["schemas"]["Piece"][][];
         };
         OwnHairBody: {
             conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[];

@@ -10,6 +10,7 @@ import { createBench, type BenchStore } from './draft/benchStore';
 import { useKeptHistory } from './draft/useKeptHistory';
 import { Compare } from './panels/Compare';
 import { ElsewhereDialog } from './ElsewhereDialog';
+import { Tour } from './tour/Tour';
 import { KeysDialog } from './KeysDialog';
 import { BenchContext, ComputedContext, ReadContext } from './draft/useBench';
 import { useAutosave } from './draft/useAutosave';
@@ -70,6 +71,7 @@ function OpenBench({ plan, home = 'bench' }: OpenProps) {
   }, [plan, planFormat, home, first]);
   const isComparing = useStore(store, (b) => b.isComparing);
   const [isHelpOpen, setHelpOpen] = useState(false);
+  const [isShownRound, setShownRound] = useState(false);
   const room = useRoom();
   useBenchKeys(store, () => setHelpOpen(true));
   useBenchAddress(store);
@@ -95,7 +97,12 @@ function OpenBench({ plan, home = 'bench' }: OpenProps) {
           {isComparing ? <Compare /> : <BenchRoom room={room} head={head} />}
         </main>
         <ElsewhereDialog />
-        <KeysDialog isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+        <KeysDialog
+          isOpen={isHelpOpen}
+          onClose={() => setHelpOpen(false)}
+          onShowRound={() => setShownRound(true)}
+        />
+        {isShownRound && <Tour onDone={() => setShownRound(false)} />}
       </Computing>
     </BenchContext>
   );

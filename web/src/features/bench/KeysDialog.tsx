@@ -1,3 +1,5 @@
+import { Link } from 'react-router';
+import { Button } from '../../ui/Button';
 import { Modal } from '../../ui/Modal';
 import { STEP_KEYS, WALK_KEYS } from './useBenchKeys';
 
@@ -20,7 +22,13 @@ const OTHERS: [string, string][] = [
   ['Ctrl Shift Z', 'redo'],
 ];
 
-export function KeysDialog({ isOpen, onClose }: { isOpen: boolean; onClose: () => void }) {
+interface Props {
+  isOpen: boolean;
+  onClose: () => void;
+  onShowRound: () => void;
+}
+
+export function KeysDialog({ isOpen, onClose, onShowRound }: Props) {
   const steps = Object.entries(STEP_KEYS).map(([key, step]): [string, string] => [
     key,
     step === 'foundation' ? 'rows' : step,
@@ -39,6 +47,19 @@ export function KeysDialog({ isOpen, onClose }: { isOpen: boolean; onClose: () =
           </div>
         ))}
       </dl>
+      <div className="mt-4 flex flex-wrap gap-2 border-t border-line pt-4">
+        <Button
+          onClick={() => {
+            onClose();
+            onShowRound();
+          }}
+        >
+          Show me round the bench
+        </Button>
+        <Link to="/practice/words" className="self-center px-2 underline">
+          all words of the trade
+        </Link>
+      </div>
     </Modal>
   );
 }

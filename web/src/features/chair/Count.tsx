@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import type { Outlook, WorkSheet } from '../../api/types';
 import { sayLoops } from '../../lib/amount';
 import { formatMinutes, plural } from '../../lib/time';
+import { Steps, WhyKey } from '../../why';
 import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './visit/fold';
 import { what } from './visit/happening';
 import type { Tell } from './visit/telling';
@@ -25,7 +26,10 @@ export function Count({ shown, outlook, tell, onOptions }: Props) {
   return (
     <div className="flex flex-col">
       <div className="border-b border-line px-4 py-3">
-        <p className="text-sm text-soft">to go</p>
+        <p className="flex justify-between gap-2 text-sm text-soft">
+          to go
+          {outlook && <WhyKey words="minutes to go" told={<Steps steps={outlook.whyMinutes} />} />}
+        </p>
         <p className="text-5xl leading-none font-semibold tracking-tight">
           {formatMinutes(Math.round(minutes))}
         </p>
@@ -132,7 +136,10 @@ function Hank({ shown, supply, outlook, tell }: HankProps) {
       </p>
       <p className="leading-none">
         <span className="text-3xl font-semibold">{sayLoops(inLoops)}</span>
-        <span className="text-soft"> of about {Math.round(total)} loops in</span>
+        <span className="text-soft"> of about {Math.round(total)} loops in </span>
+        {hair && (
+          <WhyKey words={`${s.hair.name}, loops in the end`} told={<Steps steps={hair.why} />} />
+        )}
       </p>
       <div className="relative mt-2 h-3 rounded-full bg-well" aria-hidden="true">
         <span

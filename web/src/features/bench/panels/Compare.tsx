@@ -12,6 +12,7 @@ import { useLengths, usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { patternsQuery } from '../bench.queries';
+import { WhyOfPlan } from '../../../why';
 import { useRoom } from '../room/useRoom';
 import { bestOf, useFigureWords } from './figureWords';
 import { useBench } from '../draft/useBench';
@@ -178,6 +179,7 @@ function Look({ compared, index }: { compared: Comparison | undefined; index: nu
 }
 
 function Figures({ compared, isNarrow }: { compared: Comparison; isNarrow: boolean }) {
+  const planId = useBench((b) => b.planId);
   const say = useFigureWords(compared.plans[0]?.read.ledger.currency ?? 'EUR');
   const { sentence } = useLengths();
   const style = grid(compared.plans.length, isNarrow);
@@ -202,7 +204,15 @@ function Figures({ compared, isNarrow }: { compared: Comparison; isNarrow: boole
                       ◆
                     </span>
                   )}
-                  {say(f.kind, v)}
+                  {say(f.kind, v)}{' '}
+                  {f.reckoned && compared.plans[i] && (
+                    <WhyOfPlan
+                      figure={f.reckoned}
+                      words={`${f.what}, foundation ${i + 1}`}
+                      brief={compared.plans[i].brief as Brief}
+                      planId={planId}
+                    />
+                  )}
                 </td>
               ))}
             </tr>

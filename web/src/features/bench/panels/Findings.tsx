@@ -1,6 +1,7 @@
 import { use, useEffect, useRef, type RefObject } from 'react';
 import type { Problem } from '../../../api/problems';
 import type { Finding } from '../../../api/types';
+import { Glossed } from '../../../glossary';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { STEPS } from '../draft/benchState';
@@ -82,7 +83,7 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
             <strong className={f.severity === 'HINT' ? '' : 'text-chalk'}>
               <span aria-hidden="true">{MARKS[f.severity].sign}</span> {MARKS[f.severity].words}.
             </strong>{' '}
-            {sentence(f.reason)}
+            <Glossed>{sentence(f.reason)}</Glossed>
           </p>
           {f.remedies.map((r) => (
             <div key={sentence(r.words)} className="mt-2">

@@ -38,6 +38,7 @@ const figure = (
   kind: 'COUNT',
   better: 'LESS',
   group: 'HOOKING',
+  reckoned: null,
   ...rest,
 });
 

@@ -11,7 +11,9 @@ import { KnotsStep } from '../steps/KnotsStep';
 import { PartsStep } from '../steps/PartsStep';
 import { WearStep } from '../steps/WearStep';
 import { Findings } from '../panels/Findings';
+import { WordsOf } from '../../../glossary';
 import { STEP_NAMES } from './stepNames';
+import { STEP_WORDS } from './stepWords';
 
 const CONTROLS: Record<Step, ComponentType> = {
   client: ClientStep,
@@ -54,6 +56,7 @@ export const StepControls = memo(function StepControls({
         <div className="step-list">
           <Controls />
         </div>
+        <WordsOf ids={STEP_WORDS[step]} className="mt-5 border-t border-line pt-3" />
       </section>
     </ComputedContext>
   );

@@ -2,11 +2,13 @@
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { onBench, refusedAt, said, sample } from '../../../testing/onBench';
+import { entryOf } from '../../../glossary';
 import { serve } from '../../../testing/server';
 import { Findings } from '../panels/Findings';
 import { MapTable } from '../map/MapTable';
 import { Drawn } from './Drawn';
 import { Strip } from './Strip';
+import { STEP_WORDS } from './stepWords';
 import { useRoom } from './useRoom';
 
 afterEach(() => vi.unstubAllGlobals());
@@ -36,6 +38,13 @@ describe('useRoom', () => {
   ])('at %d × %d is %s', (width, height, room) => {
     expect(at(width, height)).toBe(room);
   });
+});
+
+it('knows the words of every step', () => {
+  for (const [step, ids] of Object.entries(STEP_WORDS)) {
+    expect(ids.length, step).toBeGreaterThan(2);
+    expect(ids.map(entryOf).map((e) => e.id)).toEqual(ids);
+  }
 });
 
 describe('the strip', () => {

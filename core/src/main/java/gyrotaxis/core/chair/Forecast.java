@@ -7,7 +7,9 @@ import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.plan.WorkSheet.Step;
 import gyrotaxis.core.plan.WorkSheet.Supply;
 import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -26,8 +28,9 @@ import java.util.stream.IntStream;
  * @param hair by supply that is bought, the main one first
  * @param minutesLeft minutes to the end, at this pace
  * @param paceOfHooking minutes taken against minutes planned for what was hooked, drawn toward 1
+ * @param whyMinutes how the minutes come about, one step after the other
  */
-public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooking) {
+public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooking, List<Sentence> whyMinutes) {
     /** ASSUMPTION: after a bundle or so what is used is believed as much as what was planned. */
     static final double LOOPS_OF_TRUST = 20;
 
@@ -58,6 +61,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
      * @param bundles bundles it comes to
      * @param lasts whether that does; what is all in has lasted
      * @param endsBefore the share that there is no hair left for; empty if there is for all
+     * @param why how the total comes about, one step after the other
      */
     public record Hair(
             int supply,
@@ -67,7 +71,12 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
             double there,
             Estimate bundles,
             Lasts lasts,
-            Optional<ShareRef> endsBefore) {
+            Optional<ShareRef> endsBefore,
+            List<Sentence> why) {
+        public Hair {
+            why = List.copyOf(why);
+        }
+
         /** Loops that are missing for what is likely; 0 if none are. */
         public double missing() {
             return Math.max(0, total.likely() - there);
@@ -76,6 +85,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
 
     public Forecast {
         hair = Require.notEmpty(List.copyOf(hair), "hair");
+        whyMinutes = List.copyOf(whyMinutes);
     }
 
     /** What the work comes to, as of the last thing that happened. */
@@ -88,7 +98,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
         Map<Stage, Pace> paces = paces(state);
         Estimate left = paces.values().stream().map(Pace::left).reduce(Estimate.exactly(0), Estimate::plus);
         return new Forecast(
-                hair, left, Objects.requireNonNull(paces.get(Stage.HOOK)).factor());
+                hair, left, Objects.requireNonNull(paces.get(Stage.HOOK)).factor(), whyMinutes(paces, left));
     }
 
     private static Hair hair(WorkState state, int supply) {
@@ -117,7 +127,57 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
                 there,
                 bundles(counted, s, total),
                 lasts,
-                endsBefore(state, supply, there - known - Math.max(0, in - seen) * perLoop, perLoop));
+                endsBefore(state, supply, there - known - Math.max(0, in - seen) * perLoop, perLoop),
+                why(in, seen, used, perLoop, toDo, total));
+    }
+
+    private static List<Sentence> why(
+            double in, double seen, double used, double perLoop, double toDo, Estimate total) {
+        List<Sentence> steps = new ArrayList<>();
+        if (seen > TINY) {
+            steps.add(Sentence.of(
+                    "Counted so far: ",
+                    loops(used),
+                    " used where the plan has ",
+                    loops(seen),
+                    ". With the plan weighing as much as ",
+                    loops(LOOPS_OF_TRUST),
+                    ", what is to come takes ",
+                    Quantity.times(perLoop),
+                    " what was planned."));
+        } else {
+            steps.add(Sentence.of("Nothing was counted yet: the plan is taken at its word."));
+        }
+        steps.add(Sentence.of(
+                "On the head since: ", loops(Math.max(0, in - seen)), "; to be hooked yet: ", loops(toDo), "."));
+        steps.add(Sentence.of(
+                "Together ",
+                loops(total.likely()),
+                ", ",
+                loops(total.low()),
+                " to ",
+                loops(total.high()),
+                " while so little was seen."));
+        return steps;
+    }
+
+    private static Sentence loops(double loops) {
+        long n = Math.round(loops);
+        return Sentence.of(Quantity.count(n), n == 1 ? " loop" : " loops");
+    }
+
+    private static List<Sentence> whyMinutes(Map<Stage, Pace> paces, Estimate left) {
+        List<Sentence> steps = new ArrayList<>();
+        paces.forEach((stage, pace) -> {
+            if (pace.planned.likely() >= 0.5) {
+                steps.add(pace.why(stage));
+            }
+        });
+        steps.add(
+                steps.isEmpty()
+                        ? Sentence.of("Everything that was planned is done.")
+                        : Sentence.of("Together ", Quantity.minutes(left.likely()), "."));
+        return steps;
     }
 
     /** Bundles opened and those that are to be opened yet, each as large as the pack says. */
@@ -165,14 +225,46 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
         return Optional.empty();
     }
 
-    /** How a stage goes: the factor drawn toward 1, and what is left of it at that pace, minutes. */
-    private record Pace(double factor, Estimate left) {
+    /**
+     * How a stage goes.
+     *
+     * @param factor minutes taken against minutes planned, drawn toward 1
+     * @param done minutes planned for what was done
+     * @param spent minutes that took
+     * @param planned minutes planned for what is left
+     * @param left the same at that pace
+     */
+    private record Pace(double factor, double done, double spent, Estimate planned, Estimate left) {
+        Sentence why(Stage stage) {
+            Sentence plan = Sentence.of(
+                            stage.doing(), ": ", Quantity.minutes(planned.likely()), " planned for what is left")
+                    .capital();
+            return done < TINY
+                    ? Sentence.of(plan, "; nothing was timed yet.")
+                    : Sentence.of(
+                            plan,
+                            ". What was done took ",
+                            Quantity.minutes(spent),
+                            " where ",
+                            Quantity.minutes(done),
+                            " were planned; with the plan weighing as much as ",
+                            Quantity.minutes(MINUTES_OF_TRUST),
+                            ", it goes ",
+                            Quantity.times(factor),
+                            " as long, so ",
+                            Quantity.minutes(left.likely()),
+                            ".");
+        }
+
         static Pace of(double planned, double spent, Estimate open) {
             double factor = (spent + MINUTES_OF_TRUST) / (planned + MINUTES_OF_TRUST);
             // What one was quick or slow at is known better the longer one has seen it.
             double unknown = MINUTES_OF_TRUST / (planned + MINUTES_OF_TRUST);
             return new Pace(
                     factor,
+                    planned,
+                    spent,
+                    open,
                     new Estimate(
                             factor * (open.likely() - unknown * (open.likely() - open.low())),
                             factor * open.likely(),

@@ -4,9 +4,11 @@ import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.reckoning.Reckoning;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** Sets plans for the same head beside each other, figure by figure. */
@@ -41,8 +43,10 @@ public final class Comparison {
      * @param kind what sort of number
      * @param better which end to wish for
      * @param values one for each plan, in their order
+     * @param reckoned which of the figures this is whose reckoning can be told; empty if it is none of them
      */
-    public record Figure(String what, Kind kind, Better better, List<Double> values) {
+    public record Figure(
+            String what, Kind kind, Better better, List<Double> values, Optional<Reckoning.Figure> reckoned) {
         public Figure {
             values = List.copyOf(values);
         }
@@ -54,7 +58,13 @@ public final class Comparison {
                     better,
                     all.stream()
                             .map(p -> Math.rint(value.applyAsDouble(p) * PER_UNIT) / PER_UNIT)
-                            .toList());
+                            .toList(),
+                    Optional.empty());
+        }
+
+        /** The same, known as one whose reckoning can be told. */
+        Figure as(Reckoning.Figure figure) {
+            return new Figure(what, kind, better, values, Optional.of(figure));
         }
 
         /** Whether the plans differ in it. */
@@ -85,17 +95,19 @@ public final class Comparison {
                 p -> p.foundation().lengthMm()));
         figures.add(Figure.of("thickest row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest));
         figures.add(Figure.of(
-                "loose ends",
-                Kind.COUNT,
-                Better.LESS,
-                plans,
-                p -> p.braiding().looseEnds().size()));
+                        "loose ends",
+                        Kind.COUNT,
+                        Better.LESS,
+                        plans,
+                        p -> p.braiding().looseEnds().size())
+                .as(Reckoning.Figure.LOOSE_ENDS));
         figures.add(Figure.of(
-                "greatest bulk, against a single row",
-                Kind.RATIO,
-                Better.LESS,
-                plans,
-                p -> p.braiding().greatestBulk()));
+                        "greatest bulk, against a single row",
+                        Kind.RATIO,
+                        Better.LESS,
+                        plans,
+                        p -> p.braiding().greatestBulk())
+                .as(Reckoning.Figure.BULK));
         figures.add(Figure.of(
                 "longest part it allows",
                 Kind.LENGTH_MM,
@@ -115,11 +127,12 @@ public final class Comparison {
                 plans,
                 p -> p.updos().stream().filter(UpdoView::works).count()));
         figures.add(Figure.of(
-                "heaviest row, against its limit",
-                Kind.RATIO,
-                Better.LESS,
-                plans,
-                p -> p.pull().stream().mapToDouble(RowPull::share).max().orElse(0)));
+                        "heaviest row, against its limit",
+                        Kind.RATIO,
+                        Better.LESS,
+                        plans,
+                        p -> p.pull().stream().mapToDouble(RowPull::share).max().orElse(0))
+                .as(Reckoning.Figure.HEAVIEST_ROW));
         figures.add(Figure.of(
                 "strain on oneself",
                 Kind.RATIO,

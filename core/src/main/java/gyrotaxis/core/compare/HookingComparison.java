@@ -11,6 +11,7 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.reckoning.Reckoning;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -68,16 +69,23 @@ public final class HookingComparison {
     public static List<Figure> figures(List<InstallPlan> plans) {
         List<Figure> all = new ArrayList<>();
         all.add(Figure.of(
-                "loops", Kind.COUNT, Better.LESS, plans, p -> p.packs().neededLoops()));
+                        "loops", Kind.COUNT, Better.LESS, plans, p -> p.packs().neededLoops())
+                .as(Reckoning.Figure.LOOPS));
         all.add(Figure.of(
-                "packs to buy", Kind.COUNT, Better.LESS, plans, p -> p.packs().packs()));
+                        "packs to buy",
+                        Kind.COUNT,
+                        Better.LESS,
+                        plans,
+                        p -> p.packs().packs())
+                .as(Reckoning.Figure.PACKS));
         if (areInOneCurrency(plans)) {
             all.add(Figure.of(
-                    "hair costs",
-                    Kind.MONEY,
-                    Better.LESS,
-                    plans,
-                    p -> p.packs().cost().minor()));
+                            "hair costs",
+                            Kind.MONEY,
+                            Better.LESS,
+                            plans,
+                            p -> p.packs().cost().minor())
+                    .as(Reckoning.Figure.COST));
             all.add(Figure.of(
                     "asked of the client",
                     Kind.MONEY,
@@ -86,13 +94,19 @@ public final class HookingComparison {
                     p -> p.quote().total().minor()));
         }
         all.add(Figure.of(
-                "in the chair",
-                Kind.MINUTES,
-                Better.LESS,
-                plans,
-                p -> p.time().inChair().likely()));
+                        "in the chair",
+                        Kind.MINUTES,
+                        Better.LESS,
+                        plans,
+                        p -> p.time().inChair().likely())
+                .as(Reckoning.Figure.MINUTES));
         all.add(Figure.of(
-                "stations", Kind.COUNT, Better.NEITHER, plans, p -> p.stations().size()));
+                        "stations",
+                        Kind.COUNT,
+                        Better.NEITHER,
+                        plans,
+                        p -> p.stations().size())
+                .as(Reckoning.Figure.SHARES));
         for (Zone zone : Zone.values()) {
             all.add(Figure.of(
                     zone.words() + ", apart",
@@ -110,7 +124,8 @@ public final class HookingComparison {
                             .mapToDouble(s -> s.share().ofLoop())
                             .sum()));
         }
-        all.add(Figure.of("weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams));
+        all.add(Figure.of("weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams)
+                .as(Reckoning.Figure.WEIGHT));
         all.add(Figure.of("knots that would slip", Kind.COUNT, Better.LESS, plans, HookingComparison::slipping));
         return List.copyOf(all);
     }

@@ -9,8 +9,10 @@ import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.SheetShare;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.plan.WorkSheet.Step;
+import gyrotaxis.core.quantity.Sentence;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,6 +70,28 @@ class ForecastTest {
         double perLoop = (use * in + Forecast.LOOPS_OF_TRUST) / (in + Forecast.LOOPS_OF_TRUST);
         assertThat(hair.perLoop()).isCloseTo(perLoop, within(TINY));
         assertThat(hair.total().likely()).isCloseTo(use * in + perLoop * (chair.plannedLoops() - in), within(TINY));
+    }
+
+    /** What is told is what was reckoned with, before and after anything was counted. */
+    @Test
+    void howAForecastComesAboutIsTold() {
+        Forecast first = AtTheChair.usual().forecast();
+        assertThat(said(first.whyMinutes())).contains("nothing was timed yet").contains("Together");
+        assertThat(said(first.hair().get(0).why())).contains("the plan is taken at its word");
+        AtTheChair chair = AtTheChair.usual().opens(300).hooks(40, 1.5);
+        double in = chair.loopsOfFirst(40);
+        Hair hair = chair.after(0, new Happening.RestCounted(0, 300 - 1.3 * in))
+                .forecast()
+                .hair()
+                .get(0);
+        assertThat(said(hair.why()))
+                .contains(Math.round(1.3 * in) + " loops used where the plan has " + Math.round(in) + " loops")
+                .contains("Together " + Math.round(hair.total().likely()) + " loops");
+        assertThat(said(chair.forecast().whyMinutes())).contains("Hooking: ").contains("What was done took");
+    }
+
+    private static String said(List<Sentence> steps) {
+        return steps.stream().map(Sentence::toString).collect(Collectors.joining("\n"));
     }
 
     @ParameterizedTest

@@ -10,12 +10,15 @@ import gyrotaxis.core.findings.Severity;
 import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.reckoning.Reckoning;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Plans beside each other, with all that was decided and every figure of theirs; {@code worn} is empty if how they are worn
@@ -81,9 +84,23 @@ record ComparisonView(
     }
 
     /** One figure of every plan. */
-    record FigureView(Group group, String what, Kind kind, Better better, boolean differs, List<Double> values) {
+    record FigureView(
+            Group group,
+            String what,
+            Kind kind,
+            Better better,
+            boolean differs,
+            List<Double> values,
+            @Schema(nullable = true) Reckoning.@Nullable Figure reckoned) {
         static FigureView of(Figure f, Group group) {
-            return new FigureView(group, f.what(), f.kind(), f.better(), f.differs(), f.values());
+            return new FigureView(
+                    group,
+                    f.what(),
+                    f.kind(),
+                    f.better(),
+                    f.differs(),
+                    f.values(),
+                    f.reckoned().orElse(null));
         }
     }
 }

@@ -61,6 +61,7 @@ class Outlook {
                 work.arrived(),
                 forecast.hair().stream().map(Outlook::hair).toList(),
                 LikelyRange.of(forecast.minutesLeft()),
+                forecast.whyMinutes().stream().map(Piece::of).toList(),
                 forecast.paceOfHooking(),
                 points(course.planned()),
                 points(course.gone()),
@@ -92,7 +93,8 @@ class Outlook {
                 h.there(),
                 LikelyRange.of(h.bundles()),
                 h.lasts(),
-                h.endsBefore().map(ShareRef::number).orElse(null));
+                h.endsBefore().map(ShareRef::number).orElse(null),
+                h.why().stream().map(Piece::of).toList());
     }
 
     private static List<CoursePoint> points(List<Course.Point> line) {

@@ -100,6 +100,7 @@ final class Views {
      *
      * @param there loops that are there in all
      * @param endsBefore the share for which none is left; null if it lasts
+     * @param why how the total comes about, one step after the other
      */
     record HairOutlook(
             int supply,
@@ -109,7 +110,8 @@ final class Views {
             double there,
             LikelyRange bundles,
             Lasts lasts,
-            @Nullable @Schema(nullable = true) Integer endsBefore) {}
+            @Nullable @Schema(nullable = true) Integer endsBefore,
+            List<List<Piece>> why) {}
 
     /** How far it was: minutes of hooking, loops on the head. */
     record CoursePoint(double minutes, double loops) {}
@@ -150,6 +152,7 @@ final class Views {
      * What it will come to.
      *
      * @param arrived up to which event this was worked out
+     * @param whyMinutes how the minutes that are left come about, one step after the other
      * @param due what comes after the install, in order of the day; empty if the head was not frozen with the sheet
      * @param goingOn what will show if she goes on for as long as there is hair; null if the head was not frozen with the sheet
      */
@@ -157,6 +160,7 @@ final class Views {
             long arrived,
             List<HairOutlook> hair,
             LikelyRange minutesLeft,
+            List<List<Piece>> whyMinutes,
             double paceOfHooking,
             List<CoursePoint> planned,
             List<CoursePoint> gone,

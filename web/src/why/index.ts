@@ -1,0 +1,2 @@
+export { Steps, WhyKey } from './WhyKey';
+export { WhyOfPlan } from './WhyOfPlan';
