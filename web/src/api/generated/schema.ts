@@ -2490,6 +2490,9 @@ export interface components {
             isSo: number;
             /** @enum {string} */
             kind: "HOOK_WAY" | "BRAID_ORDER" | "HUMP" | "PARTS" | "PACKS" | "MINUTES" | "STOPPING" | "KNOTS" | "CUT" | "UNDO" | "HARM" | "WHAT_NOW" | "FAULTS" | "UPDOS" | "SINGLES" | "SPACING";
+            lately: string;
+            /** Format: int32 */
+            latelyPercent: number;
             /** Format: int32 */
             overPercent: number;
             /** Format: double */

@@ -13,7 +13,9 @@ const NEAR = 15;
 
 /** Guesses one after the other: above the line too much was said, below it too little; the thread is where the last few lie. */
 export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string }) {
-  if (guesses.length === 0) return null;
+  const last = guesses.at(-1);
+  if (!last) return null;
+  const lately = `Lately ${last.lately}.`;
   const x = (i: number) =>
     LEFT + ((i + 0.5) / Math.max(6, guesses.length)) * (WIDTH - LEFT - RIGHT);
   const middle = TOP + (HEIGHT - TOP - BOTTOM) / 2;
@@ -23,12 +25,12 @@ export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string 
   return (
     <figure>
       <figcaption className="font-semibold">{words}</figcaption>
-      <p className="text-soft">{leaning(guesses)}</p>
+      <p className="text-soft">{lately}</p>
       <svg
         viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
         className="w-full"
         role="img"
-        aria-label={`${guesses.length} guesses, ${near} of them within ${NEAR} percent. ${leaning(guesses)}`}
+        aria-label={`${guesses.length} guesses, ${near} of them within ${NEAR} percent. ${lately}`}
       >
         <rect
           x={LEFT}
@@ -53,7 +55,7 @@ export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string 
           </text>
         </g>
         <path
-          d={`M${guesses.map((_, i) => `${x(i)} ${y(lately(guesses, i))}`).join('L')}`}
+          d={`M${guesses.map((g, i) => `${x(i)} ${y(g.latelyPercent)}`).join('L')}`}
           fill="none"
           stroke="var(--thread)"
           strokeWidth={4}
@@ -75,21 +77,4 @@ export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string 
       </svg>
     </figure>
   );
-}
-
-const FEW = 5;
-
-/** The middle of the last few guesses up to one, percent over. */
-function lately(guesses: readonly Guess[], at: number): number {
-  const few = guesses.slice(Math.max(0, at - FEW + 1), at + 1).map((g) => g.overPercent);
-  few.sort((a, b) => a - b);
-  const half = few.length >> 1;
-  return few.length % 2 === 1 ? (few[half] ?? 0) : ((few[half - 1] ?? 0) + (few[half] ?? 0)) / 2;
-}
-
-/** To which side she errs, in a sentence. */
-export function leaning(guesses: readonly Guess[]): string {
-  const off = Math.round(lately(guesses, guesses.length - 1));
-  if (Math.abs(off) <= 5) return 'Lately neither too much nor too little.';
-  return `Lately ${Math.abs(off)} % too ${off > 0 ? 'much' : 'little'}.`;
 }

@@ -65,7 +65,7 @@ function Skills({ progress }: { progress: Progress }) {
           <tr>
             <th>Kind</th>
             <th>Level</th>
-            <th>How surely it is still known</th>
+            <th>How surely it is still known tomorrow</th>
             <th>When it comes again</th>
           </tr>
         </thead>
@@ -97,7 +97,7 @@ function Skills({ progress }: { progress: Progress }) {
   );
 }
 
-/** The chance that something is still known, as a thread along a tape with a stop where it is asked again. */
+/** The chance that something is still known tomorrow, as a thread along a tape with a stop where it is asked again. */
 function Known({ percent }: { percent: number | null }) {
   if (percent === null) return <span className="text-soft">not tried</span>;
   return (

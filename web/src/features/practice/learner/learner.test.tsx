@@ -7,7 +7,6 @@ import { usePrefs } from '../../../ui/prefs';
 import { WithWords } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { dueWords } from './due';
-import { leaning } from './GuessPlot';
 import { clockWords } from './HandsLog';
 import { ProgressPage } from './ProgressPage';
 
@@ -32,6 +31,8 @@ const guess = (overPercent: number, at = 0): Guess => ({
   said: 4,
   isSo: 4,
   overPercent,
+  latelyPercent: overPercent,
+  lately: `${overPercent} % too much`,
 });
 
 const PROGRESS: Progress = {
@@ -80,15 +81,6 @@ describe('how far a learner is', () => {
     expect(dueWords({ dueAt: NOW + 90 * DAY, isDue: false }, NOW)).toBe('again in 3 months');
     expect(clockWords(0)).toBe('0:00');
     expect(clockWords(599.9)).toBe('9:59');
-  });
-
-  it('says to which side she errs, by her last few guesses and not by one that slipped', () => {
-    expect(leaning([guess(30), guess(20), guess(25)])).toBe('Lately 25 % too much.');
-    expect(leaning([guess(-10), guess(-20)])).toBe('Lately 15 % too little.');
-    expect(leaning([guess(2), guess(300), guess(-3), guess(1), guess(0)])).toContain('neither');
-    expect(leaning([guess(90), guess(90), ...[1, 2, 3, 4, 5].map(() => guess(0))])).toContain(
-      'neither',
-    );
   });
 
   it('stands kind by kind, with what was guessed', async () => {

@@ -74,7 +74,9 @@ class LearnersApiTest {
         assertThat(guess.path("said").asDouble()).isEqualTo(1);
         assertThat(guess.path("isSo").asDouble()).isEqualTo(isSo);
         assertThat(guess.path("overPercent").asDouble()).isCloseTo(100 * (1 / isSo - 1), within(0.5));
-        assertThat(skill(told, "PACKS").path("knownPercent").asInt()).isGreaterThan(98);
+        assertThat(guess.path("lately").asString()).endsWith("too little");
+        // A day after a first miss by the published scheme: (1 + 19/81 / 0.40255)^-0.5.
+        assertThat(skill(told, "PACKS").path("knownPercent").asInt()).isEqualTo(79);
         assertThat(skill(told, "PACKS").path("dueAt").asLong()).isGreaterThan(System.currentTimeMillis());
         assertThat(api.delete(LEARNERS + "/" + id).status()).isEqualTo(204);
     }

@@ -17,7 +17,8 @@ import java.util.Optional;
  * @param skills every kind of drill, in the order in which they are learned
  */
 public record Training(List<Skill> skills) {
-    static final Duration DAY = Duration.ofDays(1);
+    /** What its times are told in. */
+    public static final Duration DAY = Duration.ofDays(1);
 
     /** So many right answers one after the other lead a level up, and so many missed ones down. */
     private static final int UP = 3;

@@ -8,12 +8,17 @@ import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.training.Hands;
+import gyrotaxis.core.training.Leaning;
 import gyrotaxis.core.training.Skill;
+import gyrotaxis.core.training.Training;
 import gyrotaxis.core.training.Tried;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
@@ -67,7 +72,7 @@ final class LearnerBodies {
     /**
      * How far she is in one kind of drill.
      *
-     * @param knownPercent the chance that she still knows it
+     * @param knownPercent the chance that she still knows it a day from now: right after an answer, wrong ones too, it is known for sure
      * @param dueAt when it is to be asked again, ms since 1970; null before the first try
      */
     record SkillView(
@@ -86,17 +91,41 @@ final class LearnerBodies {
                     s.level(),
                     s.tries(),
                     s.right(),
-                    (int) Math.rint(s.known(now) * PERCENT),
+                    (int) Math.rint(s.known(now.plus(Training.DAY)) * PERCENT),
                     s.isDue(now),
                     s.due().map(Instant::toEpochMilli).orElse(null));
         }
     }
 
-    /** A number that she guessed; {@code overPercent} is how much too much, below 0 where too little. */
-    record GuessView(DrillKind kind, long at, double said, double isSo, int overPercent) {
-        static GuessView of(Tried t, Tried.Guess g) {
-            return new GuessView(
-                    t.kind(), t.at().toEpochMilli(), g.said(), g.isSo(), (int) Math.rint(g.over() * PERCENT));
+    /**
+     * A number that she guessed.
+     *
+     * @param overPercent how much too much, below 0 where too little
+     * @param latelyPercent the middle of the last few of its kind up to it
+     * @param lately that in words
+     */
+    record GuessView(
+            DrillKind kind, long at, double said, double isSo, int overPercent, int latelyPercent, String lately) {
+        /** All that were guessed, the oldest first. */
+        static List<GuessView> of(List<Tried> tried) {
+            Map<DrillKind, List<Tried.Guess>> before = new EnumMap<>(DrillKind.class);
+            List<GuessView> all = new ArrayList<>();
+            for (Tried t : tried) {
+                t.guess().ifPresent(g -> {
+                    List<Tried.Guess> ofKind = before.computeIfAbsent(t.kind(), k -> new ArrayList<>());
+                    ofKind.add(g);
+                    Leaning lately = Leaning.of(ofKind);
+                    all.add(new GuessView(
+                            t.kind(),
+                            t.at().toEpochMilli(),
+                            g.said(),
+                            g.isSo(),
+                            (int) Math.rint(g.over() * PERCENT),
+                            (int) Math.rint(lately.over() * PERCENT),
+                            lately.words()));
+                });
+            }
+            return List.copyOf(all);
         }
     }
 

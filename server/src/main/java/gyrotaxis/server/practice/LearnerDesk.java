@@ -60,9 +60,7 @@ class LearnerDesk {
                 LearnerView.of(learner),
                 SkillView.of(training.next(now), now),
                 training.skills().stream().map(s -> SkillView.of(s, now)).toList(),
-                tried.stream()
-                        .flatMap(t -> t.guess().map(g -> GuessView.of(t, g)).stream())
-                        .toList(),
+                GuessView.of(tried),
                 hands.stream().map(HandsView::of).toList(),
                 LearnerBodies.pacePercent(hands));
     }

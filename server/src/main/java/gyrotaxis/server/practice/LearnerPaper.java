@@ -26,9 +26,6 @@ import org.springframework.stereotype.Component;
 class LearnerPaper {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
-    /** So many of her last guesses tell to which side she errs. */
-    private static final int LAST = 5;
-
     private final Papers papers;
     private final Clock clock;
 
@@ -66,17 +63,8 @@ class LearnerPaper {
         List<String> lines = new ArrayList<>();
         Map<DrillKind, List<GuessView>> byKind =
                 all.stream().collect(Collectors.groupingBy(GuessView::kind, LinkedHashMap::new, Collectors.toList()));
-        byKind.forEach((kind, guesses) -> {
-            List<Integer> last = guesses.subList(Math.max(0, guesses.size() - LAST), guesses.size()).stream()
-                    .map(GuessView::overPercent)
-                    .sorted()
-                    .toList();
-            int middle = last.get(last.size() / 2);
-            String side = middle == 0
-                    ? "neither too much nor too little"
-                    : Math.abs(middle) + " % too " + (middle > 0 ? "much" : "little");
-            lines.add(kind.words() + ": " + guesses.size() + " said, of late " + side + ".");
-        });
+        byKind.forEach((kind, guesses) -> lines.add(kind.words() + ": " + guesses.size() + " said, of late "
+                + guesses.get(guesses.size() - 1).lately() + "."));
         return lines;
     }
 
