@@ -40,6 +40,7 @@ class ArchitectureTest {
             Map.entry("findings", Set.of("plan")),
             Map.entry("balance", Set.of("plan")),
             Map.entry("reckoning", Set.of("plan")),
+            Map.entry("papercap", Set.of("install")),
             Map.entry("compare", Set.of("reckoning")),
             Map.entry("chair", Set.of("balance", "stock")),
             Map.entry("learn", Set.of("chair")),
