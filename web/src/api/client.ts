@@ -13,6 +13,7 @@ import type {
   KeptMethod,
   Lesson,
   Outlook,
+  PaperSize,
   Pattern,
   PracticeHead,
   SavedPlan,
@@ -138,6 +139,8 @@ export const api = {
   /** The plans that were changed last. */
   plans: (most: number) =>
     take(http.GET('/api/plans', { params: { query: { most } } })) as Promise<SavedPlan[]>,
+  cap: (id: string, size: PaperSize) =>
+    take(http.GET('/api/plans/{id}/cap', { params: { path: { id }, query: { size } } })),
   savedPlan: (id: string) =>
     take(http.GET('/api/plans/{id}', { params: { path: { id } } })) as Promise<SavedPlan>,
   planTiles: (client: string[]) =>

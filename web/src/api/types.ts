@@ -1,4 +1,4 @@
-import type { components } from './generated/schema';
+import type { components, operations } from './generated/schema';
 
 type Schemas = components['schemas'];
 
@@ -161,4 +161,5 @@ export type Skill = Schemas['SkillView'];
 export type Guess = Schemas['GuessView'];
 export type HandsTried = Schemas['HandsView'];
 export type KnotTried = Schemas['KnotView'];
+export type PaperSize = NonNullable<operations['cap']['parameters']['query']>['size'] & string;
 export type ReckonedFigure = Schemas['ReckoningView']['figure'];

@@ -11,6 +11,7 @@ import { Switch } from '../../../ui/Switch';
 import { Tick } from '../../../ui/Tick';
 import { clientQuery } from '../../../api/queries';
 import { BenchLength } from './BenchLength';
+import { HeadInPaper } from '../paper/HeadInPaper';
 import { StepFold } from './StepFold';
 import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
 import { useBench, useComputed, useRead } from '../draft/useBench';
@@ -27,6 +28,7 @@ export function HeadStep() {
       <HairlineEntries />
       <Regions />
       {home === 'bench' && <Heads />}
+      {home === 'bench' && <HeadInPaper />}
     </>
   );
 }

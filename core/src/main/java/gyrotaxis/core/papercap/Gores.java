@@ -89,9 +89,9 @@ public final class Gores {
         Flat flat = flats.get(gore);
         double step = Math.max(0, Math.min(STEPS, alpha / most * STEPS));
         int i = Math.min(STEPS - 1, (int) step);
-        Vec2 left = flat.left[i].lerp(flat.left[i + 1], step - i);
-        Vec2 right = flat.right[i].lerp(flat.right[i + 1], step - i);
-        return left.lerp(right, across);
+        Vec2 before = flat.before[i].lerp(flat.before[i + 1], step - i);
+        Vec2 after = flat.after[i].lerp(flat.after[i + 1], step - i);
+        return before.lerp(after, across);
     }
 
     /** The point of the head that is there. */
@@ -179,13 +179,16 @@ public final class Gores {
         return sum;
     }
 
-    /** The corners of a gore's strip on paper, step by step from the middle of the map. */
-    private record Flat(Vec2[] left, Vec2[] right) {}
+    /**
+     * The corners of a gore's strip on paper, step by step from the middle of the map, along the seam before it and that after it.
+     * Seen from outside, tip above, one goes round over her right toward the left.
+     */
+    private record Flat(Vec2[] before, Vec2[] after) {}
 
     private Flat flat(int gore) {
-        Vec2[] left = new Vec2[STEPS + 1];
-        Vec2[] right = new Vec2[STEPS + 1];
-        left[0] = right[0] = new Vec2(0, 0);
+        Vec2[] before = new Vec2[STEPS + 1];
+        Vec2[] after = new Vec2[STEPS + 1];
+        before[0] = after[0] = new Vec2(0, 0);
         Vec3 tip = onHead(gore, 0, 0);
         Vec3 l = onHead(gore, 0, most / STEPS);
         Vec3 r = onHead(gore, 1, most / STEPS);
@@ -193,34 +196,34 @@ public final class Gores {
         double a = tip.distance(l);
         double b = tip.distance(r);
         double between = Math.acos((a * a + b * b - l.distance(r) * l.distance(r)) / (2 * a * b));
-        left[1] = new Vec2(-Math.sin(between / 2), -Math.cos(between / 2)).times(a);
-        right[1] = new Vec2(Math.sin(between / 2), -Math.cos(between / 2)).times(b);
+        before[1] = new Vec2(Math.sin(between / 2), -Math.cos(between / 2)).times(a);
+        after[1] = new Vec2(-Math.sin(between / 2), -Math.cos(between / 2)).times(b);
         for (int i = 1; i < STEPS; i++) {
             Vec3 nextL = onHead(gore, 0, most * (i + 1) / STEPS);
             Vec3 nextR = onHead(gore, 1, most * (i + 1) / STEPS);
             // From either diagonal: two strips of triangles are possible, and taking the one, then the other, turns
             // neither way.
             if (i % 2 == 0) {
-                right[i + 1] = beyond(left[i], right[i], l.distance(nextR), r.distance(nextR));
-                left[i + 1] = beyond(left[i], right[i + 1], l.distance(nextL), nextR.distance(nextL));
+                after[i + 1] = beyond(before[i], after[i], l.distance(nextR), r.distance(nextR));
+                before[i + 1] = beyond(before[i], after[i + 1], l.distance(nextL), nextR.distance(nextL));
             } else {
-                left[i + 1] = beyond(left[i], right[i], l.distance(nextL), r.distance(nextL));
-                right[i + 1] = beyond(left[i + 1], right[i], nextL.distance(nextR), r.distance(nextR));
+                before[i + 1] = beyond(before[i], after[i], l.distance(nextL), r.distance(nextL));
+                after[i + 1] = beyond(before[i + 1], after[i], nextL.distance(nextR), r.distance(nextR));
             }
             l = nextL;
             r = nextR;
         }
-        return new Flat(left, right);
+        return new Flat(before, after);
     }
 
-    /** The point that is so far from two others, on the side away from the middle of the map: to the right of the way from one to the other. */
+    /** The point that is so far from two others, on the side away from the middle of the map: to the left of the way from one to the other. */
     private static Vec2 beyond(Vec2 a, Vec2 b, double fromA, double fromB) {
         Vec2 way = b.minus(a);
         double d = way.norm();
         double along = (fromA * fromA - fromB * fromB + d * d) / (2 * d);
         double off = Math.sqrt(Math.max(0, fromA * fromA - along * along));
         Vec2 on = way.times(1 / d);
-        return a.plus(on.times(along)).plus(new Vec2(on.y(), -on.x()).times(off));
+        return a.plus(on.times(along)).plus(new Vec2(-on.y(), on.x()).times(off));
     }
 
     /** The hairline's angle from the middle of the map by turn. */

@@ -7,6 +7,7 @@ import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Landmark;
@@ -33,6 +34,12 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
     /** So short a bit of a line across a seam is left away, mm. */
     private static final double TINY_MM = 0.2;
 
+    /** A row is named so far behind its start, mm. */
+    private static final double NAMED_MM = 14;
+
+    /** Words keep from the edges of their piece, in parts of it. */
+    private static final Interval WITHIN = new Interval(0.25, 0.96);
+
     private static final double HUNDRED = 100;
 
     /** What a line is. */
@@ -53,7 +60,7 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
     public record Word(String text, Vec2 at) {}
 
     /**
-     * One piece of paper; the middle of the map at its tip in the origin, the hairline below it.
+     * One piece of paper as it is seen from outside; the middle of the map at its tip in the origin, the hairline below it.
      *
      * @param number from 1
      * @param rim what is cut, all round
@@ -61,8 +68,8 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
      * @param stations where shares are hooked
      * @param marks ticks on its seams, each from the seam inward
      * @param words names of rows and places
-     * @param seams numbers of the seams to its left and right, each beside its seam
-     * @param seamMm how long both of its seams are on the head, left and right, mm
+     * @param seams numbers of the seams before and after it, each beside its seam
+     * @param seamMm how long both of its seams are on the head, mm
      */
     public record Piece(
             int number,
@@ -103,7 +110,7 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
         }
         for (Row row : foundation.rows()) {
             drawing.draw(Line.ROW, row.path());
-            drawing.write(row.id().toString(), row.path().spaceAt(Math.min(12, row.lengthMm() / 2)));
+            drawing.write(row.id().toString(), row.path().spaceAt(Math.min(NAMED_MM, row.lengthMm() / 2)));
         }
         for (Landmark landmark : Landmark.values()) {
             drawing.write(landmark.words(), scalp.at(landmark));
@@ -145,9 +152,12 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
             }
         }
 
+        /** Where its place is, but not over the edge of the piece. */
         void write(String text, Vec3 p) {
             Gores.In at = gores.in(p);
-            words.get(at.gore()).add(new Word(text, gores.onPaper(at)));
+            double across = WITHIN.clamp(at.across());
+            double alpha = Math.min(at.alpha(), WITHIN.max() * gores.rimAt(at.gore(), across));
+            words.get(at.gore()).add(new Word(text, gores.onPaper(at.gore(), across, alpha)));
         }
 
         void draw(Line line, Path path) {
@@ -192,25 +202,25 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
 
         Piece piece(int k) {
             List<Vec2> rim = new ArrayList<>();
-            double left = gores.rimAt(k, 0);
-            double right = gores.rimAt(k, 1);
+            double before = gores.rimAt(k, 0);
+            double after = gores.rimAt(k, 1);
             for (int i = 0; i <= SEAM_STEPS; i++) {
-                rim.add(gores.onPaper(k, 0, left * i / SEAM_STEPS));
+                rim.add(gores.onPaper(k, 0, before * i / SEAM_STEPS));
             }
             for (int i = 1; i < RIM_STEPS; i++) {
                 double across = (double) i / RIM_STEPS;
                 rim.add(gores.onPaper(k, across, gores.rimAt(k, across)));
             }
             for (int i = SEAM_STEPS; i > 0; i--) {
-                rim.add(gores.onPaper(k, 1, right * i / SEAM_STEPS));
+                rim.add(gores.onPaper(k, 1, after * i / SEAM_STEPS));
             }
             int next = (k + 1) % gores.count();
             List<List<Vec2>> marks = new ArrayList<>();
-            marks(marks, k, 0, left, gores.seamMm(k));
-            marks(marks, k, 1, right, gores.seamMm(next));
+            marks(marks, k, 0, before, gores.seamMm(k));
+            marks(marks, k, 1, after, gores.seamMm(next));
             List<Word> seams = List.of(
-                    new Word(String.valueOf(k + 1), gores.onPaper(k, 0.14, left * 0.72)),
-                    new Word(String.valueOf(next + 1), gores.onPaper(k, 0.86, right * 0.72)));
+                    new Word(String.valueOf(k + 1), gores.onPaper(k, 0.14, before * 0.72)),
+                    new Word(String.valueOf(next + 1), gores.onPaper(k, 0.86, after * 0.72)));
             return new Piece(
                     k + 1,
                     rim,

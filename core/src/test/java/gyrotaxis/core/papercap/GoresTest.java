@@ -82,11 +82,28 @@ class GoresTest {
                 for (double part = 0.05; part < 0.95; part += 0.05) {
                     double alpha = part * gores.rimAt(k, across);
                     Vec2 p = gores.onPaper(k, across, alpha);
-                    Vec2 right = gores.onPaper(k, across + 0.1, alpha).minus(p);
+                    Vec2 on = gores.onPaper(k, across + 0.1, alpha).minus(p);
                     Vec2 down = gores.onPaper(k, across, alpha + 0.02).minus(p);
-                    assertThat(down.x() * right.y() - down.y() * right.x()).isPositive();
+                    assertThat(down.x() * on.y() - down.y() * on.x()).isNegative();
                 }
             }
+        }
+    }
+
+    /** Printed on its outside: what turns to the left on the head, seen from outside, turns to the left on paper. */
+    @Test
+    void paperIsNoMirrorImage() {
+        Gores gores = Gores.of(SCALP, Gores.USUAL);
+        for (int k = 0; k < gores.count(); k++) {
+            double alpha = 0.5 * gores.rimAt(k, 0.5);
+            Vec3 p = gores.onHead(k, 0.5, alpha);
+            Vec3 q = gores.onHead(k, 0.7, alpha);
+            Vec3 r = gores.onHead(k, 0.5, alpha + 0.05);
+            double head = q.minus(p).cross(r.minus(p)).dot(SCALP.surface().normal(p));
+            Vec2 a = gores.onPaper(k, 0.5, alpha);
+            Vec2 b = gores.onPaper(k, 0.7, alpha).minus(a);
+            Vec2 c = gores.onPaper(k, 0.5, alpha + 0.05).minus(a);
+            assertThat(Math.signum(b.x() * c.y() - b.y() * c.x())).isEqualTo(Math.signum(head));
         }
     }
 

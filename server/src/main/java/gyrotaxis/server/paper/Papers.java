@@ -2,6 +2,7 @@ package gyrotaxis.server.paper;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -33,14 +34,31 @@ public class Papers {
 
     private final TemplateEngine templates = new TemplateEngine();
 
+    private final TemplateEngine drawings = new TemplateEngine();
+
     Papers() {
+        templates.setTemplateResolver(found(".xhtml", TemplateMode.HTML));
+        drawings.setTemplateResolver(found(".svg", TemplateMode.XML));
+        XRLog.setLoggingEnabled(false);
+    }
+
+    private static ClassLoaderTemplateResolver found(String suffix, TemplateMode mode) {
         ClassLoaderTemplateResolver found = new ClassLoaderTemplateResolver();
         found.setPrefix("papers/");
-        found.setSuffix(".xhtml");
-        found.setTemplateMode(TemplateMode.HTML);
+        found.setSuffix(suffix);
+        found.setTemplateMode(mode);
         found.setCharacterEncoding("UTF-8");
-        templates.setTemplateResolver(found);
-        XRLog.setLoggingEnabled(false);
+        return found;
+    }
+
+    /**
+     * A drawing, SVG.
+     *
+     * @param template which, of those under {@code papers}
+     * @param values what is written into it; whatever is text is written as such
+     */
+    public String svg(String template, Map<String, Object> values) {
+        return drawings.process(template, new Context(Locale.UK, values));
     }
 
     /**
@@ -48,7 +66,7 @@ public class Papers {
      *
      * @param template which, of those under {@code papers}
      * @param values what is written into it; whatever is text is written as such
-     * @return as many A4 pages as it takes, PDF
+     * @return as many pages as it takes, PDF
      */
     public byte[] pdf(String template, Map<String, Object> values) {
         String page = templates.process(template, new Context(Locale.UK, values));
@@ -59,6 +77,7 @@ public class Papers {
             builder.useFont(() -> font(BOLD), FAMILY, HEAVY, FontStyle.NORMAL, true);
             builder.usePdfUaAccessibility(true);
             builder.useFastMode();
+            builder.useSVGDrawer(new BatikSVGDrawer());
             builder.withHtmlContent(page, null);
             builder.toStream(pdf);
             builder.run();

@@ -1,0 +1,115 @@
+package gyrotaxis.server.printing;
+
+import gyrotaxis.core.papercap.Gores;
+import gyrotaxis.core.papercap.PaperCap;
+import gyrotaxis.core.papercap.PaperSheets;
+import gyrotaxis.core.papercap.PaperSize;
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.Planned;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.Piece;
+import gyrotaxis.server.shelf.ForWhom;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The head of a plan as a cap of paper. */
+@RestController
+@RequestMapping("/api/plans/{id}/cap")
+class CapController {
+    private static final String SVG = "image/svg+xml";
+
+    private final PlanDesk plans;
+    private final Planning planning;
+    private final ForWhom names;
+    private final CapPaper paper;
+
+    CapController(PlanDesk plans, Planning planning, ForWhom names, CapPaper paper) {
+        this.plans = plans;
+        this.planning = planning;
+        this.names = names;
+        this.paper = paper;
+    }
+
+    /**
+     * What there is to print.
+     *
+     * @param sheets how many
+     * @param told how near paper comes to the head
+     */
+    record CapView(int sheets, List<Piece> told) {}
+
+    @GetMapping
+    CapView cap(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") PaperSize size,
+            @RequestParam(defaultValue = "16") int pieces) {
+        PaperCap cap = capOf(id, pieces);
+        return new CapView(PaperSheets.of(cap, size).sheets().size(), Piece.of(cap.strainWords()));
+    }
+
+    /** All sheets. */
+    @GetMapping(value = "/sheets.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> capSheets(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "A4") PaperSize size,
+            @RequestParam(defaultValue = "16") int pieces) {
+        String title = title(id);
+        return file(title + ", paper cap.pdf", paper.pdf(title, capOf(id, pieces), size));
+    }
+
+    /** One sheet, from 1. */
+    @GetMapping(value = "/sheets/{sheet}.svg", produces = SVG)
+    ResponseEntity<byte[]> capSheet(
+            @PathVariable UUID id,
+            @PathVariable int sheet,
+            @RequestParam(defaultValue = "A4") PaperSize size,
+            @RequestParam(defaultValue = "16") int pieces) {
+        PaperCap cap = capOf(id, pieces);
+        if (sheet < 1 || sheet > PaperSheets.of(cap, size).sheets().size()) {
+            throw new NotFound("There is no such sheet.");
+        }
+        String title = title(id);
+        byte[] svg = paper.svg(title, cap, size, sheet).getBytes(StandardCharsets.UTF_8);
+        return file(title + ", paper cap " + sheet + ".svg", svg);
+    }
+
+    private PaperCap capOf(UUID id, int pieces) {
+        Fields fields = new Fields();
+        int count = fields.whole("pieces", "How many pieces", pieces, Gores.COUNT);
+        Planned planned = plans.planned(id).orElseThrow(() -> new NotFound("No plan has this number."));
+        return fields.orRefuse(() -> {
+            InstallPlan plan = planning.plan(planned.brief(), Optional.of(id));
+            return PaperCap.of(plan.scalp(), plan.foundation(), plan.stations(), count);
+        });
+    }
+
+    private String title(UUID id) {
+        ForWhom.Named named = names.named(Set.of(id)).getOrDefault(id, ForWhom.Named.NOBODY);
+        return named.client() + ", " + named.plan();
+    }
+
+    private static ResponseEntity<byte[]> file(String name, byte[] content) {
+        String disposition = ContentDisposition.attachment()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
+                .body(content);
+    }
+}

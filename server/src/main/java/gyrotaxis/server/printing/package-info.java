@@ -1,0 +1,7 @@
+/** What of a plan is printed: the head as a cap of paper at its true size. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "plans", "planning", "paper"})
+package gyrotaxis.server.printing;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
