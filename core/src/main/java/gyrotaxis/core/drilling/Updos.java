@@ -10,6 +10,7 @@ import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.wear.UpdoView;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,8 +21,11 @@ import java.util.stream.Collectors;
 
 /** Which updos a head carries as it is laid and hooked. */
 final class Updos implements Maker {
+    /** One way more than this is asked about at the first level, and one more at each. */
+    private static final int FEWEST = 2;
+
     /** No way is asked about whose bare edge is nearer than this to what is hidden, at the first level and at the last. */
-    private static final double PLAINLY = 0.12;
+    private static final double PLAINLY = 0.09;
 
     private static final double HARDLY = 0.03;
 
@@ -29,8 +33,16 @@ final class Updos implements Maker {
     public Optional<Drill> make(Draft draft) {
         InstallPlan plan = draft.edgedHead();
         double margin = draft.narrowing(PLAINLY, HARDLY);
-        List<UpdoView> clear = plan.updos().stream()
+        int asked = Math.min(plan.updos().size(), FEWEST + draft.level());
+        List<UpdoView> plain = plan.updos().stream()
                 .filter(v -> Math.abs(v.bareShare() - UpdoView.MOST_BARE) >= margin)
+                .toList();
+        if (plain.size() < asked) {
+            // Of fewer ways a guess is right more often than it was a level before.
+            return Optional.empty();
+        }
+        List<UpdoView> clear = draft.by().some(plain, asked).stream()
+                .sorted(Comparator.comparing(UpdoView::way))
                 .toList();
         Map<String, UpdoView> byId = clear.stream().collect(toMap(v -> v.way().name(), Function.identity()));
         TreeSet<String> right = clear.stream()

@@ -36,9 +36,6 @@ import org.junit.jupiter.params.provider.EnumSource;
 class DrillsTest {
     private static final int SEEDS = Integer.getInteger("drills", 8);
 
-    /** A guess is right so much more often than it should, by chance, of as few seeds as are usual. */
-    private static final double BY_CHANCE = 0.5 / Math.sqrt(SEEDS);
-
     private final Drills drills = new Drills(new Planner());
 
     @ParameterizedTest
@@ -59,7 +56,14 @@ class DrillsTest {
             guessed.add(right / (double) SEEDS);
         }
         System.out.printf("%s: a guess is right %s of %d, by level%n", kind, guessed, SEEDS);
-        assertThat(guessed.get(guessed.size() - 1)).isLessThanOrEqualTo(guessed.get(0) + BY_CHANCE);
+        double first = guessed.get(0);
+        double last = guessed.get(guessed.size() - 1);
+        assertThat(last).isLessThanOrEqualTo(first + byChance((first + last) / 2));
+    }
+
+    /** So much may two counts of as many seeds differ: three standard errors of their difference. */
+    private static double byChance(double part) {
+        return 3 * Math.sqrt(2 * part * (1 - part) / SEEDS);
     }
 
     /** Of what is said to have one right answer no other is accepted, and of several neither fewer nor more. */
