@@ -258,6 +258,16 @@ export const api = {
     take(http.POST('/api/stock/movements', { body })),
   countStock: (body: Body<'/api/stock/counts', 'post'>) =>
     take(http.POST('/api/stock/counts', { body })),
+  /** Reads a table as a count of the shelf; it is put down only if that is asked. */
+  stockTable: (file: Blob, keep: boolean) =>
+    take(
+      http.POST('/api/stock/table', {
+        params: { query: { keep } },
+        body: file as never,
+        bodySerializer: (b: unknown) => b as Blob,
+        headers: { 'Content-Type': 'text/csv' },
+      }),
+    ),
   setAside: (planId: string, body: Body<'/api/stock/aside/{planId}', 'put'>) =>
     take(http.PUT('/api/stock/aside/{planId}', { params: { path: { planId } }, body })),
   leadDays: (body: Body<'/api/stock/suppliers', 'put'>) =>

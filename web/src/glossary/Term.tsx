@@ -7,11 +7,23 @@ import { entryOf, glossed } from './find';
 import type { Entry } from './glossary';
 
 /** A word of the trade that tells what is meant by it. */
-export function Term({ entry, children }: { entry: Entry; children: ReactNode }) {
+export function Term({
+  entry,
+  label,
+  children,
+}: {
+  entry: Entry;
+  /** What the key is called where its text alone might be another key's. */
+  label?: string;
+  children: ReactNode;
+}) {
   const english = usePrefs((p) => p.english);
   return (
     <Popover.Root>
-      <Popover.Trigger className="underline decoration-edge decoration-dotted underline-offset-4 hover:decoration-ink">
+      <Popover.Trigger
+        aria-label={label}
+        className="underline decoration-edge decoration-dotted underline-offset-4 hover:decoration-ink"
+      >
         {children}
       </Popover.Trigger>
       <Popover.Portal>
@@ -53,7 +65,9 @@ export function WordsOf({ ids, className = '' }: { ids: readonly string[]; class
       {ids.map(entryOf).map((e, i) => (
         <span key={e.id}>
           {i > 0 && ', '}
-          <Term entry={e}>{e.term}</Term>
+          <Term entry={e} label={`${e.term}, what it means`}>
+            {e.term}
+          </Term>
         </span>
       ))}
     </p>

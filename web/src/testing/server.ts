@@ -31,6 +31,8 @@ const json = (status: number, body: unknown) =>
     headers: { 'Content-Type': status < 400 ? 'application/json' : 'application/problem+json' },
   });
 
+const isJson = (request: Request) => request.headers.get('Content-Type')?.includes('json') ?? false;
+
 export async function answerRequest(request: Request): Promise<Response> {
   const text = await request.text();
   const url = new URL(request.url);
@@ -38,7 +40,7 @@ export async function answerRequest(request: Request): Promise<Response> {
     method: request.method,
     path: url.pathname,
     query: url.searchParams,
-    body: text === '' ? undefined : JSON.parse(text),
+    body: text === '' ? undefined : isJson(request) ? JSON.parse(text) : text,
   };
   asked.push(one);
   const respond = routes.get(`${one.method} ${one.path}`);

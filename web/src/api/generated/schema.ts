@@ -1412,6 +1412,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["countedByTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stockTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stopping": {
         parameters: {
             query?: never;
@@ -2337,6 +2369,12 @@ export interface components {
             /** @enum {string} */
             value: "STRAIGHT" | "SWITCHBACK" | "CROSS_TIED" | "SPIRAL" | "CAPPED" | "WEFTED";
             words: string;
+        };
+        Fault: {
+            column: string;
+            /** Format: int32 */
+            line: number;
+            reason: string;
         };
         FigureView: {
             /** @enum {string} */
@@ -4349,6 +4387,27 @@ export interface components {
         SwitchBody: {
             digits: string;
             memberId: string;
+        };
+        TableChange: {
+            /** Format: double */
+            is: number;
+            /** Format: int32 */
+            line: number;
+            unit: string;
+            /** Format: double */
+            was: number;
+            words: string;
+        };
+        TableRead: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            changes: components["schemas"]["TableChange"][];
+            faults: components["schemas"]["Fault"][];
+            isKept: boolean;
+            /** Format: int32 */
+            left: number;
         };
         TailBody: {
             /** Format: double */
@@ -7251,6 +7310,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StockView"];
+                };
+            };
+        };
+    };
+    countedByTable: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableRead"];
+                };
+            };
+        };
+    };
+    stockTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };

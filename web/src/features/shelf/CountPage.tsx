@@ -7,6 +7,7 @@ import { newId } from '../../lib/id';
 import { Button } from '../../ui/Button';
 import { CONTROL } from '../../ui/Field';
 import { hairLinesQuery, stockQuery } from './shelf.queries';
+import { CountByTable } from './CountByTable';
 import { ShelfLinks } from './ShelfLinks';
 import { useStock } from './useStock';
 
@@ -39,6 +40,7 @@ export function CountPage() {
         </div>
         <ShelfLinks />
       </header>
+      <CountByTable />
       {rows.length === 0 && <p className="text-soft">There is nothing to count yet.</p>}
       <ul className="flex max-w-3xl flex-col divide-y divide-line">
         {rows.map((r) => (

@@ -6,6 +6,8 @@ import gyrotaxis.core.stock.Good;
 import gyrotaxis.server.Api.Answer;
 import gyrotaxis.server.stock.Ledger;
 import java.io.IOException;
+import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Instant;
 import java.util.List;
@@ -265,5 +267,97 @@ class StockApiTest {
         assertThat(List.of(api.put("/api/stock/suppliers", "{\"name\":\"x\",\"leadDays\":99}")
                         .status()))
                 .containsExactly(422);
+    }
+
+    private static Answer counted(String table, boolean isKept) {
+        return counted(table.getBytes(StandardCharsets.UTF_8), isKept);
+    }
+
+    private static Answer counted(byte[] table, boolean isKept) {
+        return api.answer(api.signed("/api/stock/table?keep=" + isKept)
+                .header("Content-Type", "text/csv")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(table))
+                .build());
+    }
+
+    /** What goes out comes in again and changes nothing; a figure that was changed in it is a count. */
+    @Test
+    void theShelfGoesOutAsATableAndComesInAsACount() {
+        String table = api.get("/api/stock/table.csv").text();
+        JsonNode same = counted(table, true).json();
+        assertThat(same.path("faults")).isEmpty();
+        assertThat(same.path("added").asInt() + same.path("changed").asInt()).isZero();
+        assertThat(same.path("left").asInt()).isGreaterThan(8);
+
+        String name = api.get("/api/hair-lines")
+                .json()
+                .valueStream()
+                .filter(l -> l.path("id").asString().equals(line))
+                .findFirst()
+                .orElseThrow()
+                .path("name")
+                .asString();
+        // As a spreadsheet of another country writes it.
+        String counts = "kind;hair;colour;lot;loops in a pack;state;which;amount;unit\r\n" + "Packs;" + name
+                + ";;=A1;24;;;3,0;pack\r\nloops;" + name.toUpperCase() + ";;B2;;washed, for the back;;7,5;loop\r\n";
+        JsonNode before = api.get("/api/stock").json();
+        JsonNode told = counted(counts, false).json();
+        assertThat(told.path("isKept").asBoolean()).isFalse();
+        assertThat(told.path("faults")).isEmpty();
+        assertThat(told.path("added").asInt()).isEqualTo(2);
+        assertThat(told.at("/changes/1/is").asDouble()).isEqualTo(7.5);
+        assertThat(api.get("/api/stock").json()).isEqualTo(before);
+        assertThat(counted(counts, true).json().path("isKept").asBoolean()).isTrue();
+        JsonNode again = counted(counts, true).json();
+        assertThat(again.path("left").asInt())
+                .as("a second time nothing is doubled")
+                .isEqualTo(2);
+        assertThat(api.get("/api/stock/table.csv").text()).contains("'=A1");
+        assertThat(counted(api.get("/api/stock/table.csv").text(), false)
+                        .json()
+                        .path("left")
+                        .asInt())
+                .isEqualTo(same.path("left").asInt() + 2);
+        // And back, for whoever comes after.
+        assertThat(counted(counts.replace("3,0", "0").replace("7,5", "0"), true)
+                        .json()
+                        .path("changed")
+                        .asInt())
+                .isEqualTo(2);
+    }
+
+    /** Every fault with its line and what would be right; and where anything is wrong nothing is done. */
+    @Test
+    void aTableWithFaultsIsReadToItsEndAndNotPutDown() {
+        JsonNode before = api.get("/api/stock").json();
+        String name = api.get("/api/hair-lines").json().get(0).path("name").asString();
+        JsonNode told = counted(
+                        "kind,hair,colour,lot,loops in a pack,state,which,amount,unit\n"
+                                + "packs," + name + ",,X,24,,,4,pack\n"
+                                + "boxes," + name + ",,,,,,1,\n"
+                                + "packs,Nobody's Hair,,,,,,1,\n"
+                                + "packs," + name + ",no such colour,,,,,1,\n"
+                                + "packs," + name + ",,X,24,,,a few,\n"
+                                + "packs," + name + ",,X,24,,,5,\n"
+                                + "thread,,,,,,black,,\n"
+                                + "loops," + name + ",,,,spotless,,-1,\n",
+                        true)
+                .json();
+        assertThat(told.path("isKept").asBoolean()).isFalse();
+        assertThat(told.path("faults")
+                        .valueStream()
+                        .map(f ->
+                                f.path("line").asInt() + " " + f.path("column").asString()))
+                .containsExactly("3 kind", "4 hair", "5 colour", "6 amount", "7 ", "8 amount", "9 state");
+        assertThat(told.at("/faults/0/reason").asString()).contains("boxes").contains("packs, loops");
+        assertThat(told.at("/faults/4/reason").asString()).contains("line 2");
+        assertThat(api.get("/api/stock").json()).isEqualTo(before);
+        assertThat(counted(new byte[] {'P', 'K', 3, 4, 0, 0}, true)
+                        .json()
+                        .at("/faults/0/reason")
+                        .asString())
+                .contains("no table");
+        assertThat(counted(new byte[11_000_000], true).status()).isEqualTo(413);
+        assertThat(api.post("/api/stock/table", "{}").status()).isEqualTo(415);
     }
 }

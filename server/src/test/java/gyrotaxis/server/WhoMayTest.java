@@ -103,7 +103,9 @@ class WhoMayTest {
         return api.answer(api.signed(path)
                 .header(
                         "Content-Type",
-                        path.contains("/pictures/") || path.endsWith("/still") ? "image/png" : "application/json")
+                        path.contains("/pictures/") || path.endsWith("/still")
+                                ? "image/png"
+                                : path.endsWith("/table") ? "text/csv" : "application/json")
                 .method(method, BodyPublishers.ofString("{}"))
                 .build());
     }

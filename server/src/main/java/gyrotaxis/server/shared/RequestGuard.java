@@ -35,6 +35,11 @@ final class RequestGuard extends OncePerRequestFilter {
     /** A picture straight from a telephone or a camera. */
     static final long MAX_PICTURE_BYTES = 24 * 1024 * 1024;
 
+    /** A table of everything on the shelf. */
+    static final long MAX_TABLE_BYTES = 10_000_000;
+
+    private static final String TABLE = "/api/stock/table";
+    private static final String CSV = "text/csv";
     private static final Pattern PICTURE = Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)");
     private static final Set<String> PICTURES = Set.of("image/png", "image/jpeg", "image/webp");
     private static final String ERROR_PAGE = "/error";
@@ -51,7 +56,8 @@ final class RequestGuard extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         boolean isPicture = PICTURE.matcher(request.getServletPath()).matches();
-        long most = isPicture ? MAX_PICTURE_BYTES : MAX_BODY_BYTES;
+        boolean isTable = request.getServletPath().equals(TABLE);
+        long most = isPicture ? MAX_PICTURE_BYTES : isTable ? MAX_TABLE_BYTES : MAX_BODY_BYTES;
         if (!hosts.contains(request.getServerName())) {
             refuse(response, HttpServletResponse.SC_MISDIRECTED_REQUEST, "This server does not answer to that name.");
         } else if (request.getContentLengthLong() > most) {
@@ -61,7 +67,9 @@ final class RequestGuard extends OncePerRequestFilter {
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
                     "Only PNG, JPEG and WebP pictures can be kept.");
-        } else if (!isPicture && !isJsonOrNothing(request)) {
+        } else if (isTable && !CSV.equals(request.getContentType())) {
+            refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Only a table can be read here: text/csv.");
+        } else if (!isPicture && !isTable && !isJsonOrNothing(request)) {
             refuse(
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
@@ -70,7 +78,7 @@ final class RequestGuard extends OncePerRequestFilter {
             // Where the server sends itself when something failed; of no use to anybody who asks for it.
             refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing here.");
         } else {
-            chain.doFilter(new Limited(request, most, !isPicture), response);
+            chain.doFilter(new Limited(request, most, !isPicture && !isTable), response);
         }
     }
 

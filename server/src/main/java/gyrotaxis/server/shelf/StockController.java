@@ -1,5 +1,6 @@
 package gyrotaxis.server.shelf;
 
+import gyrotaxis.server.shelf.StockTable.TableRead;
 import gyrotaxis.server.shelf.StockViews.AsideBody;
 import gyrotaxis.server.shelf.StockViews.CountBody;
 import gyrotaxis.server.shelf.StockViews.LeadBody;
@@ -9,6 +10,9 @@ import gyrotaxis.server.shelf.StockViews.StockView;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -24,8 +28,25 @@ import org.springframework.web.bind.annotation.RestController;
 class StockController {
     private final StockDesk desk;
 
-    StockController(StockDesk desk) {
+    private final StockTable table;
+
+    StockController(StockDesk desk, StockTable table) {
         this.desk = desk;
+        this.table = table;
+    }
+
+    /** All that is on the shelf, for a spreadsheet. */
+    @GetMapping(value = "/table.csv", produces = "text/csv")
+    ResponseEntity<byte[]> stockTable() {
+        String name =
+                ContentDisposition.attachment().filename("shelf.csv").build().toString();
+        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, name).body(table.written());
+    }
+
+    /** Reads such a table as a count, and says what it would change; it is put down if that is asked, all or nothing. */
+    @PostMapping(value = "/table", consumes = "text/csv")
+    TableRead countedByTable(@RequestBody byte[] file, @RequestParam(defaultValue = "false") boolean keep) {
+        return table.read(file, keep);
     }
 
     @GetMapping

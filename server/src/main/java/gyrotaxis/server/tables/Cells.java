@@ -33,6 +33,11 @@ public final class Cells {
         this.faults = faults;
     }
 
+    /** The same row, with what is wrong put elsewhere. */
+    public Cells noting(List<Fault> elsewhere) {
+        return new Cells(table, row, line, elsewhere);
+    }
+
     /** What stands in a column, without the spaces about it. */
     public String text(String column) {
         return row.get(table.columns().indexOf(column)).strip();
