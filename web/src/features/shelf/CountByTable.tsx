@@ -33,7 +33,7 @@ export function CountByTable() {
       <a
         href="/api/stock/table.csv"
         download
-        className="inline-flex min-h-10 items-center gap-1.5 rounded-md border border-edge bg-sheet px-3 hover:bg-well"
+        className="inline-flex min-h-8 items-center gap-1.5 rounded-md border border-edge bg-sheet px-3 text-sm hover:bg-well"
       >
         <FileDown size={16} aria-hidden /> The shelf as a table (CSV)
       </a>
