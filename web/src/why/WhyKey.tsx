@@ -11,10 +11,15 @@ interface Props {
   children?: string | undefined;
   /** How it comes about; made once it is asked. */
   told: ReactNode;
+  /** Whether it stands in a narrow column of figures, beside which there is room: none of them is covered then. */
+  isInColumn?: boolean | undefined;
 }
 
+/** From a key in a column to beyond its edge, points. */
+const BESIDE = 72;
+
 /** A key beside a figure that tells how it comes about. */
-export function WhyKey({ words, children = 'why?', told }: Props) {
+export function WhyKey({ words, children = 'why?', told, isInColumn = false }: Props) {
   return (
     <Popover.Root>
       <Popover.Trigger
@@ -25,7 +30,8 @@ export function WhyKey({ words, children = 'why?', told }: Props) {
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          sideOffset={6}
+          side={isInColumn ? 'left' : 'bottom'}
+          sideOffset={isInColumn ? BESIDE : 6}
           collisionPadding={8}
           aria-label={`How it comes about: ${words}`}
           className="z-60 w-88 max-w-[calc(100vw-1rem)] rounded-lg border border-edge bg-sheet p-4 shadow-xl"

@@ -12,12 +12,17 @@ interface Props {
   /** What the plan is made of; that of the kept plan if left out. */
   brief?: Brief;
   planId?: string | undefined;
+  isInColumn?: boolean;
 }
 
 /** A key beside a figure of a plan that tells how it comes about, with the values it was reckoned from. */
-export function WhyOfPlan({ figure, words, children, brief, planId }: Props) {
+export function WhyOfPlan({ figure, words, children, brief, planId, isInColumn }: Props) {
   return (
-    <WhyKey words={words} told={<Reckoned figure={figure} brief={brief} planId={planId} />}>
+    <WhyKey
+      isInColumn={isInColumn}
+      words={words}
+      told={<Reckoned figure={figure} brief={brief} planId={planId} />}
+    >
       {children}
     </WhyKey>
   );

@@ -26,17 +26,19 @@ export function Count({ shown, outlook, tell, onOptions }: Props) {
   return (
     <div className="flex flex-col">
       <div className="border-b border-line px-4 py-3">
-        <p className="flex justify-between gap-2 text-sm text-soft">
-          to go
-          {outlook && <WhyKey words="minutes to go" told={<Steps steps={outlook.whyMinutes} />} />}
-        </p>
+        <p className="text-sm text-soft">to go</p>
         <p className="text-5xl leading-none font-semibold tracking-tight">
           {formatMinutes(Math.round(minutes))}
         </p>
-        {outlook && outlook.minutesLeft.high - outlook.minutesLeft.low >= 10 && (
-          <p className="mt-1 text-sm text-soft">
-            {formatMinutes(Math.round(outlook.minutesLeft.low))} to{' '}
-            {formatMinutes(Math.round(outlook.minutesLeft.high))}
+        {outlook && (
+          <p className="mt-1 flex justify-between gap-2 text-sm text-soft">
+            {outlook.minutesLeft.high - outlook.minutesLeft.low >= 10 && (
+              <span>
+                {formatMinutes(Math.round(outlook.minutesLeft.low))} to{' '}
+                {formatMinutes(Math.round(outlook.minutesLeft.high))}
+              </span>
+            )}
+            <WhyKey words="minutes to go" told={<Steps steps={outlook.whyMinutes} />} />
           </p>
         )}
       </div>

@@ -88,9 +88,7 @@ function Told({ read }: { read: TableRead }) {
   if (read.faults.length > 0) {
     return (
       <>
-        <p className="font-semibold text-chalk">
-          Nothing is put down as long as {plural(read.faults.length, 'line')} cannot be read.
-        </p>
+        <p className="font-semibold text-chalk">Nothing is put down until this is mended.</p>
         <ul className="mt-2 space-y-1">
           {read.faults.slice(0, MOST_FAULTS).map((f, i) => (
             <li key={i} className="border-l-2 border-chalk pl-2 leading-snug">

@@ -14,5 +14,5 @@ interface Props {
 export function Why(props: Props) {
   const brief = useBench((b) => b.brief);
   const planId = useBench((b) => b.planId);
-  return <WhyOfPlan brief={brief} planId={planId} {...props} />;
+  return <WhyOfPlan isInColumn brief={brief} planId={planId} {...props} />;
 }

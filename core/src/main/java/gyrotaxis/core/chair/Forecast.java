@@ -150,14 +150,17 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
         }
         steps.add(Sentence.of(
                 "On the head since: ", loops(Math.max(0, in - seen)), "; to be hooked yet: ", loops(toDo), "."));
-        steps.add(Sentence.of(
-                "Together ",
-                loops(total.likely()),
-                ", ",
-                loops(total.low()),
-                " to ",
-                loops(total.high()),
-                " while so little was seen."));
+        Sentence together = Sentence.of("Together ", loops(total.likely()));
+        steps.add(
+                total.high() - total.low() < 1
+                        ? Sentence.of(together, ".")
+                        : Sentence.of(
+                                together,
+                                ", by what was seen so far between ",
+                                loops(total.low()),
+                                " and ",
+                                loops(total.high()),
+                                "."));
         return steps;
     }
 
@@ -256,13 +259,13 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
                             ".");
         }
 
-        static Pace of(double planned, double spent, Estimate open) {
-            double factor = (spent + MINUTES_OF_TRUST) / (planned + MINUTES_OF_TRUST);
+        static Pace of(double done, double spent, Estimate open) {
+            double factor = (spent + MINUTES_OF_TRUST) / (done + MINUTES_OF_TRUST);
             // What one was quick or slow at is known better the longer one has seen it.
-            double unknown = MINUTES_OF_TRUST / (planned + MINUTES_OF_TRUST);
+            double unknown = MINUTES_OF_TRUST / (done + MINUTES_OF_TRUST);
             return new Pace(
                     factor,
-                    planned,
+                    done,
                     spent,
                     open,
                     new Estimate(

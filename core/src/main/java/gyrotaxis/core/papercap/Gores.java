@@ -1,5 +1,6 @@
 package gyrotaxis.core.papercap;
 
+import gyrotaxis.core.geometry.Arcs;
 import gyrotaxis.core.geometry.EqualAreaChart;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
@@ -35,18 +36,16 @@ public final class Gores {
 
     private final Scalp scalp;
     private final int count;
-    private final double[] rim;
     private final double most;
     private final List<Flat> flats = new ArrayList<>();
 
     private Gores(Scalp scalp, int count) {
         this.scalp = scalp;
         this.count = count;
-        this.rim = rim(scalp);
-        double far = 0;
-        for (double alpha : rim) {
-            far = Math.max(far, alpha);
-        }
+        double far = scalp.outline().space().stream()
+                .mapToDouble(scalp.chart()::alphaOf)
+                .max()
+                .orElseThrow();
         this.most = far + BEYOND_RAD;
         for (int k = 0; k < count; k++) {
             flats.add(flat(k));
@@ -96,8 +95,7 @@ public final class Gores {
 
     /** The point of the head that is there. */
     Vec3 onHead(int gore, double across, double alpha) {
-        double theta = 2 * Math.PI * (gore + across) / count;
-        return scalp.surface().inDirection(scalp.chart().direction(theta, alpha));
+        return scalp.surface().inDirection(scalp.chart().direction(turnAt(gore, across), alpha));
     }
 
     /** The point of the head over or under a point near it. */
@@ -107,10 +105,11 @@ public final class Gores {
 
     /** How far from the middle of the map the hairline lies there, rad. */
     double rimAt(int gore, double across) {
-        double turns = (gore + across) / count % 1;
-        double at = turns * rim.length;
-        int i = (int) at % rim.length;
-        return rim[i] + (rim[(i + 1) % rim.length] - rim[i]) * (at - Math.floor(at));
+        return scalp.hairline().alphaAt(turnAt(gore, across));
+    }
+
+    private double turnAt(int gore, double across) {
+        return 2 * Math.PI * (gore + across) / count;
     }
 
     /** The seam before a gore, from the middle of the map to the hairline on the head, mm. */
@@ -154,27 +153,17 @@ public final class Gores {
     }
 
     private double widthOnHead(int gore, double alpha) {
-        double sum = 0;
-        for (int i = 0; i < STEPS; i++) {
-            sum += onHead(gore, (double) i / STEPS, alpha).distance(onHead(gore, (i + 1.0) / STEPS, alpha));
-        }
-        return sum;
+        return Arcs.length(across -> onHead(gore, across, alpha), 0, 1);
     }
 
     private double lengthOnHead(int gore, double across, double to) {
-        int n = 10 * STEPS;
-        double sum = 0;
-        for (int i = 0; i < n; i++) {
-            sum += onHead(gore, across, to * i / n).distance(onHead(gore, across, to * (i + 1) / n));
-        }
-        return sum;
+        return Arcs.length(alpha -> onHead(gore, across, alpha), 0, to);
     }
 
     private double lengthOnPaper(int gore, double across, double to) {
-        int n = 10 * STEPS;
         double sum = 0;
-        for (int i = 0; i < n; i++) {
-            sum += onPaper(gore, across, to * i / n).distance(onPaper(gore, across, to * (i + 1) / n));
+        for (int i = 0; i < STEPS; i++) {
+            sum += onPaper(gore, across, to * i / STEPS).distance(onPaper(gore, across, to * (i + 1) / STEPS));
         }
         return sum;
     }
@@ -224,29 +213,5 @@ public final class Gores {
         double off = Math.sqrt(Math.max(0, fromA * fromA - along * along));
         Vec2 on = way.times(1 / d);
         return a.plus(on.times(along)).plus(new Vec2(-on.y(), on.x()).times(off));
-    }
-
-    /** The hairline's angle from the middle of the map by turn. */
-    private static double[] rim(Scalp scalp) {
-        int n = 720;
-        double[] rim = new double[n];
-        List<Vec3> line = scalp.outline().space();
-        EqualAreaChart chart = scalp.chart();
-        for (int i = 0; i < line.size(); i++) {
-            Vec3 a = line.get(i);
-            Vec3 b = line.get((i + 1) % line.size());
-            double from = chart.thetaOf(a);
-            double by = Math.IEEEremainder(chart.thetaOf(b) - from, 2 * Math.PI);
-            int parts = 1 + (int) Math.ceil(Math.abs(by) / (2 * Math.PI) * n * 4);
-            for (int j = 0; j < parts; j++) {
-                double t = (double) j / parts;
-                int at = (int) Math.rint((from + by * t) / (2 * Math.PI) * n);
-                rim[Math.floorMod(at, n)] = chart.alphaOf(a) + (chart.alphaOf(b) - chart.alphaOf(a)) * t;
-            }
-        }
-        for (double alpha : rim) {
-            Require.inRange(alpha, Math.toRadians(1), EqualAreaChart.MAX_ALPHA_RAD, "hairline from the middle", "rad");
-        }
-        return rim;
     }
 }

@@ -13,6 +13,7 @@ import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.Landmark;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 
 /**
@@ -62,7 +63,6 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
     /**
      * One piece of paper as it is seen from outside; the middle of the map at its tip in the origin, the hairline below it.
      *
-     * @param number from 1
      * @param rim what is cut, all round
      * @param lines rows, parts and the ear line
      * @param stations where shares are hooked
@@ -72,7 +72,6 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
      * @param seamMm how long both of its seams are on the head, mm
      */
     public record Piece(
-            int number,
             List<Vec2> rim,
             List<Drawn> lines,
             List<Vec2> stations,
@@ -88,6 +87,12 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
             words = List.copyOf(words);
             seams = List.copyOf(seams);
             seamMm = List.copyOf(seamMm);
+        }
+
+        /** From its tip to its furthest edge, as it lies on a sheet, mm. */
+        public double longMm() {
+            DoubleSummaryStatistics y = rim.stream().mapToDouble(Vec2::y).summaryStatistics();
+            return y.getMax() - y.getMin();
         }
     }
 
@@ -124,6 +129,11 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
             pieces.add(drawing.piece(k));
         }
         return new PaperCap(pieces, gores.strain());
+    }
+
+    /** How long its longest piece is, as it lies on a sheet, mm. */
+    public double longMm() {
+        return gores.stream().mapToDouble(Piece::longMm).max().orElseThrow();
     }
 
     /** What is to be expected of it when it lies on a head. */
@@ -222,7 +232,6 @@ public record PaperCap(List<Piece> gores, Gores.Strain strain) {
                     new Word(String.valueOf(k + 1), gores.onPaper(k, 0.14, before * 0.72)),
                     new Word(String.valueOf(next + 1), gores.onPaper(k, 0.86, after * 0.72)));
             return new Piece(
-                    k + 1,
                     rim,
                     lines.get(k),
                     stations.get(k),

@@ -46,10 +46,11 @@ public record PaperSheets(PaperSize size, List<List<Laid>> sheets) {
     /**
      * Lays a cap out.
      *
-     * @throws IllegalArgumentException if a piece is longer or wider than a sheet: more pieces are narrower, none is shorter
+     * @throws IllegalArgumentException if a piece is longer than {@link #longestMm}
      */
     public static PaperSheets of(PaperCap cap, PaperSize size) {
-        double high = size.heightMm() - 2 * MARGIN_MM - HEAD_MM;
+        double high = longestMm(size);
+        Require.inRange(cap.longMm(), 0, high, "length of a piece", "mm");
         List<List<Laid>> sheets = new ArrayList<>();
         List<Laid> sheet = new ArrayList<>();
         double[] taken = empty(high);
@@ -61,12 +62,16 @@ public record PaperSheets(PaperSize size, List<List<Laid>> sheets) {
                 taken = empty(high);
                 next = closest(piece, taken, high);
             }
-            Require.inRange(rightOf(next), 0, size.widthMm() - MARGIN_MM, "width of a piece", "mm");
             sheet.add(next);
             take(taken, next);
         }
         sheets.add(sheet);
         return new PaperSheets(size, sheets);
+    }
+
+    /** How long a piece may be to lie on such a sheet, mm; more pieces are narrower, none is shorter. */
+    public static double longestMm(PaperSize size) {
+        return size.heightMm() - 2 * MARGIN_MM - HEAD_MM;
     }
 
     private static double[] empty(double high) {
@@ -83,10 +88,8 @@ public record PaperSheets(PaperSize size, List<List<Laid>> sheets) {
 
     private static Laid placed(Piece piece, boolean isTurned, double[] taken, double high) {
         double low = piece.rim().stream().mapToDouble(Vec2::y).min().orElseThrow();
-        double up = piece.rim().stream().mapToDouble(Vec2::y).max().orElseThrow();
-        Require.inRange(up - low, 0, high, "length of a piece", "mm");
-        double top = MARGIN_MM + HEAD_MM;
-        double y = isTurned ? top + (high - (up - low)) / 2 - low : top + (high - (up - low)) / 2 + up;
+        double above = MARGIN_MM + HEAD_MM + (high - piece.longMm()) / 2;
+        double y = isTurned ? above - low : above + low + piece.longMm();
         Laid at = new Laid(piece, new Vec2(0, y), isTurned);
         double x = Double.NEGATIVE_INFINITY;
         double[][] span = spans(at, taken.length);
@@ -114,7 +117,7 @@ public record PaperSheets(PaperSize size, List<List<Laid>> sheets) {
                 .orElseThrow();
     }
 
-    /** From where to where a piece reaches in each line of the sheet, and a line above and below it; the first beyond the second where it does not. */
+    /** From where to where a piece reaches in each line of the sheet and as far above and below it as pieces keep apart; the first beyond the second where it does not. */
     private static double[][] spans(Laid laid, int lines) {
         double[] from = new double[lines];
         double[] to = new double[lines];

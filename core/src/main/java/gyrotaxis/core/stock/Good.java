@@ -34,6 +34,12 @@ public sealed interface Good {
             return words;
         }
 
+        /** What so many are called: what is counted has a plural, what is measured has none. */
+        public String words(double amount) {
+            boolean isCounted = this == PACK || this == LOOP || this == PIECE;
+            return isCounted && amount != 1 ? words + "s" : words;
+        }
+
         /** How many of the smallest measure make one. */
         public int parts() {
             return parts;

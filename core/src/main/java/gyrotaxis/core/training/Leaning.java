@@ -21,10 +21,10 @@ public record Leaning(double over) {
     /** After the last of some guesses, the oldest first; at least one. */
     public static Leaning of(List<Tried.Guess> guesses) {
         Require.notEmpty(guesses, "guesses");
-        List<Double> few = new ArrayList<>(guesses.subList(Math.max(0, guesses.size() - FEW), guesses.size()).stream()
+        List<Double> few = guesses.subList(Math.max(0, guesses.size() - FEW), guesses.size()).stream()
                 .map(Tried.Guess::over)
                 .sorted()
-                .toList());
+                .toList();
         int half = few.size() / 2;
         return new Leaning(few.size() % 2 == 1 ? few.get(half) : (few.get(half - 1) + few.get(half)) / 2);
     }

@@ -7,17 +7,45 @@ import static org.assertj.core.api.Assertions.within;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hooking.HookedHeads;
+import gyrotaxis.core.scalp.HairlineShape;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Paper against head: lengths along seams, places, and how much it gives between. */
 class GoresTest {
     private static final Scalp SCALP = HookedHeads.MEDIUM;
+
+    static Stream<Scalp> heads() {
+        HairlineShape peaked =
+                new HairlineShape(12, 0, Optional.of(new HairlineShape.Peak(4, 14)), HairlineShape.Nape.ROUND);
+        return Stream.of(
+                Scalp.of(HeadFitter.fit(HeadMeasures.of(520, 330, 305))),
+                Scalp.of(HeadFitter.fit(HeadMeasures.of(610, 390, 360))),
+                Scalp.of(HeadFitter.fit(HeadMeasures.of(660, 455, 410))),
+                Scalp.of(HeadFitter.fit(HeadMeasures.ofAll(565, 360, 330, 317, 370, 125)), peaked));
+    }
+
+    @ParameterizedTest
+    @MethodSource("heads")
+    void smallAndLargeHeadsAndUnevenHairlinesFitTheirPaper(Scalp scalp) {
+        Gores gores = Gores.of(scalp, Gores.USUAL);
+        for (int k = 0; k < gores.count(); k++) {
+            double[] paper = gores.seamOnPaperMm(k);
+            assertThat(paper[0]).isCloseTo(gores.seamMm(k), within(0.2));
+            assertThat(paper[1]).isCloseTo(paper[0], within(0.01));
+        }
+        assertThat(Math.abs(gores.strain().across())).isLessThan(0.04);
+    }
 
     /** What is asked is a millimetre; chords lose less than a tenth of it. */
     @ParameterizedTest

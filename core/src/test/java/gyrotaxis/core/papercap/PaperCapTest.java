@@ -1,6 +1,7 @@
 package gyrotaxis.core.papercap;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.FlankSchool;
@@ -18,6 +19,8 @@ import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.papercap.PaperCap.Drawn;
 import gyrotaxis.core.papercap.PaperCap.Line;
 import gyrotaxis.core.papercap.PaperCap.Piece;
+import gyrotaxis.core.scalp.HeadFitter;
+import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
@@ -143,6 +146,16 @@ class PaperCapTest {
                 rims.add(rim);
             }
         }
+    }
+
+    @Test
+    void whatIsTooLongForASheetIsRefused() {
+        Scalp large = Scalp.of(HeadFitter.fit(HeadMeasures.of(630, 410, 375)));
+        Foundation rows = RowLayout.lay(large, FoundationBrief.of(14, 5, 12), OwnHair.ordinary());
+        PaperCap cap = PaperCap.of(large, rows, List.of(), Gores.USUAL);
+        assertThat(cap.longMm()).isGreaterThan(PaperSheets.longestMm(PaperSize.LETTER));
+        assertThatThrownBy(() -> PaperSheets.of(cap, PaperSize.LETTER)).hasMessageContaining("length of a piece");
+        assertThat(PaperSheets.of(cap, PaperSize.A4).sheets()).hasSizeBetween(4, 6);
     }
 
     @Test

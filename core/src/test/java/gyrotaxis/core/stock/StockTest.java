@@ -28,6 +28,14 @@ class StockTest {
     private static final Loops OPEN = new Loops(EDDY, "ink", "lot 41", Grade.NEW);
     private static final int P = Good.PARTS;
 
+    @Test
+    void whatIsCountedHasAPluralAndWhatIsMeasuredHasNone() {
+        assertThat(Good.Unit.PACK.words(1)).isEqualTo("pack");
+        assertThat(Good.Unit.LOOP.words(0.5)).isEqualTo("loops");
+        assertThat(Good.Unit.PIECE.words(0)).isEqualTo("pieces");
+        assertThat(Good.Unit.CENTIMETRE.words(12)).isEqualTo("cm");
+    }
+
     private static Stock of(Movement... moves) {
         return Stock.of(List.of(moves));
     }

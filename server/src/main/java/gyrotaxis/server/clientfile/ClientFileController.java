@@ -3,14 +3,13 @@ package gyrotaxis.server.clientfile;
 import gyrotaxis.server.clientfile.Consents.Consent;
 import gyrotaxis.server.clientfile.Consents.SignBody;
 import gyrotaxis.server.shared.Deed;
+import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shared.Noted;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,14 +39,7 @@ class ClientFileController {
         String name = Folded.of(file.nameOf(id)).replaceAll("[^a-z0-9]+", "-");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         file.write(id, out);
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(name + ".zip")
-                                .build()
-                                .toString())
-                .body(out.toByteArray());
+        return Download.of(name + ".zip", out.toByteArray());
     }
 
     @GetMapping("/consents")

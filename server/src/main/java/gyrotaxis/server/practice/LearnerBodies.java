@@ -15,13 +15,15 @@ import gyrotaxis.core.training.Tried;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What is asked and answered about those who practise. */
@@ -108,24 +110,29 @@ final class LearnerBodies {
             DrillKind kind, long at, double said, double isSo, int overPercent, int latelyPercent, String lately) {
         /** All that were guessed, the oldest first. */
         static List<GuessView> of(List<Tried> tried) {
-            Map<DrillKind, List<Tried.Guess>> before = new EnumMap<>(DrillKind.class);
-            List<GuessView> all = new ArrayList<>();
-            for (Tried t : tried) {
-                t.guess().ifPresent(g -> {
-                    List<Tried.Guess> ofKind = before.computeIfAbsent(t.kind(), k -> new ArrayList<>());
-                    ofKind.add(g);
-                    Leaning lately = Leaning.of(ofKind);
-                    all.add(new GuessView(
-                            t.kind(),
-                            t.at().toEpochMilli(),
-                            g.said(),
-                            g.isSo(),
-                            (int) Math.rint(g.over() * PERCENT),
-                            (int) Math.rint(lately.over() * PERCENT),
-                            lately.words()));
-                });
-            }
-            return List.copyOf(all);
+            Map<DrillKind, List<Tried>> byKind =
+                    tried.stream().filter(t -> t.guess().isPresent()).collect(Collectors.groupingBy(Tried::kind));
+            return byKind.values().stream()
+                    .flatMap(GuessView::ofKind)
+                    .sorted(Comparator.comparingLong(GuessView::at))
+                    .toList();
+        }
+
+        private static Stream<GuessView> ofKind(List<Tried> tried) {
+            List<Tried.Guess> guesses =
+                    tried.stream().flatMap(t -> t.guess().stream()).toList();
+            List<Leaning> lately = Leaning.along(guesses);
+            return IntStream.range(0, guesses.size()).mapToObj(i -> {
+                Tried.Guess g = guesses.get(i);
+                return new GuessView(
+                        tried.get(i).kind(),
+                        tried.get(i).at().toEpochMilli(),
+                        g.said(),
+                        g.isSo(),
+                        (int) Math.rint(g.over() * PERCENT),
+                        (int) Math.rint(lately.get(i).over() * PERCENT),
+                        lately.get(i).words());
+            });
         }
     }
 

@@ -4,11 +4,9 @@ import gyrotaxis.server.practice.LearnerBodies.HandsBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
-import java.nio.charset.StandardCharsets;
+import gyrotaxis.server.shared.Download;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -67,10 +65,6 @@ class LearnerController {
     @GetMapping(value = "/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> paper(@PathVariable UUID id) {
         ProgressView progress = desk.progress(id);
-        String name = ContentDisposition.attachment()
-                .filename("How far " + progress.learner().name() + " is.pdf", StandardCharsets.UTF_8)
-                .build()
-                .toString();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, name).body(paper.of(progress));
+        return Download.of("How far " + progress.learner().name() + " is.pdf", paper.of(progress));
     }
 }

@@ -5,9 +5,14 @@ import gyrotaxis.core.papercap.PaperCap;
 import gyrotaxis.core.papercap.PaperSheets;
 import gyrotaxis.core.papercap.PaperSize;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.quantity.Quantity;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
+import gyrotaxis.server.shared.Download;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
@@ -17,8 +22,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -57,8 +61,8 @@ class CapController {
     CapView cap(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") PaperSize size,
-            @RequestParam(defaultValue = "16") int pieces) {
-        PaperCap cap = capOf(id, pieces);
+            @RequestParam(required = false) @Nullable Integer pieces) {
+        PaperCap cap = capOf(id, size, pieces);
         return new CapView(PaperSheets.of(cap, size).sheets().size(), Piece.of(cap.strainWords()));
     }
 
@@ -67,9 +71,9 @@ class CapController {
     ResponseEntity<byte[]> capSheets(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "A4") PaperSize size,
-            @RequestParam(defaultValue = "16") int pieces) {
+            @RequestParam(required = false) @Nullable Integer pieces) {
         String title = title(id);
-        return file(title + ", paper cap.pdf", paper.pdf(title, capOf(id, pieces), size));
+        return Download.of(title + ", paper cap.pdf", paper.pdf(title, PaperSheets.of(capOf(id, size, pieces), size)));
     }
 
     /** One sheet, from 1. */
@@ -78,38 +82,41 @@ class CapController {
             @PathVariable UUID id,
             @PathVariable int sheet,
             @RequestParam(defaultValue = "A4") PaperSize size,
-            @RequestParam(defaultValue = "16") int pieces) {
-        PaperCap cap = capOf(id, pieces);
-        if (sheet < 1 || sheet > PaperSheets.of(cap, size).sheets().size()) {
+            @RequestParam(required = false) @Nullable Integer pieces) {
+        PaperSheets sheets = PaperSheets.of(capOf(id, size, pieces), size);
+        if (sheet < 1 || sheet > sheets.sheets().size()) {
             throw new NotFound("There is no such sheet.");
         }
         String title = title(id);
-        byte[] svg = paper.svg(title, cap, size, sheet).getBytes(StandardCharsets.UTF_8);
-        return file(title + ", paper cap " + sheet + ".svg", svg);
+        return Download.of(
+                title + ", paper cap " + sheet + ".svg",
+                paper.svg(title, sheets, sheet).getBytes(StandardCharsets.UTF_8));
     }
 
-    private PaperCap capOf(UUID id, int pieces) {
+    /** The cap, if it lies on such sheets. */
+    private PaperCap capOf(UUID id, PaperSize size, @Nullable Integer pieces) {
         Fields fields = new Fields();
-        int count = fields.whole("pieces", "How many pieces", pieces, Gores.COUNT);
+        int count = fields.whole("pieces", "How many pieces", Fields.or(pieces, Gores.USUAL), Gores.COUNT);
         Planned planned = plans.planned(id).orElseThrow(() -> new NotFound("No plan has this number."));
         return fields.orRefuse(() -> {
             InstallPlan plan = planning.plan(planned.brief(), Optional.of(id));
-            return PaperCap.of(plan.scalp(), plan.foundation(), plan.stations(), count);
+            PaperCap cap = PaperCap.of(plan.scalp(), plan.foundation(), plan.stations(), count);
+            if (cap.longMm() > PaperSheets.longestMm(size)) {
+                throw new FieldProblems(List.of(FieldProblem.of(
+                        "size",
+                        Sentence.of(
+                                "The longest piece of this head is ",
+                                Quantity.mm(cap.longMm()),
+                                " long, and such a sheet has room for ",
+                                Quantity.mm(PaperSheets.longestMm(size)),
+                                "."))));
+            }
+            return cap;
         });
     }
 
     private String title(UUID id) {
         ForWhom.Named named = names.named(Set.of(id)).getOrDefault(id, ForWhom.Named.NOBODY);
         return named.client() + ", " + named.plan();
-    }
-
-    private static ResponseEntity<byte[]> file(String name, byte[] content) {
-        String disposition = ContentDisposition.attachment()
-                .filename(name, StandardCharsets.UTF_8)
-                .build()
-                .toString();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition)
-                .body(content);
     }
 }

@@ -6,7 +6,6 @@ import gyrotaxis.core.papercap.PaperCap.Line;
 import gyrotaxis.core.papercap.PaperCap.Word;
 import gyrotaxis.core.papercap.PaperSheets;
 import gyrotaxis.core.papercap.PaperSheets.Laid;
-import gyrotaxis.core.papercap.PaperSize;
 import gyrotaxis.server.paper.Papers;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -36,7 +35,6 @@ class CapPaper {
 
     /** One piece, as it is drawn: outlines are path data of SVG, mm on the sheet. */
     record Drawn(
-            int number,
             String rim,
             List<String> rows,
             List<String> parts,
@@ -50,18 +48,16 @@ class CapPaper {
     record Page(int number, String drawing, List<Put> words) {}
 
     /** All of it, a page for each sheet. */
-    byte[] pdf(String title, PaperCap cap, PaperSize size) {
-        PaperSheets sheets = PaperSheets.of(cap, size);
+    byte[] pdf(String title, PaperSheets sheets) {
         List<Page> pages = new ArrayList<>();
         for (int sheet = 1; sheet <= sheets.sheets().size(); sheet++) {
-            Map<String, Object> values = values(title, sheets, sheet);
-            values.put("isAlone", false);
-            List<Put> words = pieces(sheets, sheet).stream()
+            List<Drawn> pieces = pieces(sheets, sheet);
+            List<Put> words = pieces.stream()
                     .flatMap(p -> Stream.concat(p.words().stream(), p.seams().stream()))
                     .toList();
-            pages.add(new Page(sheet, papers.svg("cap-sheet", values), words));
+            pages.add(new Page(sheet, svg(title, sheets, sheet, pieces, false), words));
         }
-        Map<String, Object> values = values(title, sheets, 1);
+        Map<String, Object> values = values(title, sheets);
         values.put("pages", pages);
         return papers.pdf("cap", values);
     }
@@ -72,9 +68,17 @@ class CapPaper {
      * @param sheet from 1
      * @throws IndexOutOfBoundsException if there is no such sheet
      */
-    String svg(String title, PaperCap cap, PaperSize size, int sheet) {
-        Map<String, Object> values = values(title, PaperSheets.of(cap, size), sheet);
-        values.put("isAlone", true);
+    String svg(String title, PaperSheets sheets, int sheet) {
+        return svg(title, sheets, sheet, pieces(sheets, sheet), true);
+    }
+
+    /** A sheet with its words, or without where they are written over it. */
+    private String svg(String title, PaperSheets sheets, int sheet, List<Drawn> pieces, boolean isAlone) {
+        Map<String, Object> values = values(title, sheets);
+        values.put("sheet", sheet);
+        values.put("pieces", pieces);
+        values.put("dot", DOT_MM);
+        values.put("isAlone", isAlone);
         return papers.svg("cap-sheet", values);
     }
 
@@ -82,16 +86,13 @@ class CapPaper {
         return sheets.sheets().get(sheet - 1).stream().map(CapPaper::drawn).toList();
     }
 
-    private static Map<String, Object> values(String title, PaperSheets sheets, int sheet) {
+    private static Map<String, Object> values(String title, PaperSheets sheets) {
         Map<String, Object> values = new HashMap<>();
         values.put("title", title);
-        values.put("sheet", sheet);
         values.put("of", sheets.sheets().size());
         values.put("count", sheets.sheets().stream().mapToInt(List::size).sum());
         values.put("width", sheets.size().widthMm());
         values.put("height", sheets.size().heightMm());
-        values.put("pieces", pieces(sheets, sheet));
-        values.put("dot", DOT_MM);
         values.put("margin", PaperSheets.MARGIN_MM);
         values.put("control", CONTROL_MM);
         return values;
@@ -100,7 +101,6 @@ class CapPaper {
     private static Drawn drawn(Laid laid) {
         PaperCap.Piece p = laid.piece();
         return new Drawn(
-                p.number(),
                 path(laid, p.rim()) + "Z",
                 lines(laid, Line.ROW),
                 lines(laid, Line.PART),

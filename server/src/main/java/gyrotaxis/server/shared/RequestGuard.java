@@ -67,7 +67,7 @@ final class RequestGuard extends OncePerRequestFilter {
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
                     "Only PNG, JPEG and WebP pictures can be kept.");
-        } else if (isTable && !CSV.equals(request.getContentType())) {
+        } else if (isTable && !isCsv(request)) {
             refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Only a table can be read here: text/csv.");
         } else if (!isPicture && !isTable && !isJsonOrNothing(request)) {
             refuse(
@@ -80,6 +80,12 @@ final class RequestGuard extends OncePerRequestFilter {
         } else {
             chain.doFilter(new Limited(request, most, !isPicture && !isTable), response);
         }
+    }
+
+    /** A table, whatever letters are said to be in it: that is found out by reading it. */
+    private static boolean isCsv(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type != null && (type.equals(CSV) || type.startsWith(CSV + ";"));
     }
 
     private static boolean isJsonOrNothing(HttpServletRequest request) {

@@ -8,6 +8,7 @@ import gyrotaxis.server.shelf.StockViews.GoodBody;
 import gyrotaxis.server.shelf.StockViews.GoodKind;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Between goods as they are written down and goods of the core. */
@@ -16,10 +17,10 @@ final class Goods {
     private static final Interval PACK = new Interval(1, 2400);
     private static final Interval AMOUNT = new Interval(0, 10_000);
 
-    private final Shelf shelf;
+    private final Function<UUID, Optional<StockedLine>> lines;
 
-    Goods(Shelf shelf) {
-        this.shelf = shelf;
+    Goods(Function<UUID, Optional<StockedLine>> lines) {
+        this.lines = lines;
     }
 
     /** The good, if nothing is wrong with it. */
@@ -37,7 +38,7 @@ final class Goods {
 
     private Optional<Good> hair(Fields f, String at, GoodBody b, GoodKind kind) {
         UUID id = f.id(at + "lineId", "The hair", b.lineId());
-        Optional<StockedLine> line = id == null ? Optional.empty() : shelf.find(id);
+        Optional<StockedLine> line = id == null ? Optional.empty() : lines.apply(id);
         if (id != null && line.isEmpty()) {
             f.problem(at + "lineId", "This hair is no longer on the shelf.");
         }

@@ -1,5 +1,6 @@
 package gyrotaxis.server.shelf;
 
+import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.shelf.StockTable.TableRead;
 import gyrotaxis.server.shelf.StockViews.AsideBody;
 import gyrotaxis.server.shelf.StockViews.CountBody;
@@ -10,8 +11,6 @@ import gyrotaxis.server.shelf.StockViews.StockView;
 import java.util.List;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -38,9 +37,7 @@ class StockController {
     /** All that is on the shelf, for a spreadsheet. */
     @GetMapping(value = "/table.csv", produces = "text/csv")
     ResponseEntity<byte[]> stockTable() {
-        String name =
-                ContentDisposition.attachment().filename("shelf.csv").build().toString();
-        return ResponseEntity.ok().header(HttpHeaders.CONTENT_DISPOSITION, name).body(table.written());
+        return Download.of("shelf.csv", table.written());
     }
 
     /** Reads such a table as a count, and says what it would change; it is put down if that is asked, all or nothing. */

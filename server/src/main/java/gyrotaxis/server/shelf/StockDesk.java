@@ -65,7 +65,7 @@ class StockDesk {
         this.shelf = shelf;
         this.forWhom = forWhom;
         this.people = people;
-        this.goods = new Goods(shelf);
+        this.goods = new Goods(shelf::find);
         this.clock = clock;
     }
 
@@ -215,7 +215,7 @@ class StockDesk {
             double there = Goods.said(stock.of(g), g);
             f.problem(
                     "amount",
-                    "Only " + plain(there) + " " + g.unit().words() + (there == 1 ? "" : "s") + " of " + Goods.words(g)
+                    "Only " + plain(there) + " " + g.unit().words(there) + " of " + Goods.words(g)
                             + " are on the shelf. Count them if there are more.");
         });
     }

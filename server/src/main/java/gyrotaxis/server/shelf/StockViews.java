@@ -6,6 +6,7 @@ import gyrotaxis.core.stock.Why;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -24,7 +25,16 @@ final class StockViews {
         BANDS,
         THREAD,
         LOTION,
-        HOOK
+        HOOK;
+
+        /** As it stands in a table. */
+        String words() {
+            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+
+        boolean isHair() {
+            return this == PACKS || this == LOOPS || this == WEFT;
+        }
     }
 
     /** All that is there. */

@@ -2,8 +2,12 @@ package gyrotaxis.server.tables;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** The cells of one row by the names of their columns, and what is wrong in them. */
 public final class Cells {
@@ -31,11 +35,6 @@ public final class Cells {
         this.row = row;
         this.line = line;
         this.faults = faults;
-    }
-
-    /** The same row, with what is wrong put elsewhere. */
-    public Cells noting(List<Fault> elsewhere) {
-        return new Cells(table, row, line, elsewhere);
     }
 
     /** What stands in a column, without the spaces about it. */
@@ -69,16 +68,33 @@ public final class Cells {
         return OptionalDouble.of(Double.parseDouble(whole.replaceAll("[.,]", "") + "." + rest));
     }
 
-    /** One of some words, however it is capitalised; the fallback where none of them stands, which is noted. */
-    public String oneOf(String column, List<String> words, String fallback) {
-        String said = text(column).toLowerCase(Locale.ROOT);
-        for (String word : words) {
-            if (word.toLowerCase(Locale.ROOT).equals(said)) {
-                return word;
-            }
+    /** The same of what is counted in whole ones. */
+    public OptionalInt whole(String column) {
+        OptionalDouble said = number(column);
+        if (said.isEmpty()) {
+            return OptionalInt.empty();
         }
-        wrong(column, "“" + text(column) + "” is none of: " + String.join(", ", words) + ".");
-        return fallback;
+        double number = said.getAsDouble();
+        if (number != Math.rint(number) || Math.abs(number) > Integer.MAX_VALUE) {
+            wrong(column, "“" + text(column) + "” is no whole number.");
+            return OptionalInt.empty();
+        }
+        return OptionalInt.of((int) number);
+    }
+
+    /** One of some words, however it is capitalised; where none of them stands that is noted. */
+    public <T> Optional<T> oneOf(String column, List<T> all, Function<T, String> words) {
+        String said = text(column).toLowerCase(Locale.ROOT);
+        Optional<T> found = all.stream()
+                .filter(t -> words.apply(t).toLowerCase(Locale.ROOT).equals(said))
+                .findFirst();
+        if (found.isEmpty()) {
+            wrong(
+                    column,
+                    "“" + text(column) + "” is none of: "
+                            + all.stream().map(words).collect(Collectors.joining(", ")) + ".");
+        }
+        return found;
     }
 
     /** Notes what is wrong with a column. */

@@ -127,7 +127,7 @@ public final class Tables {
                     }
                 }
             }
-        } catch (java.io.UncheckedIOException e) {
+        } catch (UncheckedIOException e) {
             if (e.getCause() instanceof CSVException) {
                 int line = (int) parser.getCurrentLineNumber();
                 faults.add(

@@ -147,6 +147,18 @@ class TablesTest {
         assertThat(faults).isEmpty();
     }
 
+    /** A pack of 24.6 loops is a slip, not a pack of 25. */
+    @Test
+    void wholeNumbersAreNotRounded() {
+        List<Fault> faults = new ArrayList<>();
+        Table table = new Table(COLUMNS, List.of(List.of("24,0", "24,6", "99999999999")));
+        Cells cells = new Cells(table, table.rows().get(0), 3, faults);
+        assertThat(cells.whole("hair")).hasValue(24);
+        assertThat(cells.whole("colour")).isEmpty();
+        assertThat(cells.whole("amount")).isEmpty();
+        assertThat(faults).extracting(Fault::reason).allMatch(r -> r.endsWith("is no whole number."));
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"a dozen", "12 packs", "1..2", "--3", "1e400", "NaN", "12-10-2026"})
     void whatIsNoNumberIsToldWithItsLine(String said) {
