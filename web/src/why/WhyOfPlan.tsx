@@ -28,7 +28,8 @@ export function WhyOfPlan({ figure, words, children, brief, planId, isInColumn }
   );
 }
 
-function Reckoned({
+/** What a figure of a plan was reckoned from, asked when it is shown. */
+export function Reckoned({
   figure,
   brief,
   planId,

@@ -1,2 +1,2 @@
 export { Steps, WhyKey } from './WhyKey';
-export { WhyOfPlan } from './WhyOfPlan';
+export { Reckoned, WhyOfPlan } from './WhyOfPlan';

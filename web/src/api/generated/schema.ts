@@ -2388,6 +2388,7 @@ export interface components {
             reckoned: "SHARES" | "LOOPS" | "PACKS" | "COST" | "WEIGHT" | "MINUTES" | "BULK" | "HEAVIEST_ROW" | "LOOSE_ENDS" | null;
             values: number[];
             what: string;
+            why: components["schemas"]["Piece"][][][];
         };
         FillView: {
             /** @enum {string} */

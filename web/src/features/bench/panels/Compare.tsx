@@ -12,9 +12,10 @@ import { useLengths, usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
 import { patternsQuery } from '../bench.queries';
-import { WhyOfPlan } from '../../../why';
+import { WhyKey } from '../../../why';
 import { useRoom } from '../room/useRoom';
 import { bestOf, useFigureWords } from './figureWords';
+import { ToldOfFigure } from './ToldOfFigure';
 import { useBench } from '../draft/useBench';
 
 const MOST = 3;
@@ -179,7 +180,6 @@ function Look({ compared, index }: { compared: Comparison | undefined; index: nu
 }
 
 function Figures({ compared, isNarrow }: { compared: Comparison; isNarrow: boolean }) {
-  const planId = useBench((b) => b.planId);
   const say = useFigureWords(compared.plans[0]?.read.ledger.currency ?? 'EUR');
   const { sentence } = useLengths();
   const style = grid(compared.plans.length, isNarrow);
@@ -205,14 +205,10 @@ function Figures({ compared, isNarrow }: { compared: Comparison; isNarrow: boole
                     </span>
                   )}
                   {say(f.kind, v)}{' '}
-                  {f.reckoned && compared.plans[i] && (
-                    <WhyOfPlan
-                      figure={f.reckoned}
-                      words={`${f.what}, foundation ${i + 1}`}
-                      brief={compared.plans[i].brief as Brief}
-                      planId={planId}
-                    />
-                  )}
+                  <WhyKey
+                    words={`${f.what}, foundation ${i + 1}`}
+                    told={<ToldOfFigure compared={compared} figure={f} index={i} />}
+                  />
                 </td>
               ))}
             </tr>

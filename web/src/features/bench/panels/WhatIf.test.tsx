@@ -1,9 +1,10 @@
 // @vitest-environment jsdom
-import { act, render, screen, waitFor, within } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Brief, Comparison, Ledger, SavedPlan } from '../../../api/types';
 import { createBench } from '../draft/benchStore';
 import { BenchContext } from '../draft/useBench';
+import { said } from '../../../testing/onBench';
 import { WhatIf } from './WhatIf';
 
 const { compare } = vi.hoisted(() => ({ compare: vi.fn() }));
@@ -39,6 +40,7 @@ const figure = (
   better: 'LESS',
   group: 'HOOKING',
   reckoned: null,
+  why: [],
   ...rest,
 });
 
@@ -129,6 +131,24 @@ describe('WhatIf', () => {
     expect(said[1]).toContain('2.5 %');
     expect(said[2]).toContain('€46.80');
     expect(said[3]).toContain('2 h 05');
+  });
+
+  it('tells of a figure how it comes about in each of the two', async () => {
+    compare.mockResolvedValue(
+      answer({
+        figures: [
+          figure('skin that shows', [2.5, 1.2], {
+            group: 'WORN',
+            why: [[said('Front: 4 %.')], [said('Front: 2 %.')]],
+          }),
+        ],
+      }),
+    );
+    const store = show();
+    act(() => store.getState().keepBeside(true));
+    fireEvent.click(await screen.findByRole('button', { name: 'why: skin that shows' }));
+    const steps = within(screen.getByRole('dialog')).getAllByRole('listitem');
+    expect(steps.map((s) => s.textContent)).toEqual(['Front: 4 %.', 'Front: 2 %.']);
   });
 
   it('marks the better of the two, and neither where nobody would say', async () => {

@@ -7,8 +7,10 @@ import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
 import { SCREEN } from '../../../viz/palette';
 import { ScalpChart, SHEET } from '../../../viz/chart/ScalpChart';
+import { WhyKey } from '../../../why';
 import { bestOf, useFigureWords, type Figure } from './figureWords';
 import { useBench } from '../draft/useBench';
+import { ToldOfFigure } from './ToldOfFigure';
 import { useNewest } from '../plan/useNewest';
 
 /** Two plans side by side: the one that was kept and the one on the bench, with what they differ in. */
@@ -142,7 +144,19 @@ function Differences({ compared }: { compared: Comparison }) {
                 {say(f.kind, f.values[0] ?? 0)}
               </td>
               <th scope="row" className="px-2 text-center font-normal text-soft">
-                {f.what}
+                <WhyKey
+                  words={f.what}
+                  told={
+                    <>
+                      <h5 className="mt-2 text-sm text-soft">kept</h5>
+                      <ToldOfFigure compared={compared} figure={f} index={0} />
+                      <h5 className="mt-2 text-sm text-soft">now</h5>
+                      <ToldOfFigure compared={compared} figure={f} index={1} />
+                    </>
+                  }
+                >
+                  {f.what}
+                </WhyKey>
               </th>
               <td className="text-base leading-tight font-semibold">
                 {say(f.kind, f.values[1] ?? 0)}

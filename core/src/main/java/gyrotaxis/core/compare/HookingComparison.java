@@ -4,7 +4,6 @@ import gyrotaxis.core.compare.Comparison.Better;
 import gyrotaxis.core.compare.Comparison.Figure;
 import gyrotaxis.core.compare.Comparison.Kind;
 import gyrotaxis.core.foundation.WearingPart;
-import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Station;
@@ -69,51 +68,57 @@ public final class HookingComparison {
     public static List<Figure> figures(List<InstallPlan> plans) {
         List<Figure> all = new ArrayList<>();
         all.add(Figure.of(
-                        "loops", Kind.COUNT, Better.LESS, plans, p -> p.packs().neededLoops())
-                .as(Reckoning.Figure.LOOPS));
+                Reckoning.Figure.LOOPS,
+                "loops",
+                Kind.COUNT,
+                Better.LESS,
+                plans,
+                p -> p.packs().neededLoops()));
         all.add(Figure.of(
-                        "packs to buy",
-                        Kind.COUNT,
-                        Better.LESS,
-                        plans,
-                        p -> p.packs().packs())
-                .as(Reckoning.Figure.PACKS));
+                Reckoning.Figure.PACKS,
+                "packs to buy",
+                Kind.COUNT,
+                Better.LESS,
+                plans,
+                p -> p.packs().packs()));
         if (areInOneCurrency(plans)) {
             all.add(Figure.of(
-                            "hair costs",
-                            Kind.MONEY,
-                            Better.LESS,
-                            plans,
-                            p -> p.packs().cost().minor())
-                    .as(Reckoning.Figure.COST));
+                    Reckoning.Figure.COST,
+                    "hair costs",
+                    Kind.MONEY,
+                    Better.LESS,
+                    plans,
+                    p -> p.packs().cost().minor()));
             all.add(Figure.of(
                     "asked of the client",
                     Kind.MONEY,
                     Better.NEITHER,
                     plans,
-                    p -> p.quote().total().minor()));
+                    p -> p.quote().total().minor(),
+                    PlanWhys::asked));
         }
         all.add(Figure.of(
-                        "in the chair",
-                        Kind.MINUTES,
-                        Better.LESS,
-                        plans,
-                        p -> p.time().inChair().likely())
-                .as(Reckoning.Figure.MINUTES));
+                Reckoning.Figure.MINUTES,
+                "in the chair",
+                Kind.MINUTES,
+                Better.LESS,
+                plans,
+                p -> p.time().inChair().likely()));
         all.add(Figure.of(
-                        "stations",
-                        Kind.COUNT,
-                        Better.NEITHER,
-                        plans,
-                        p -> p.stations().size())
-                .as(Reckoning.Figure.SHARES));
+                Reckoning.Figure.SHARES,
+                "stations",
+                Kind.COUNT,
+                Better.NEITHER,
+                plans,
+                p -> p.stations().size()));
         for (Zone zone : Zone.values()) {
             all.add(Figure.of(
                     zone.words() + ", apart",
                     Kind.LENGTH_MM,
                     Better.NEITHER,
                     plans,
-                    p -> p.hooked().spacingMm(zone)));
+                    p -> p.hooked().spacingMm(zone),
+                    PlanWhys.spacing(zone)));
             all.add(Figure.of(
                     zone.words() + ", loops",
                     Kind.RATIO,
@@ -122,11 +127,18 @@ public final class HookingComparison {
                     p -> p.stations().stream()
                             .filter(s -> s.zone() == zone)
                             .mapToDouble(s -> s.share().ofLoop())
-                            .sum()));
+                            .sum(),
+                    PlanWhys.loops(zone)));
         }
-        all.add(Figure.of("weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams)
-                .as(Reckoning.Figure.WEIGHT));
-        all.add(Figure.of("knots that would slip", Kind.COUNT, Better.LESS, plans, HookingComparison::slipping));
+        all.add(Figure.of(
+                Reckoning.Figure.WEIGHT, "weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams));
+        all.add(Figure.of(
+                "knots that would slip",
+                Kind.COUNT,
+                Better.LESS,
+                plans,
+                p -> PlanWhys.slippingOf(p).size(),
+                PlanWhys::slipping));
         return List.copyOf(all);
     }
 
@@ -141,31 +153,35 @@ public final class HookingComparison {
                 Kind.PERCENT,
                 Better.LESS,
                 seen,
-                w -> w.cover().exposed() * ALL_PERCENT));
+                w -> w.cover().exposed() * ALL_PERCENT,
+                WornWhys::skin));
         for (Zone zone : Zone.values()) {
             all.add(Figure.of(
                     "skin that shows, " + zone.words(),
                     Kind.PERCENT,
                     Better.LESS,
                     seen,
-                    w -> w.cover().exposedByZone().getOrDefault(zone, 0.0) * ALL_PERCENT));
+                    w -> w.cover().exposedByZone().getOrDefault(zone, 0.0) * ALL_PERCENT,
+                    WornWhys.skin(zone)));
         }
         all.add(Figure.of(
-                "gaps", Kind.COUNT, Better.LESS, seen, w -> w.cover().gaps().size()));
+                "gaps", Kind.COUNT, Better.LESS, seen, w -> w.cover().gaps().size(), WornWhys::gaps));
         all.add(Figure.of(
-                "knots that show", Kind.COUNT, Better.LESS, seen, w -> w.knots().size()));
+                "knots that show", Kind.COUNT, Better.LESS, seen, w -> w.knots().size(), WornWhys::knots));
         all.add(Figure.of(
                 "rows that show",
                 Kind.COUNT,
                 Better.LESS,
                 seen,
-                w -> w.rowsShowing().size()));
+                w -> w.rowsShowing().size(),
+                WornWhys::rows));
         all.add(Figure.of(
                 "as full as a full head",
                 Kind.PERCENT,
                 Better.NEITHER,
                 seen,
-                w -> w.cover().fullness() * ALL_PERCENT));
+                w -> w.cover().fullness() * ALL_PERCENT,
+                WornWhys::fullness));
         return List.copyOf(all);
     }
 
@@ -176,13 +192,6 @@ public final class HookingComparison {
     /** Amounts in different currencies say nothing beside each other. */
     private static boolean areInOneCurrency(List<InstallPlan> plans) {
         return plans.stream().map(p -> p.packs().cost().currency()).distinct().count() == 1;
-    }
-
-    private static double slipping(InstallPlan plan) {
-        Hooked hooked = plan.hooked();
-        return hooked.stations().stream()
-                .filter(s -> !hooked.lasts(s, plan.brief().demand()))
-                .count();
     }
 
     private static String parts(InstallPlan plan) {

@@ -1,6 +1,7 @@
 package gyrotaxis.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.compare.Comparison.Better;
 import gyrotaxis.core.compare.Comparison.Figure;
@@ -17,10 +18,13 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** What two plans differ in: what was chosen, what is hooked, how it looks. */
@@ -52,6 +56,59 @@ class HookingComparisonTest {
         assertThat(HookingComparison.choices(twice)).noneMatch(Choice::differs);
         assertThat(HookingComparison.figures(twice)).noneMatch(Figure::differs);
         assertThat(Comparison.of(twice, List.of(2, 2))).noneMatch(Figure::differs);
+    }
+
+    /** The numbers that a pattern finds in its first group, added. */
+    private static double sum(List<Sentence> steps, String pattern) {
+        return steps.stream()
+                .flatMap(s -> Pattern.compile(pattern).matcher(s.toString()).results())
+                .mapToDouble(m -> Double.parseDouble(m.group(1)))
+                .sum();
+    }
+
+    /** A figure is told either of each plan alone or here, and what is told here adds up to it. */
+    @Test
+    void everyFigureTellsHowItComesAbout() {
+        List<InstallPlan> plans = plans(BRIEF.withFullness(1.3));
+        List<WearView> seen = plans.stream()
+                .map(p -> planner.wear(p, Worn.as(Way.HIGH_PONYTAIL)))
+                .toList();
+        List<Figure> all = new ArrayList<>(Comparison.of(plans, List.of(2, 3)));
+        all.addAll(HookingComparison.figures(plans));
+        all.addAll(HookingComparison.worn(seen));
+        assertThat(all).allSatisfy(f -> {
+            if (f.reckoned().isEmpty()) {
+                assertThat(f.why()).hasSameSizeAs(plans).noneMatch(List::isEmpty);
+            }
+        });
+        for (int i = 0; i < plans.size(); i++) {
+            InstallPlan plan = plans.get(i);
+            assertThat(sum(figure(all, "rows in all").why().get(i), ": (\\d+)\\."))
+                    .isEqualTo(plan.foundation().rows().size());
+            assertThat(sum(figure(all, "braided length").why().get(i), ", (\\S+) cm\\."))
+                    .isCloseTo(plan.foundation().lengthMm() / 10, within(0.5));
+            assertThat(figure(all, "updos it carries").why().get(i))
+                    .filteredOn(s -> s.toString().contains("It is carried"))
+                    .hasSize(figure(all, "updos it carries").values().get(i).intValue());
+            assertThat(figure(all, "gaps wide enough for a part").why().get(i))
+                    .filteredOn(s -> s.toString().contains("enough."))
+                    .hasSize(figure(all, "gaps wide enough for a part")
+                            .values()
+                            .get(i)
+                            .intValue());
+            assertThat(sum(figure(all, "asked of the client").why().get(i), ": (\\S+) EUR"))
+                    .isCloseTo(figure(all, "asked of the client").values().get(i) / 100, within(0.001));
+            for (Zone zone : Zone.values()) {
+                assertThat(sum(figure(all, zone.words() + ", loops").why().get(i), "^(\\d+) ×"))
+                        .isEqualTo(plan.stations().stream()
+                                .filter(s -> s.zone() == zone)
+                                .count());
+            }
+            assertThat(sum(figure(all, "knots that show").why().get(i), "^(\\d+) ×"))
+                    .isEqualTo(figure(all, "knots that show").values().get(i));
+            assertThat(sum(figure(all, "knots that would slip").why().get(i), "^(\\d+) ×"))
+                    .isEqualTo(figure(all, "knots that would slip").values().get(i));
+        }
     }
 
     @Test

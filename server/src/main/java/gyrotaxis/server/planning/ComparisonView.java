@@ -13,6 +13,7 @@ import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.reckoning.Reckoning;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
+import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,7 +84,7 @@ record ComparisonView(
         WORN
     }
 
-    /** One figure of every plan. */
+    /** One figure of every plan; {@code why} is empty if {@code reckoned} is told of each plan when it is asked. */
     record FigureView(
             Group group,
             String what,
@@ -91,7 +92,8 @@ record ComparisonView(
             Better better,
             boolean differs,
             List<Double> values,
-            @Schema(nullable = true) Reckoning.@Nullable Figure reckoned) {
+            @Schema(nullable = true) Reckoning.@Nullable Figure reckoned,
+            List<List<List<Piece>>> why) {
         static FigureView of(Figure f, Group group) {
             return new FigureView(
                     group,
@@ -100,7 +102,10 @@ record ComparisonView(
                     f.better(),
                     f.differs(),
                     f.values(),
-                    f.reckoned().orElse(null));
+                    f.reckoned().orElse(null),
+                    f.why().stream()
+                            .map(steps -> steps.stream().map(Piece::of).toList())
+                            .toList());
         }
     }
 }
