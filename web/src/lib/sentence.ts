@@ -37,7 +37,7 @@ function figure({ kind, value }: Piece, unit: LengthUnit, fingerMm: number): str
     case 'GRAMS_PER_CM':
       return `${((v * one) / MM_PER_CM).toFixed(1)} g on every ${ONE[unit]}`;
     case 'MINUTES':
-      return `${Math.round(v)} minutes`;
+      return Math.round(v) === 1 ? '1 minute' : `${Math.round(v)} minutes`;
     case 'PART':
       return `${Math.round(v * 100)} %`;
     case 'TIMES':

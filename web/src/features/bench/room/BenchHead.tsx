@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { useBench } from '../draft/useBench';
 import type { Saving } from '../draft/benchState';
 import { Button } from '../../../ui/Button';
+import { PaperMenu } from '../paper/PaperMenu';
 import { ToChair } from '../ToChair';
 
 const SAVING_WORDS: Record<Saving, string> = {
@@ -122,6 +123,7 @@ export function BenchHead({ planId, isTight, onKeys }: Props) {
       >
         <Redo2 size={16} aria-hidden /> {!isTight && 'redo'}
       </Button>
+      {home === 'bench' && <PaperMenu planId={planId} isTight={isTight} />}
       {onKeys && (
         <Button look="quiet" onClick={onKeys} aria-label="keys" title="All keys of the bench (?)">
           <Keyboard size={16} aria-hidden /> ?

@@ -24,6 +24,7 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Note.Moment;
 import gyrotaxis.core.quantity.Estimate;
+import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.ScalpCondition;
 import java.util.ArrayList;
@@ -45,15 +46,22 @@ public final class Notes {
     private static final double CHANGES = 0.1;
 
     private final InstallPlan plan;
+    private final Pronoun pronoun;
     private final List<Note> notes = new ArrayList<>();
 
-    private Notes(InstallPlan plan) {
+    private Notes(InstallPlan plan, Pronoun pronoun) {
         this.plan = plan;
+        this.pronoun = pronoun;
     }
 
     /** What goes with a plan, moment by moment. */
     public static List<Note> of(InstallPlan plan) {
-        Notes n = new Notes(plan);
+        return of(plan, plan.brief().pronoun());
+    }
+
+    /** The same, said otherwise of the client, as to herself. */
+    public static List<Note> of(InstallPlan plan, Pronoun pronoun) {
+        Notes n = new Notes(plan, pronoun);
         n.ownHair();
         n.hair();
         n.chair();
@@ -61,6 +69,11 @@ public final class Notes {
         n.home();
         n.takedown();
         return List.copyOf(n.notes);
+    }
+
+    /** Every tail that is to be found before anything is cut, but for those of singles, in the order in which they are marked. */
+    public static List<String> tails(InstallPlan plan) {
+        return new Notes(plan, plan.brief().pronoun()).tails();
     }
 
     private void ownHair() {
@@ -254,13 +267,8 @@ public final class Notes {
                 Moment.TAKEDOWN,
                 "Find and mark every tail before the first cut; every one of them can be taken for fibre. This is their order.");
         List<RowId> order = plan.braiding().takedown();
-        List<Tail> tails = plan.braiding().tails().stream()
-                .filter(t -> t.row().section() != Section.INDIVIDUAL)
-                .sorted(Comparator.comparingInt(t -> order.indexOf(t.row())))
-                .toList();
-        for (Tail t : tails) {
-            add(Moment.TAKEDOWN, Sentence.of(tail(t)).capital() + sewn(t) + ".");
-        }
+        List<String> tails = tails();
+        tails.forEach(t -> add(Moment.TAKEDOWN, t));
         long singles = plan.braiding().tails().size() - tails.size();
         addIf(
                 singles > 0,
@@ -295,6 +303,15 @@ public final class Notes {
                                 .collect(Collectors.joining(", "))
                         + ".");
         worthWashing();
+    }
+
+    private List<String> tails() {
+        List<RowId> order = plan.braiding().takedown();
+        return plan.braiding().tails().stream()
+                .filter(t -> t.row().section() != Section.INDIVIDUAL)
+                .sorted(Comparator.comparingInt(t -> order.indexOf(t.row())))
+                .map(t -> Sentence.of(tail(t)).capital() + sewn(t) + ".")
+                .toList();
     }
 
     /** What holds a tail, so that it is found: thread of another colour than the hair. */
@@ -357,7 +374,7 @@ public final class Notes {
     }
 
     private void add(Moment moment, String words) {
-        notes.add(new Note(moment, plan.brief().pronoun().said(words)));
+        notes.add(new Note(moment, pronoun.said(words)));
     }
 
     private void addIf(boolean applies, Moment moment, String words) {

@@ -99,7 +99,8 @@ public record Sentence(List<Piece> pieces) {
             case AREA_MM2 -> String.format(Locale.ROOT, "%.1f cm²", q.value() / MM2_PER_CM2);
             case GRAMS -> String.format(Locale.ROOT, "%.0f g", q.value());
             case GRAMS_PER_CM -> String.format(Locale.ROOT, "%.1f g on every cm", q.value());
-            case MINUTES -> String.format(Locale.ROOT, "%.0f minutes", q.value());
+            case MINUTES ->
+                Math.round(q.value()) == 1 ? "1 minute" : String.format(Locale.ROOT, "%.0f minutes", q.value());
             case PART -> String.format(Locale.ROOT, "%.0f %%", q.value() * ALL_PERCENT);
             case COUNT -> String.format(Locale.ROOT, "%.0f", q.value());
             case TIMES -> String.format(Locale.ROOT, "%.1f times", q.value());

@@ -1,6 +1,6 @@
-/** What of a plan is printed: the head as a cap of paper at its true size. */
+/** What of a plan is printed: its papers, and the head as a cap of paper at its true size. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "plans", "planning", "paper"})
+@ApplicationModule(allowedDependencies = {"shared", "language", "people", "shelf", "plans", "planning", "paper"})
 package gyrotaxis.server.printing;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,72 @@
+package gyrotaxis.server.printing;
+
+import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.server.people.People;
+import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.Planned;
+import gyrotaxis.server.shared.Download;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shelf.ForWhom;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.BiFunction;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The papers of a kept plan. */
+@RestController
+@RequestMapping(value = "/api/plans/{id}/papers", produces = MediaType.APPLICATION_PDF_VALUE)
+class PlanPapersController {
+    private final PlanDesk plans;
+    private final Planning planning;
+    private final ForWhom names;
+    private final People people;
+    private final PlanPapers papers;
+
+    PlanPapersController(PlanDesk plans, Planning planning, ForWhom names, People people, PlanPapers papers) {
+        this.plans = plans;
+        this.planning = planning;
+        this.names = names;
+        this.people = people;
+        this.papers = papers;
+    }
+
+    @GetMapping("/run-sheet.pdf")
+    ResponseEntity<byte[]> runSheet(@PathVariable UUID id) {
+        return paper(id, "run sheet", papers::runSheet);
+    }
+
+    @GetMapping("/quote.pdf")
+    ResponseEntity<byte[]> quote(@PathVariable UUID id) {
+        String studio = people.studio().name();
+        return paper(id, "quote", (title, plan) -> papers.quote(title, plan, studio));
+    }
+
+    /** What she takes home; with the day of the install everything in it has its date. */
+    @GetMapping("/aftercare.pdf")
+    ResponseEntity<byte[]> aftercare(@PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate on) {
+        return paper(id, "aftercare", (title, plan) -> papers.aftercare(title, plan, Optional.ofNullable(on)));
+    }
+
+    @GetMapping("/takedown.pdf")
+    ResponseEntity<byte[]> takedown(@PathVariable UUID id) {
+        return paper(id, "takedown", papers::takedown);
+    }
+
+    private ResponseEntity<byte[]> paper(UUID id, String name, BiFunction<String, InstallPlan, byte[]> written) {
+        Planned planned = plans.planned(id).orElseThrow(() -> new NotFound("No plan has this number."));
+        InstallPlan plan = planning.plan(planned.brief(), Optional.of(id));
+        ForWhom.Named named = names.named(Set.of(id)).getOrDefault(id, ForWhom.Named.NOBODY);
+        String title = named.client() + ", " + named.plan();
+        return Download.of(title + ", " + name + ".pdf", written.apply(title, plan));
+    }
+}

@@ -1,0 +1,58 @@
+import { FileText } from 'lucide-react';
+import { Popover } from 'radix-ui';
+import { Button } from '../../../ui/Button';
+
+const PAPERS = [
+  { name: 'run-sheet', words: 'Run sheet', tells: 'to the chair: the map, and every step to tick' },
+  {
+    name: 'quote',
+    words: 'Quote',
+    tells: 'to the client: what it costs, and what that stands for',
+  },
+  {
+    name: 'aftercare',
+    words: 'Aftercare card',
+    tells: 'home with her: care, and what is due when',
+  },
+  {
+    name: 'takedown',
+    words: 'Takedown list',
+    tells: 'for weeks later: every tail, before the first cut',
+  },
+];
+
+/** What of a kept plan goes along on paper. */
+export function PaperMenu({ planId, isTight }: { planId: string; isTight: boolean }) {
+  return (
+    <Popover.Root>
+      <Popover.Trigger asChild>
+        <Button look="quiet" aria-label="on paper" title="Papers of this plan, as it is kept">
+          <FileText size={16} aria-hidden /> {!isTight && 'on paper'}
+        </Button>
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={6}
+          collisionPadding={8}
+          aria-label="Papers of this plan"
+          className="z-60 w-80 max-w-[calc(100vw-1rem)] rounded-lg border border-edge bg-sheet p-1.5 shadow-xl"
+        >
+          <ul>
+            {PAPERS.map((p) => (
+              <li key={p.name}>
+                <a
+                  href={`/api/plans/${planId}/papers/${p.name}.pdf`}
+                  download
+                  className="block rounded-md px-3 py-2 hover:bg-well"
+                >
+                  <span className="font-semibold">{p.words}</span>
+                  <span className="block text-sm leading-snug text-soft">{p.tells}</span>
+                </a>
+              </li>
+            ))}
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
