@@ -27,7 +27,8 @@ export function PaperMenu({ planId, isTight }: { planId: string; isTight: boolea
     <Popover.Root>
       <Popover.Trigger asChild>
         <Button look="quiet" aria-label="on paper" title="Papers of this plan, as it is kept">
-          <FileText size={16} aria-hidden /> {!isTight && 'on paper'}
+          <FileText size={16} aria-hidden />{' '}
+          {!isTight && <span className="max-lg:hidden">on paper</span>}
         </Button>
       </Popover.Trigger>
       <Popover.Portal>
