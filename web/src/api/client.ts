@@ -107,6 +107,13 @@ async function balance(
   }
 }
 
+/** A file as it is sent. */
+const sent = (file: Blob, type: string) => ({
+  body: file as never,
+  bodySerializer: (b: unknown) => b as Blob,
+  headers: { 'Content-Type': type },
+});
+
 export const api = {
   words: () => take(http.GET('/api/words')),
   plan: (body: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body })),
@@ -260,13 +267,19 @@ export const api = {
     take(http.POST('/api/stock/counts', { body })),
   /** Reads a table as a count of the shelf; it is put down only if that is asked. */
   stockTable: (file: Blob, keep: boolean) =>
+    take(http.POST('/api/stock/table', { params: { query: { keep } }, ...sent(file, 'text/csv') })),
+  /** Reads what was moved in a calendar; it is moved here only if that is asked. */
+  movedByCalendar: (file: Blob, keep: boolean) =>
     take(
-      http.POST('/api/stock/table', {
+      http.POST('/api/diary/calendar', {
         params: { query: { keep } },
-        body: file as never,
-        bodySerializer: (b: unknown) => b as Blob,
-        headers: { 'Content-Type': 'text/csv' },
+        ...sent(file, 'text/calendar'),
       }),
+    ),
+  /** Reads cards of clients; they are taken in only if that is asked. */
+  cards: (file: Blob, keep: boolean) =>
+    take(
+      http.POST('/api/clients/cards', { params: { query: { keep } }, ...sent(file, 'text/vcard') }),
     ),
   setAside: (planId: string, body: Body<'/api/stock/aside/{planId}', 'put'>) =>
     take(http.PUT('/api/stock/aside/{planId}', { params: { path: { planId } }, body })),

@@ -4,7 +4,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
 import { BenchDoor, BenchPage, PracticeBench } from '../features/bench';
-import { BookPage, ClientPage, clientsQuery, LearnedPage, PeoplePage } from '../features/book';
+import {
+  BookPage,
+  ClientPage,
+  clientsQuery,
+  FilesPage,
+  LearnedPage,
+  PeoplePage,
+} from '../features/book';
 import { ChairDoor, ChairPage } from '../features/chair';
 import { BuyPage, CountPage, MovesPage, ShelfPage } from '../features/shelf';
 import {
@@ -51,6 +58,7 @@ createRoot(root).render(
                   <Route path="/book/clients/:clientId" element={<ClientPage />} />
                   <Route path="/book/people" element={<PeoplePage />} />
                   <Route path="/book/learned" element={<LearnedPage />} />
+                  <Route path="/book/files" element={<FilesPage />} />
                   <Route path="/bench" element={<BenchDoor />} />
                   <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
                   <Route path="/chair" element={<ChairDoor />} />

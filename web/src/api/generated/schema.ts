@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takenIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/cards.vcf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}": {
         parameters: {
             query?: never;
@@ -252,6 +284,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["show_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["movedByCalendar"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1995,10 +2059,51 @@ export interface components {
             packs: number;
             sizes: components["schemas"]["PacksView"][];
         };
+        CalendarFault: {
+            event: string;
+            reason: string;
+        };
+        CalendarRead: {
+            /** Format: int32 */
+            changed: number;
+            faults: components["schemas"]["CalendarFault"][];
+            isKept: boolean;
+            /** Format: int32 */
+            left: number;
+            moves: components["schemas"]["MovedTo"][];
+            /** Format: int32 */
+            others: number;
+        };
         CapView: {
             /** Format: int32 */
             sheets: number;
             told: components["schemas"]["Piece"][];
+        };
+        CardChange: {
+            /** Format: int32 */
+            card: number;
+            isNew: boolean;
+            name: string;
+            what: string[];
+        };
+        CardFault: {
+            /** Format: int32 */
+            card: number;
+            field: string;
+            name: string;
+            reason: string;
+        };
+        CardsRead: {
+            /** Format: int32 */
+            added: number;
+            /** Format: int32 */
+            changed: number;
+            changes: components["schemas"]["CardChange"][];
+            faults: components["schemas"]["CardFault"][];
+            isKept: boolean;
+            /** Format: int32 */
+            left: number;
+            passedOver: string[];
         };
         ChairBody: {
             name: string;
@@ -3462,6 +3567,11 @@ export interface components {
             /** @enum {string} */
             why: "BOUGHT" | "OPENED" | "USED" | "LEFT_OVER" | "WASHED" | "LOST" | "COUNTED" | "BEGUN";
             whyWords: string;
+            words: string;
+        };
+        MovedTo: {
+            is: string;
+            was: string;
             words: string;
         };
         NeedView: {
@@ -5035,6 +5145,52 @@ export interface operations {
             };
         };
     };
+    takenIn: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/vcard": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardsRead"];
+                };
+            };
+        };
+    };
+    cards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/vcard": string;
+                };
+            };
+        };
+    };
     show_2: {
         parameters: {
             query?: never;
@@ -5332,6 +5488,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DiaryView"];
+                };
+            };
+        };
+    };
+    movedByCalendar: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/calendar": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalendarRead"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: {
+                from?: string;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };

@@ -4,6 +4,7 @@ const ROOMS = [
   { to: '/book', words: 'Days and clients' },
   { to: '/book/people', words: 'People' },
   { to: '/book/learned', words: 'Learned' },
+  { to: '/book/files', words: 'In and out' },
 ];
 
 /** The rooms of the book. */

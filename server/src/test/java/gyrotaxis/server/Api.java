@@ -79,6 +79,14 @@ public final class Api {
         return send("POST", path, body.toString());
     }
 
+    /** Sends a file. */
+    Answer file(String path, String type, byte[] content) {
+        return answer(signed(path)
+                .header("Content-Type", type)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(content))
+                .build());
+    }
+
     /** A plan with both its answers in one: what is drawn and what is read. */
     Answer plan(Object brief) {
         Answer answer = post("/api/plan", JSON.createObjectNode().set("brief", JSON.readTree(brief.toString())));

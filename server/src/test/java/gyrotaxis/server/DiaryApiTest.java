@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.UUID;
@@ -25,6 +29,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Appointments on a real database, for a studio of two chairs and two stylists. */
 class DiaryApiTest {
+    private static final ZoneId ZONE = ZoneId.systemDefault();
     private static final int NINE = 9 * 60;
 
     private static RunningServer.Started server;
@@ -333,5 +338,88 @@ class DiaryApiTest {
                 .put("why", "regatta");
         assertThat(api.put(at, her).status()).isEqualTo(200);
         assertThat(api.put(at, her).status()).isEqualTo(409);
+    }
+
+    private static String calendar() {
+        return api.get("/api/diary/calendar.ics").text();
+    }
+
+    private static JsonNode read(String calendar, boolean isKept) {
+        Answer answer = api.file(
+                "/api/diary/calendar?keep=" + isKept, "text/calendar", calendar.getBytes(StandardCharsets.UTF_8));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    /** A moment as calendars write it, in UTC. */
+    private static String written(LocalDate on, int minute) {
+        return on.atStartOfDay(ZONE)
+                .plusMinutes(minute)
+                .withZoneSameInstant(ZoneOffset.UTC)
+                .format(DateTimeFormatter.ofPattern("yyyyMMdd'T'HHmmss'Z'"));
+    }
+
+    @Test
+    void aCalendarMovesWhatWasMovedThereAndASecondTimeNothing() {
+        ObjectNode one = body("INSTALL", day, NINE, 180, window, orla);
+        assertThat(make(one).status()).isEqualTo(201);
+        String before = calendar();
+        assertThat(read(before, true).path("changed").asInt()).isZero();
+        assertThat(before)
+                .containsOnlyOnce("UID:appointment-" + one.path("id").asString() + "@gyrotaxis")
+                .contains("SEQUENCE:1");
+        String later = before.replace(written(day, NINE), written(day, NINE + 30))
+                .replace(written(day, NINE + 180), written(day, NINE + 210));
+        JsonNode told = read(later, false);
+        assertThat(told.path("changed").asInt()).isEqualTo(1);
+        assertThat(told.path("moves").get(0).path("is").asString()).contains("09:30");
+        assertThat(onDay(day).get(0).path("fromMinute").asInt()).isEqualTo(NINE);
+        assertThat(read(later, true).path("isKept").asBoolean()).isTrue();
+        assertThat(onDay(day).get(0).path("fromMinute").asInt()).isEqualTo(NINE + 30);
+        assertThat(read(later, true).path("changed").asInt()).isZero();
+        assertThat(calendar()).contains("SEQUENCE:2");
+    }
+
+    /** Two that change places do not stand in each other's way, but one that is taken is refused, and the others with it. */
+    @Test
+    void aCalendarThatCannotBeIsLeftWhole() {
+        ObjectNode first = body("INSTALL", day, NINE, 120, window, orla);
+        ObjectNode second = body("INSTALL", day, NINE + 240, 120, window, orla);
+        assertThat(make(first).status()).isEqualTo(201);
+        assertThat(make(second).status()).isEqualTo(201);
+        String before = calendar();
+        String a = written(day, NINE);
+        String b = written(day, NINE + 240);
+        String endA = written(day, NINE + 120);
+        String endB = written(day, NINE + 360);
+        String exchanged = before.replace(a, "@a")
+                .replace(b, a)
+                .replace("@a", b)
+                .replace(endA, "@e")
+                .replace(endB, endA)
+                .replace("@e", endB);
+        assertThat(read(exchanged, false).path("changed").asInt()).isEqualTo(2);
+        assertThat(read(exchanged, false).path("faults")).isEmpty();
+        String taken = before.replace(a, written(day, NINE + 200)).replace(endA, written(day, NINE + 320));
+        JsonNode refused = read(taken, true);
+        assertThat(refused.path("isKept").asBoolean()).isFalse();
+        assertThat(refused.path("faults").get(0).path("reason").asString()).contains("Orla Wick has");
+        assertThat(onDay(day).get(0).path("fromMinute").asInt()).isEqualTo(NINE);
+        String repeated = before.replace("DTSTART:" + a, "RRULE:FREQ=SECONDLY\r\nDTSTART:" + a);
+        assertThat(read(repeated, true).path("faults").get(0).path("reason").asString())
+                .startsWith("It is repeated there.");
+        String allDay = before.replace("DTSTART:" + a, "DTSTART;VALUE=DATE:20270101");
+        assertThat(read(allDay, true).path("faults").get(0).path("reason").asString())
+                .startsWith("It has no time there.");
+        assertThat(read("a list of things", true)
+                        .path("faults")
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .startsWith("This is no calendar.");
+        assertThat(read(before.replace("appointment-", "lesson-"), true)
+                        .path("others")
+                        .asInt())
+                .isPositive();
     }
 }

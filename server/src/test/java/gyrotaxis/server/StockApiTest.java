@@ -6,7 +6,6 @@ import gyrotaxis.core.stock.Good;
 import gyrotaxis.server.Api.Answer;
 import gyrotaxis.server.stock.Ledger;
 import java.io.IOException;
-import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Instant;
@@ -274,10 +273,7 @@ class StockApiTest {
     }
 
     private static Answer counted(byte[] table, boolean isKept) {
-        return api.answer(api.signed("/api/stock/table?keep=" + isKept)
-                .header("Content-Type", "text/csv")
-                .POST(HttpRequest.BodyPublishers.ofByteArray(table))
-                .build());
+        return api.file("/api/stock/table?keep=" + isKept, "text/csv", table);
     }
 
     /** What goes out comes in again and changes nothing; a figure that was changed in it is a count. */

@@ -105,7 +105,11 @@ class WhoMayTest {
                         "Content-Type",
                         path.contains("/pictures/") || path.endsWith("/still")
                                 ? "image/png"
-                                : path.endsWith("/table") ? "text/csv" : "application/json")
+                                : path.endsWith("/table")
+                                        ? "text/csv"
+                                        : path.endsWith("/calendar")
+                                                ? "text/calendar"
+                                                : path.endsWith("/cards") ? "text/vcard" : "application/json")
                 .method(method, BodyPublishers.ofString("{}"))
                 .build());
     }

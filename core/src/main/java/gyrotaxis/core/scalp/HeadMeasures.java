@@ -29,6 +29,11 @@ public record HeadMeasures(Map<Measure, Double> byMeasure) {
         byMeasure = Collections.unmodifiableMap(sorted);
     }
 
+    /** A medium head, which stands for one that nobody has measured yet: 56.5 cm round. */
+    public static HeadMeasures medium() {
+        return of(565, 360, 330);
+    }
+
     /** The three measures without which there is no head, mm. */
     public static HeadMeasures of(double roundMm, double frontToNapeMm, double overTopMm) {
         return new HeadMeasures(

@@ -1,7 +1,9 @@
 package gyrotaxis.server.diary;
 
 import gyrotaxis.core.diary.Appointment;
+import gyrotaxis.core.diary.AppointmentId;
 import gyrotaxis.core.diary.ChairId;
+import gyrotaxis.core.diary.Clash;
 import gyrotaxis.core.diary.Diary;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.diary.Bodies.AppointmentView;
@@ -41,6 +43,29 @@ final class AppointmentViews {
         Map<UUID, String> clients = book.names(ids(all, Booked::client));
         Map<UUID, String> names = plans.names(ids(all, Booked::plan));
         return all.stream().map(b -> view(b, hours, clients, names)).toList();
+    }
+
+    /** Why something cannot be, in a sentence. */
+    String words(Clash c, Function<AppointmentId, Booked> kept) {
+        if (c.with().isEmpty()) {
+            return c.kind() == Clash.Kind.NO_CHAIR
+                    ? "This chair no longer stands here."
+                    : "Nobody of that name works here any more.";
+        }
+        Appointment with = c.with().get();
+        AppointmentView v = of(List.of(kept.apply(with.id()))).get(0);
+        String who = v.clientName().isEmpty() ? "" : " for " + v.clientName();
+        String taken = c.kind() == Clash.Kind.STYLIST_TAKEN
+                ? people.everybody().stream()
+                                .filter(p -> p.stylist().id().equals(with.stylist()))
+                                .map(p -> p.stylist().name())
+                                .findFirst()
+                                .orElse("She")
+                        + " has"
+                : "The chair is taken by";
+        StudioClock wall = new StudioClock(people.studio().zone());
+        return taken + " " + v.words() + who + " from " + wall.time(with.span().from()) + " to "
+                + wall.time(with.span().until()) + ".";
     }
 
     private static Set<UUID> ids(List<Booked> all, Function<Booked, Optional<UUID>> of) {

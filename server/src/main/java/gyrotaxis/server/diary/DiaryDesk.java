@@ -364,25 +364,7 @@ public class DiaryDesk implements SpokenFor {
     }
 
     private String words(Clash c) {
-        if (c.with().isEmpty()) {
-            return c.kind() == Clash.Kind.NO_CHAIR
-                    ? "This chair no longer stands here."
-                    : "Nobody of that name works here any more.";
-        }
-        Appointment with = c.with().get();
-        AppointmentView v = views(List.of(stored(with.id().value()))).get(0);
-        String who = v.clientName().isEmpty() ? "" : " for " + v.clientName();
-        String taken = c.kind() == Clash.Kind.STYLIST_TAKEN
-                ? people.everybody().stream()
-                                .filter(p -> p.stylist().id().equals(with.stylist()))
-                                .map(p -> p.stylist().name())
-                                .findFirst()
-                                .orElse("She")
-                        + " has"
-                : "The chair is taken by";
-        StudioClock wall = wall();
-        return taken + " " + v.words() + who + " from " + wall.time(with.span().from()) + " to "
-                + wall.time(with.span().until()) + ".";
+        return new AppointmentViews(people, book, plans).words(c, id -> stored(id.value()));
     }
 
     /** All that is planned round a time. */

@@ -71,8 +71,8 @@ final class Rules {
             Rule.of(Role.STYLIST, GET, "/api/people"),
             Rule.of(Role.OWNER, null, "/api/people/**"),
             Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping", "/api/stills", "/api/worksheets/{id}"),
-            Rule.of(Role.STYLIST, POST, "/api/diary/free"),
-            Rule.of(Role.STYLIST, GET, "/api/diary"),
+            Rule.of(Role.STYLIST, POST, "/api/diary/free", "/api/diary/calendar"),
+            Rule.of(Role.STYLIST, GET, "/api/diary", "/api/diary/calendar.ics"),
             Rule.of(Role.STYLIST, PUT, "/api/learning/**"),
             Rule.of(Role.STYLIST, GET, "/api/learning/**"),
             Rule.of(

@@ -11,9 +11,12 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.InvalidMediaTypeException;
@@ -35,13 +38,41 @@ final class RequestGuard extends OncePerRequestFilter {
     /** A picture straight from a telephone or a camera. */
     static final long MAX_PICTURE_BYTES = 24 * 1024 * 1024;
 
-    /** A table of everything on the shelf. */
-    static final long MAX_TABLE_BYTES = 10_000_000;
+    /** A table, a calendar or cards of a whole studio. */
+    static final long MAX_FILE_BYTES = 10_000_000;
 
-    private static final String TABLE = "/api/stock/table";
-    private static final String CSV = "text/csv";
-    private static final Pattern PICTURE = Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)");
-    private static final Set<String> PICTURES = Set.of("image/png", "image/jpeg", "image/webp");
+    /**
+     * What is sent as a file.
+     *
+     * @param path where
+     * @param types what it may be
+     * @param most how large, bytes
+     * @param refusal what is said of anything else
+     */
+    private record Upload(Pattern path, Set<String> types, long most, String refusal) {
+        static Upload file(String path, String type, String refusal) {
+            return new Upload(Pattern.compile(path), Set.of(type), MAX_FILE_BYTES, refusal);
+        }
+
+        /** Whatever letters are said to be in it: that is found out by reading it. */
+        boolean takes(@Nullable String type) {
+            return type == null ? isPicture() : types.contains(type.split(";", 2)[0].strip());
+        }
+
+        boolean isPicture() {
+            return types.size() > 1;
+        }
+    }
+
+    private static final List<Upload> UPLOADS = List.of(
+            new Upload(
+                    Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)"),
+                    Set.of("image/png", "image/jpeg", "image/webp"),
+                    MAX_PICTURE_BYTES,
+                    "Only PNG, JPEG and WebP pictures can be kept."),
+            Upload.file("/api/stock/table", "text/csv", "Only a table can be read here: text/csv."),
+            Upload.file("/api/diary/calendar", "text/calendar", "Only a calendar can be read here: text/calendar."),
+            Upload.file("/api/clients/cards", "text/vcard", "Only cards can be read here: text/vcard."));
     private static final String ERROR_PAGE = "/error";
 
     private final Set<String> hosts;
@@ -55,21 +86,20 @@ final class RequestGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean isPicture = PICTURE.matcher(request.getServletPath()).matches();
-        boolean isTable = request.getServletPath().equals(TABLE);
-        long most = isPicture ? MAX_PICTURE_BYTES : isTable ? MAX_TABLE_BYTES : MAX_BODY_BYTES;
+        Optional<Upload> upload = UPLOADS.stream()
+                .filter(u -> u.path().matcher(request.getServletPath()).matches())
+                .findFirst();
+        long most = upload.map(Upload::most).orElse(MAX_BODY_BYTES);
         if (!hosts.contains(request.getServerName())) {
             refuse(response, HttpServletResponse.SC_MISDIRECTED_REQUEST, "This server does not answer to that name.");
         } else if (request.getContentLengthLong() > most) {
             refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, BodyTooLarge.words(most));
-        } else if (isPicture && request.getContentType() != null && !PICTURES.contains(request.getContentType())) {
+        } else if (upload.isPresent() && !upload.get().takes(request.getContentType())) {
             refuse(
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
-                    "Only PNG, JPEG and WebP pictures can be kept.");
-        } else if (isTable && !isCsv(request)) {
-            refuse(response, HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE, "Only a table can be read here: text/csv.");
-        } else if (!isPicture && !isTable && !isJsonOrNothing(request)) {
+                    upload.get().refusal());
+        } else if (upload.isEmpty() && !isJsonOrNothing(request)) {
             refuse(
                     response,
                     HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
@@ -78,14 +108,8 @@ final class RequestGuard extends OncePerRequestFilter {
             // Where the server sends itself when something failed; of no use to anybody who asks for it.
             refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing here.");
         } else {
-            chain.doFilter(new Limited(request, most, !isPicture && !isTable), response);
+            chain.doFilter(new Limited(request, most, upload.isEmpty()), response);
         }
-    }
-
-    /** A table, whatever letters are said to be in it: that is found out by reading it. */
-    private static boolean isCsv(HttpServletRequest request) {
-        String type = request.getContentType();
-        return type != null && (type.equals(CSV) || type.startsWith(CSV + ";"));
     }
 
     private static boolean isJsonOrNothing(HttpServletRequest request) {

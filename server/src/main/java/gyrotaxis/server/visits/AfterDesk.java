@@ -42,6 +42,21 @@ public class AfterDesk {
         return views(followUps.dueUntil(until, LONGEST_LIST));
     }
 
+    /**
+     * Something to be looked after, as it stands in a calendar.
+     *
+     * @param id never changes
+     */
+    public record ToLookAfter(UUID id, String words, String client, LocalDate due) {}
+
+    /** What falls due until a day and was not told of yet, at most so many. */
+    @Transactional(readOnly = true)
+    public List<ToLookAfter> toLookAfter(LocalDate until, int most) {
+        return views(followUps.dueUntil(until, most)).stream()
+                .map(v -> new ToLookAfter(v.id(), v.words(), v.clientName(), v.due()))
+                .toList();
+    }
+
     /** All of a client. */
     @Transactional(readOnly = true)
     List<FollowUpView> ofClient(UUID client) {

@@ -1,0 +1,145 @@
+package gyrotaxis.server.calendar;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.server.calendar.CalendarFile.Found;
+import gyrotaxis.server.diary.Dating;
+import gyrotaxis.server.diary.Dating.Move;
+import gyrotaxis.server.diary.Dating.Moved;
+import gyrotaxis.server.diary.Dating.Outcome;
+import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.Studio;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.visits.AfterDesk;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Gives the book to calendars, and takes back what was moved there: all of it, or nothing where something cannot be. */
+@Service
+class CalendarDesk {
+    private static final Interval DAYS = new Interval(1, 800);
+    private static final int USUAL_DAYS = 400;
+    private static final int DAYS_BACK = 31;
+    private static final int MOST_FOLLOW_UPS = 5000;
+
+    /** So many appointments are read at once. */
+    private static final int MOST_READ = 5000;
+
+    /** More than this is not told one by one. */
+    private static final int MOST_TOLD = 200;
+
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
+
+    private final Dating dating;
+    private final AfterDesk after;
+    private final People people;
+    private final Clock clock;
+
+    CalendarDesk(Dating dating, AfterDesk after, People people, Clock clock) {
+        this.dating = dating;
+        this.after = after;
+        this.people = people;
+        this.clock = clock;
+    }
+
+    /**
+     * What a calendar would do, or did.
+     *
+     * @param isKept whether it was done
+     * @param changed appointments that are at another time there
+     * @param left appointments that are as the book says
+     * @param others events that are not of this book; they are left where they are
+     * @param moves the first of those that are moved
+     * @param faults what cannot be; nothing is done then
+     */
+    record CalendarRead(
+            boolean isKept, int changed, int left, int others, List<MovedTo> moves, List<CalendarFault> faults) {}
+
+    /** One appointment: whose, when it is by the book, and when by the calendar. */
+    record MovedTo(String words, String was, String is) {}
+
+    /** What is wrong with one event; {@code event} is empty if all of the file is wrong. */
+    record CalendarFault(String event, String reason) {}
+
+    byte[] written(@Nullable LocalDate asked, @Nullable Integer days) {
+        Fields f = new Fields();
+        Studio studio = people.studio();
+        LocalDate today = studio.day(clock.instant());
+        LocalDate from = asked == null ? today.minusDays(DAYS_BACK) : f.day("from", "The day", asked, today);
+        int many = f.whole("days", "How many days", Fields.or(days, USUAL_DAYS), DAYS);
+        return f.orRefuse(() -> {
+            LocalDate until = from.plusDays(many);
+            return CalendarFile.write(
+                    dating.between(begins(from, studio.zone()), begins(until, studio.zone())),
+                    after.toLookAfter(until, MOST_FOLLOW_UPS).stream()
+                            .filter(t -> !t.due().isBefore(from))
+                            .toList(),
+                    studio.name());
+        });
+    }
+
+    private static Instant begins(LocalDate day, ZoneId zone) {
+        return day.atStartOfDay(zone).toInstant();
+    }
+
+    @Transactional
+    public CalendarRead read(byte[] file, boolean isKept) {
+        Optional<CalendarFile.Read> read = CalendarFile.read(file);
+        if (read.isEmpty()) {
+            return refused("This is no calendar. Save it as iCalendar (.ics).");
+        }
+        if (read.get().found().size() > MOST_READ) {
+            return refused("A calendar may have at most " + MOST_READ + " appointments of this book.");
+        }
+        List<CalendarFault> faults = new ArrayList<>();
+        List<Move> asked = new ArrayList<>();
+        for (Found e : read.get().found()) {
+            if (e.isRepeated()) {
+                faults.add(
+                        new CalendarFault(e.words(), "It is repeated there. An appointment of the book comes once."));
+            } else if (e.from() == null || e.until() == null) {
+                faults.add(new CalendarFault(
+                        e.words(), "It has no time there. Give it the hour at which it begins, and ends."));
+            } else {
+                asked.add(new Move(e.id(), e.from(), e.until()));
+            }
+        }
+        List<Moved> told = dating.move(asked, isKept && faults.isEmpty());
+        told.stream()
+                .filter(m -> m.outcome() == Outcome.REFUSED)
+                .forEach(m -> faults.add(
+                        new CalendarFault(m.words() + ", " + said(m.move().from()), m.reason())));
+        List<Moved> moves =
+                told.stream().filter(m -> m.outcome() == Outcome.MOVED).toList();
+        int unknown =
+                (int) told.stream().filter(m -> m.outcome() == Outcome.UNKNOWN).count();
+        return new CalendarRead(
+                isKept && faults.isEmpty(),
+                moves.size(),
+                (int) told.stream().filter(m -> m.outcome() == Outcome.AS_IT_IS).count(),
+                read.get().others() + unknown,
+                moves.stream()
+                        .limit(MOST_TOLD)
+                        .map(m -> new MovedTo(
+                                m.words(), said(m.was()), said(m.move().from())))
+                        .toList(),
+                faults.stream().limit(MOST_TOLD).toList());
+    }
+
+    private static CalendarRead refused(String reason) {
+        return new CalendarRead(false, 0, 0, 0, List.of(), List.of(new CalendarFault("", reason)));
+    }
+
+    private String said(Instant at) {
+        return WHEN.format(at.atZone(people.studio().zone()));
+    }
+}

@@ -1,0 +1,7 @@
+/** The book for calendars elsewhere, and what was moved there. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "diary", "visits", "people"})
+package gyrotaxis.server.calendar;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;

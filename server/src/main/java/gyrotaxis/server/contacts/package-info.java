@@ -1,0 +1,7 @@
+/** Clients as cards, for address books elsewhere and out of them. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "book"})
+package gyrotaxis.server.contacts;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
