@@ -1,3 +1,4 @@
+import { FileDown, Printer } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -7,6 +8,7 @@ import { formatMoney } from '../../lib/money';
 import { formatWeekday, plural } from '../../lib/time';
 import { Button } from '../../ui/Button';
 import { Switch } from '../../ui/Switch';
+import { FileOut } from '../../ui/FileIn';
 import { ShelfLinks } from './ShelfLinks';
 import { shoppingQuery } from './shelf.queries';
 import { useStock } from './useStock';
@@ -37,6 +39,16 @@ export function BuyPage() {
         <ShelfLinks />
         <Switch label="For how long" value={days} options={DAYS} onChoose={setDays} />
       </header>
+      {shopping.data && shopping.data.suppliers.length > 0 && (
+        <div className="mb-4 flex flex-wrap gap-2">
+          <FileOut href={`/api/shopping/list.pdf?days=${days}`}>
+            <Printer size={16} aria-hidden /> The list on paper (PDF)
+          </FileOut>
+          <FileOut href={`/api/shopping/list.csv?days=${days}`}>
+            <FileDown size={16} aria-hidden /> as a table (CSV)
+          </FileOut>
+        </div>
+      )}
       {shopping.isError && (
         <p role="alert" className="rounded-md border-2 border-chalk bg-chalk-wash p-4">
           {shopping.error.message}

@@ -1,3 +1,4 @@
+import { FileDown } from 'lucide-react';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -5,6 +6,7 @@ import { formatDay } from '../../lib/time';
 import { Choice } from '../../ui/Field';
 import { sayLoops } from '../../lib/amount';
 import { hairLinesQuery, movesQuery } from './shelf.queries';
+import { FileOut } from '../../ui/FileIn';
 import { ShelfLinks } from './ShelfLinks';
 
 /** All that came and went, the newest first. Nothing of it is ever written over. */
@@ -31,6 +33,11 @@ export function MovesPage() {
           onChoose={setLine}
         />
       </header>
+      <div className="mb-4">
+        <FileOut href="/api/stock/movements.csv">
+          <FileDown size={16} aria-hidden /> All of it as a table (CSV)
+        </FileOut>
+      </div>
       {moves.data?.length === 0 && <p className="text-soft">Nothing came or went yet.</p>}
       <ul className="flex max-w-4xl flex-col divide-y divide-line">
         {moves.data?.map((m) => (

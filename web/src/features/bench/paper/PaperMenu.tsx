@@ -3,21 +3,30 @@ import { Popover } from 'radix-ui';
 import { Button } from '../../../ui/Button';
 
 const PAPERS = [
-  { name: 'run-sheet', words: 'Run sheet', tells: 'to the chair: the map, and every step to tick' },
   {
-    name: 'quote',
+    name: 'papers/run-sheet.pdf',
+    words: 'Run sheet',
+    tells: 'to the chair: the map, and every step to tick',
+  },
+  {
+    name: 'papers/quote.pdf',
     words: 'Quote',
     tells: 'to the client: what it costs, and what that stands for',
   },
   {
-    name: 'aftercare',
+    name: 'papers/aftercare.pdf',
     words: 'Aftercare card',
     tells: 'home with her: care, and what is due when',
   },
   {
-    name: 'takedown',
+    name: 'papers/takedown.pdf',
     words: 'Takedown list',
     tells: 'for weeks later: every tail, before the first cut',
+  },
+  {
+    name: 'stations.csv',
+    words: 'Shares as a table',
+    tells: 'for a spreadsheet: where each is hooked, of what, and how',
   },
 ];
 
@@ -42,7 +51,7 @@ export function PaperMenu({ planId, isTight }: { planId: string; isTight: boolea
             {PAPERS.map((p) => (
               <li key={p.name}>
                 <a
-                  href={`/api/plans/${planId}/papers/${p.name}.pdf`}
+                  href={`/api/plans/${planId}/${p.name}`}
                   download
                   className="block rounded-md px-3 py-2 hover:bg-well"
                 >

@@ -8,11 +8,12 @@ describe('PaperMenu', () => {
     render(<PaperMenu planId="p-1" isTight={false} />);
     fireEvent.click(screen.getByRole('button', { name: 'on paper' }));
     const papers = screen.getAllByRole('link').map((a) => a.getAttribute('href'));
-    expect(papers).toEqual(
-      ['run-sheet', 'quote', 'aftercare', 'takedown'].map(
+    expect(papers).toEqual([
+      ...['run-sheet', 'quote', 'aftercare', 'takedown'].map(
         (name) => `/api/plans/p-1/papers/${name}.pdf`,
       ),
-    );
+      '/api/plans/p-1/stations.csv',
+    ]);
     expect(screen.getAllByRole('link').every((a) => a.hasAttribute('download'))).toBe(true);
   });
 });

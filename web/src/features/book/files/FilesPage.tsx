@@ -1,4 +1,4 @@
-import { CalendarDays, Contact, FileDown } from 'lucide-react';
+import { CalendarDays, Contact, FileDown, Table2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { api } from '../../../api/client';
 import { plural } from '../../../lib/time';
@@ -59,6 +59,15 @@ export function FilesPage() {
             offer={(n) => (n === 0 ? 'Nobody to take in' : `Take ${plural(n, 'card')} in`)}
             done={(n) => `${plural(n, 'card')} taken in.`}
           />
+        </Way>
+        <Way
+          icon={<Table2 size={22} aria-hidden />}
+          title="Visits"
+          tells="The visits of a year for a spreadsheet: whose, by whom, loops used, minutes, and what there is to say of each."
+        >
+          <FileOut href="/api/visits/table.csv">
+            <FileDown size={16} aria-hidden /> Table (.csv)
+          </FileOut>
         </Way>
       </div>
     </main>

@@ -70,7 +70,7 @@ final class Rules {
             Rule.of(Role.OWNER, DELETE, "/api/clients/{id}", "/api/practice/learners/{id}"),
             Rule.of(Role.STYLIST, GET, "/api/people"),
             Rule.of(Role.OWNER, null, "/api/people/**"),
-            Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping", "/api/stills", "/api/worksheets/{id}"),
+            Rule.of(Role.STYLIST, GET, "/api/find", "/api/shopping/**", "/api/stills", "/api/worksheets/{id}"),
             Rule.of(Role.STYLIST, POST, "/api/diary/free", "/api/diary/calendar"),
             Rule.of(Role.STYLIST, GET, "/api/diary", "/api/diary/calendar.ics"),
             Rule.of(Role.STYLIST, PUT, "/api/learning/**"),

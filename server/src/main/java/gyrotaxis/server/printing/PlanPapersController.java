@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The papers of a kept plan. */
 @RestController
-@RequestMapping(value = "/api/plans/{id}/papers", produces = MediaType.APPLICATION_PDF_VALUE)
+@RequestMapping("/api/plans/{id}")
 class PlanPapersController {
     private final PlanDesk plans;
     private final Planning planning;
@@ -40,33 +40,43 @@ class PlanPapersController {
         this.papers = papers;
     }
 
-    @GetMapping("/run-sheet.pdf")
+    @GetMapping(value = "/papers/run-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> runSheet(@PathVariable UUID id) {
         return paper(id, "run sheet", papers::runSheet);
     }
 
-    @GetMapping("/quote.pdf")
+    @GetMapping(value = "/papers/quote.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> quote(@PathVariable UUID id) {
         String studio = people.studio().name();
         return paper(id, "quote", (title, plan) -> papers.quote(title, plan, studio));
     }
 
     /** What she takes home; with the day of the install everything in it has its date. */
-    @GetMapping("/aftercare.pdf")
+    @GetMapping(value = "/papers/aftercare.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> aftercare(@PathVariable UUID id, @RequestParam(required = false) @Nullable LocalDate on) {
         return paper(id, "aftercare", (title, plan) -> papers.aftercare(title, plan, Optional.ofNullable(on)));
     }
 
-    @GetMapping("/takedown.pdf")
+    @GetMapping(value = "/papers/takedown.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> takedown(@PathVariable UUID id) {
         return paper(id, "takedown", papers::takedown);
     }
 
+    /** Every share, for a spreadsheet. */
+    @GetMapping(value = "/stations.csv", produces = "text/csv")
+    ResponseEntity<byte[]> stationTable(@PathVariable UUID id) {
+        return file(id, "stations.csv", (title, plan) -> StationTable.of(plan));
+    }
+
     private ResponseEntity<byte[]> paper(UUID id, String name, BiFunction<String, InstallPlan, byte[]> written) {
+        return file(id, name + ".pdf", written);
+    }
+
+    private ResponseEntity<byte[]> file(UUID id, String name, BiFunction<String, InstallPlan, byte[]> written) {
         Planned planned = plans.planned(id).orElseThrow(() -> new NotFound("No plan has this number."));
         InstallPlan plan = planning.plan(planned.brief(), Optional.of(id));
         ForWhom.Named named = names.named(Set.of(id)).getOrDefault(id, ForWhom.Named.NOBODY);
         String title = named.client() + ", " + named.plan();
-        return Download.of(title + ", " + name + ".pdf", written.apply(title, plan));
+        return Download.of(title + ", " + name, written.apply(title, plan));
     }
 }

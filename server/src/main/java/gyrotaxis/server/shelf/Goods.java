@@ -90,6 +90,11 @@ final class Goods {
         return GoodKind.valueOf(((Good.Thing) good).kind().name());
     }
 
+    /** An amount, as it is written in tables. */
+    static String written(double amount) {
+        return amount == Math.rint(amount) ? String.valueOf((long) amount) : String.valueOf(amount);
+    }
+
     /** What a good is called, without its line. */
     static String words(Good good) {
         if (good instanceof Good.Packs p) {

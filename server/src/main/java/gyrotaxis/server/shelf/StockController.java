@@ -29,9 +29,18 @@ class StockController {
 
     private final StockTable table;
 
-    StockController(StockDesk desk, StockTable table) {
+    private final MovesTable moves;
+
+    StockController(StockDesk desk, StockTable table, MovesTable moves) {
         this.desk = desk;
         this.table = table;
+        this.moves = moves;
+    }
+
+    /** All that was moved, for a spreadsheet. */
+    @GetMapping(value = "/movements.csv", produces = "text/csv")
+    ResponseEntity<byte[]> movesTable() {
+        return Download.of("movements.csv", moves.written());
     }
 
     /** All that is on the shelf, for a spreadsheet. */

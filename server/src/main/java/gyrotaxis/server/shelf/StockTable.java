@@ -83,7 +83,7 @@ class StockTable {
                 good instanceof Good.Packs p ? String.valueOf(p.loops()) : "",
                 good instanceof Good.Loops l ? l.grade().words() : "",
                 good instanceof Good.Thing t ? t.what() : "",
-                said == Math.rint(said) ? String.valueOf((long) said) : String.valueOf(said),
+                Goods.written(said),
                 good.unit().words());
     }
 

@@ -11,7 +11,9 @@
             "plans",
             "planning",
             "shelf",
-            "stock"
+            "stock",
+            "paper",
+            "tables"
         })
 package gyrotaxis.server.shopping;
 

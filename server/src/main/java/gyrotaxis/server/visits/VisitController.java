@@ -1,6 +1,7 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.server.pictures.Pictures;
+import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.visits.AfterViews.FollowUpView;
 import gyrotaxis.server.visits.AfterViews.OutcomeBody;
 import gyrotaxis.server.visits.Views.ArrivedView;
@@ -37,9 +38,11 @@ class VisitController {
     private final Outlook outlook;
     private final Listeners listeners;
     private final AfterDesk after;
+    private final VisitTable table;
 
-    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners, AfterDesk after) {
+    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners, AfterDesk after, VisitTable table) {
         this.after = after;
+        this.table = table;
         this.desk = desk;
         this.outlook = outlook;
         this.listeners = listeners;
@@ -49,6 +52,12 @@ class VisitController {
     @GetMapping("/visits")
     List<VisitTile> list() {
         return desk.list();
+    }
+
+    /** Visits of so many days back, for a spreadsheet. */
+    @GetMapping(value = "/visits/table.csv", produces = "text/csv")
+    ResponseEntity<byte[]> visitTable(@RequestParam(defaultValue = "366") int days) {
+        return Download.of("visits.csv", table.written(days));
     }
 
     @PostMapping("/visits")

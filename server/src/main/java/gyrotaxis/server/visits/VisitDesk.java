@@ -49,6 +49,7 @@ public class VisitDesk {
     /** So much is answered at once. */
     private static final int MOST_ANSWERED = 2_000;
 
+    private static final int LONGEST_TABLE = 20_000;
     private static final int LONGEST_LIST = 60;
 
     private static final PlanDesk.OfSheet NO_PLAN = new PlanDesk.OfSheet("", Optional.empty());
@@ -117,6 +118,15 @@ public class VisitDesk {
                 .limit(LONGEST_LIST)
                 .toList();
         return tiles(some);
+    }
+
+    /** All visits of so many days back from today, the newest first, as far as a table goes. */
+    @Transactional(readOnly = true)
+    List<VisitTile> back(int days) {
+        LocalDate from = day.today().minusDays(days);
+        return tiles(visits.until(day.today(), LONGEST_TABLE).stream()
+                .filter(v -> v.day().isAfter(from))
+                .toList());
     }
 
     /** All visits of a client, the newest first. */

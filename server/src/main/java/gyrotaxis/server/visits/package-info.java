@@ -11,7 +11,8 @@
             "pictures",
             "stock",
             "diary",
-            "people"
+            "people",
+            "tables"
         })
 package gyrotaxis.server.visits;
 

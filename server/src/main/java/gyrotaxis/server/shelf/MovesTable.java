@@ -1,0 +1,58 @@
+package gyrotaxis.server.shelf;
+
+import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.Person;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.tables.Table;
+import gyrotaxis.server.tables.Tables;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was moved on the shelf as a table, the newest first. */
+@Service
+class MovesTable {
+    static final List<String> COLUMNS = List.of("when", "what", "amount", "unit", "why", "by", "note");
+
+    /** Spreadsheets take no more lines than a million. */
+    private static final int MOST = 500_000;
+
+    private final Ledger ledger;
+    private final People people;
+
+    MovesTable(Ledger ledger, People people) {
+        this.ledger = ledger;
+        this.people = people;
+    }
+
+    @Transactional(readOnly = true)
+    public byte[] written() {
+        ZoneId zone = people.studio().zone();
+        Map<UUID, String> names = people.everybody().stream()
+                .map(Person::stylist)
+                .collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
+        return Tables.write(new Table(
+                COLUMNS,
+                ledger.latest(new Ledger.LineFilter(null), Long.MAX_VALUE, MOST).stream()
+                        .map(m -> row(m, zone, names))
+                        .toList()));
+    }
+
+    private static List<String> row(Moved m, ZoneId zone, Map<UUID, String> names) {
+        return List.of(
+                DateTimeFormatter.ISO_LOCAL_DATE_TIME.format(m.at().atZone(zone).truncatedTo(ChronoUnit.SECONDS)),
+                Goods.words(m.what().good()),
+                Goods.written(Goods.said(m.what().amount(), m.what().good())),
+                m.what().good().unit().words(),
+                m.what().why().words(),
+                m.by().map(b -> names.getOrDefault(b, "")).orElse(""),
+                m.note());
+    }
+}
