@@ -74,6 +74,12 @@ class CardsApiTest {
                         .path("reason")
                         .asString())
                 .startsWith("There is no card in this file.");
+        assertThat(read(api, card("x").repeat(50_001), true)
+                        .path("faults")
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .startsWith("At most 50000 cards");
         assertThat(api.post("/api/clients/cards", "{}").status()).isEqualTo(415);
     }
 }

@@ -411,6 +411,12 @@ class DiaryApiTest {
         String allDay = before.replace("DTSTART:" + a, "DTSTART;VALUE=DATE:20270101");
         assertThat(read(allDay, true).path("faults").get(0).path("reason").asString())
                 .startsWith("It has no time there.");
+        assertThat(read("BEGIN:VCALENDAR\r\n" + "BEGIN:VEVENT\r\nEND:VEVENT\r\n".repeat(20_001), true)
+                        .path("faults")
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .startsWith("A calendar may have at most 20000 events.");
         assertThat(read("a list of things", true)
                         .path("faults")
                         .get(0)

@@ -31,7 +31,10 @@ class CalendarDesk {
     private static final int DAYS_BACK = 31;
     private static final int MOST_FOLLOW_UPS = 5000;
 
-    /** So many appointments are read at once. */
+    /** So many events are read at once, of this book and others: more would be waited for too long. */
+    private static final int MOST_EVENTS = 20_000;
+
+    /** So many appointments of this book among them. */
     private static final int MOST_READ = 5000;
 
     /** More than this is not told one by one. */
@@ -93,6 +96,9 @@ class CalendarDesk {
 
     @Transactional
     public CalendarRead read(byte[] file, boolean isKept) {
+        if (CalendarFile.events(file) > MOST_EVENTS) {
+            return refused("A calendar may have at most " + MOST_EVENTS + " events. Save fewer months of it.");
+        }
         Optional<CalendarFile.Read> read = CalendarFile.read(file);
         if (read.isEmpty()) {
             return refused("This is no calendar. Save it as iCalendar (.ics).");

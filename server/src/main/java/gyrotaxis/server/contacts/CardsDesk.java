@@ -81,12 +81,12 @@ class CardsDesk {
 
     @Transactional
     public CardsRead read(byte[] file, boolean isKept) {
+        if (Cards.count(file) > MOST_READ) {
+            return refused("At most " + MOST_READ + " cards can be read at once.");
+        }
         List<Card> cards = Cards.read(file);
         if (cards.isEmpty()) {
             return refused("There is no card in this file. Save contacts as vCard (.vcf).");
-        }
-        if (cards.size() > MOST_READ) {
-            return refused("At most " + MOST_READ + " cards can be read at once.");
         }
         Map<UUID, Client> byId = new HashMap<>();
         Map<String, Client> byName = new HashMap<>();

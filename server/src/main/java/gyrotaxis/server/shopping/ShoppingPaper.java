@@ -36,6 +36,8 @@ class ShoppingPaper {
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.UK);
 
+    private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
     private final Papers papers;
     private final Clock clock;
 
@@ -85,10 +87,12 @@ class ShoppingPaper {
                 Money.of(s.costMinor(), s.currency()).words(),
                 s.buys().stream()
                         .map(b -> new BuyLine(
-                                b.packWords(),
+                                b.sizes().stream()
+                                        .map(p -> p.count() + (p.count() == 1 ? " pack of " : " packs of ") + p.loops())
+                                        .collect(Collectors.joining(", ")),
                                 b.lineName() + ", " + b.colour(),
                                 amount(b.costMinor(), s.currency()),
-                                DAY.format(b.orderBy()),
+                                SHORT_DAY.format(b.orderBy()),
                                 b.isLate(),
                                 whom(b)))
                         .toList());

@@ -89,4 +89,17 @@ class CardsTest {
         assertThat(read("a list of things")).isEmpty();
         assertThat(read("\u0000\u0001")).isEmpty();
     }
+
+    @Test
+    void greatFilesComeToAnEnd() {
+        String one = "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Wren\r\nEND:VCARD\r\n";
+        int many = 2_000_000 / one.length();
+        assertThat(read(one.repeat(many))).hasSize(many);
+        assertThat(read("BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Wren\r\nPHOTO;ENCODING=b:" + "QUJD".repeat(2_000_000)
+                        + "\r\nEND:VCARD\r\n"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.more()).containsExactly("picture"));
+        assertThat(read("BEGIN:VCARD\r\nVERSION:2.1\r\nAGENT:\r\n".repeat(20_000)))
+                .isNotNull();
+    }
 }
