@@ -108,9 +108,9 @@ async function balance(
 }
 
 /** A file as it is sent. */
-const sent = (file: Blob, type: string) => ({
+const sent = (file: Blob | string, type: string) => ({
   body: file as never,
-  bodySerializer: (b: unknown) => b as Blob,
+  bodySerializer: (b: unknown) => b as Blob | string,
   headers: { 'Content-Type': type },
 });
 
@@ -160,7 +160,7 @@ export const api = {
       http.PUT('/api/plans/{id}/still', {
         params: { path: { id }, query: { ...sight, part: sight.part ?? undefined } },
         body: picture as never,
-        bodySerializer: (b: unknown) => b as Blob,
+        bodySerializer: (b: unknown) => b as Blob | string,
         headers: { 'Content-Type': picture.type },
       }),
     ) as Promise<StillView>,
@@ -203,7 +203,7 @@ export const api = {
       http.PUT('/api/visits/{id}/pictures/{picture}', {
         params: { path: { id, picture } },
         body: file as never,
-        bodySerializer: (b: unknown) => b as Blob,
+        bodySerializer: (b: unknown) => b as Blob | string,
         headers: { 'Content-Type': file.type },
       }),
     ),
@@ -276,6 +276,16 @@ export const api = {
         ...sent(file, 'text/calendar'),
       }),
     ),
+  /** Reads a plan that went out as a file; it is kept for a client only if that is asked. */
+  planFile: async (clientId: string, file: Blob, keep: boolean) => {
+    const text = await file.text();
+    return take(
+      http.POST('/api/clients/{id}/plan-file', {
+        params: { path: { id: clientId }, query: { keep } },
+        ...sent(text, 'application/json'),
+      }),
+    );
+  },
   /** Reads cards of clients; they are taken in only if that is asked. */
   cards: (file: Blob, keep: boolean) =>
     take(

@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/plan-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planFromFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/clients/{id}/visits": {
         parameters: {
             query?: never;
@@ -1180,6 +1196,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["takedown"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/plan.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["planFile"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3889,12 +3921,24 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PlanFault: {
+            place: string;
+            reason: string;
+        };
         PlanQuestion: {
             brief: components["schemas"]["BriefBody"];
             planId: string | null;
             withRead: boolean | null;
             withSides: boolean | null;
             worn: components["schemas"]["WornAsBody"] | null;
+        };
+        PlanRead: {
+            faults: components["schemas"]["PlanFault"][];
+            isKept: boolean;
+            name: string;
+            /** Format: uuid */
+            planId: string | null;
+            words: string;
         };
         PlanSummary: {
             /** Format: int64 */
@@ -5503,6 +5547,34 @@ export interface operations {
             };
         };
     };
+    planFromFile: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanRead"];
+                };
+            };
+        };
+    };
     ofClient: {
         parameters: {
             query?: never;
@@ -7098,6 +7170,28 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    planFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
         };

@@ -28,6 +28,11 @@ const PAPERS = [
     words: 'Shares as a table',
     tells: 'for a spreadsheet: where each is hooked, of what, and how',
   },
+  {
+    name: 'plan.json',
+    words: 'The plan as a file',
+    tells: 'for another book: head, rows, hair and knots; taken in with a client',
+  },
 ];
 
 /** What of a kept plan goes along on paper. */

@@ -13,6 +13,7 @@ describe('PaperMenu', () => {
         (name) => `/api/plans/p-1/papers/${name}.pdf`,
       ),
       '/api/plans/p-1/stations.csv',
+      '/api/plans/p-1/plan.json',
     ]);
     expect(screen.getAllByRole('link').every((a) => a.hasAttribute('download'))).toBe(true);
   });

@@ -18,6 +18,7 @@ import { Consents } from './Consents';
 import { HistoryRow } from './HistoryRow';
 import { PacksNext } from './PacksNext';
 import { Pictures } from './Pictures';
+import { PlanFromFile } from './PlanFromFile';
 
 /** One client through the months: what she wants and minds, her head, her plans, and all that was done as one row. */
 export function ClientPage() {
@@ -130,8 +131,9 @@ export function ClientPage() {
           <Consents clientId={c.id} plans={hers} />
         </section>
         <section aria-label="Plans" className="flex flex-col gap-2">
-          <div className="flex items-center justify-between gap-3">
-            <h2 className="text-xl font-semibold">Plans</h2>
+          <div className="flex flex-wrap items-center gap-2">
+            <h2 className="mr-auto text-xl font-semibold">Plans</h2>
+            <PlanFromFile clientId={clientId} />
             <Button onClick={() => begin.mutate()} disabled={begin.isPending}>
               <Plus size={16} aria-hidden /> plan
             </Button>

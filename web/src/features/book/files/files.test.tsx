@@ -4,6 +4,7 @@ import { MemoryRouter } from 'react-router';
 import { describe, expect, it } from 'vitest';
 import { WithWords } from '../../../testing/onBench';
 import { refusal, requestsTo, serve } from '../../../testing/server';
+import { PlanFromFile } from '../client/PlanFromFile';
 import { FilesPage } from './FilesPage';
 
 const choose = (way: string, answer: () => unknown, label: string) => {
@@ -105,5 +106,32 @@ describe('files of the book', () => {
       'Cards to take in',
     );
     expect((await screen.findByRole('alert')).textContent).toContain('Only cards');
+  });
+
+  it('tells what plan a file makes, or at which place it is wrong', async () => {
+    const answers = [
+      { isKept: false, planId: null, name: 'Silk', words: '23 rows.', faults: [] },
+      {
+        isKept: false,
+        planId: null,
+        name: 'Silk',
+        words: '',
+        faults: [{ place: '/brief/fullness', reason: 'is no number' }],
+      },
+    ];
+    serve({ 'POST /api/clients/c-1/plan-file': () => answers.shift() });
+    render(
+      <WithWords>
+        <PlanFromFile clientId="c-1" />
+      </WithWords>,
+    );
+    const file = new File(['{}'], 'silk.json');
+    fireEvent.change(screen.getByLabelText('Plan to take in'), { target: { files: [file] } });
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog.textContent).toContain('Silk');
+    expect(dialog.textContent).toContain('23 rows.');
+    fireEvent.click(within(dialog).getByRole('button', { name: 'Keep this plan' }));
+    expect((await screen.findByRole('listitem')).textContent).toBe('/brief/fullness: is no number');
+    expect(screen.queryByRole('button', { name: 'Keep this plan' })).toBeNull();
   });
 });

@@ -1,0 +1,7 @@
+/** Plans as files that carry all that they rest upon, for another book or this one. */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "language", "planning", "plans", "shelf"})
+package gyrotaxis.server.exchange;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
