@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api } from '../../../api/client';
-import { formatDay } from '../../../lib/time';
+import { formatDay, plural } from '../../../lib/time';
 import { Button } from '../../../ui/Button';
 import { useLengths } from '../../../ui/prefs';
 import { useWords, wordOf } from '../../../words';
@@ -123,7 +123,7 @@ export function ClientPage() {
                   {lengths.say(h.measures.frontToNapeMm ?? 0)} front to nape,{' '}
                   {lengths.say(h.measures.overTopMm ?? 0)} over the top
                   {(h.measures.regions?.length ?? 0) > 0 &&
-                    `, ${h.measures.regions?.length} places drawn`}
+                    `, ${plural(h.measures.regions?.length ?? 0, 'place')} drawn`}
                 </span>
               </li>
             ))}

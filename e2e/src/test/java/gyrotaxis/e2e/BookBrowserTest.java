@@ -2,12 +2,19 @@ package gyrotaxis.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Locale;
@@ -201,5 +208,60 @@ class BookBrowserTest {
         assertThat(picture).isVisible();
         assertThat(picture).not().hasAttribute("src", drawn);
         assertThat(picture).hasJSProperty("naturalWidth", 400);
+    }
+
+    private static String text(Download download) {
+        try {
+            return Files.readString(download.path());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The calendar goes out and comes in again with nothing to move; a card that comes in is somebody in the book. */
+    @Test
+    void filesGoOutAndComeIn(Page page) {
+        page.navigate("/book/files");
+        Download calendar = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Calendar (.ics)"))
+                        .click());
+        assertThat(text(calendar)).startsWith("BEGIN:VCALENDAR").contains("install");
+        page.getByLabel("Calendar to move by").setInputFiles(calendar.path());
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Nothing to move")))
+                .isDisabled();
+        page.keyboard().press("Escape");
+        page.getByLabel("Cards to take in")
+                .setInputFiles(new FilePayload(
+                        "one.vcf",
+                        "text/vcard",
+                        "BEGIN:VCARD\r\nVERSION:3.0\r\nFN:Ísold Bøye\r\nTEL:555 0100\r\nEND:VCARD\r\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        assertThat(dialog).containsText("no place for it: telephone.");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take 1 card in"))
+                .click();
+        assertThat(page.getByText("1 card taken in.")).isVisible();
+        page.navigate("/book");
+        page.getByLabel("Find a client").fill("isold");
+        assertThat(page.getByText("Ísold Bøye").first()).isVisible();
+    }
+
+    /** A sheet of the head in paper is drawn by a browser as it is by the printer. */
+    @Test
+    void aSheetOfTheHeadInPaperIsDrawnByABrowser(Page page) {
+        page.navigate("/book");
+        String svg = (String) page.evaluate("""
+                async () => {
+                  const plans = await (await fetch('/api/plans')).json();
+                  return (await fetch(`/api/plans/${plans[0].id}/cap/sheets/1.svg`)).text();
+                }
+                """);
+        page.setContent(svg);
+        BoundingBox sheet = page.locator("svg").boundingBox();
+        // A4 at 96 points an inch.
+        assertThat(sheet.width / sheet.height).isCloseTo(210.0 / 297, within(0.001));
+        assertThat(sheet.width).isCloseTo(210 / 25.4 * 96, within(0.5));
+        assertThat(page.locator("svg circle").count()).isGreaterThan(10);
+        assertThat(page.getByText("must measure 100 mm")).isVisible();
     }
 }

@@ -39,6 +39,7 @@ class PlacesTest {
                 "/book?view=month",
                 "/book/people",
                 "/book/learned",
+                "/book/files",
                 "/bench",
                 "/chair",
                 "/shelf",
