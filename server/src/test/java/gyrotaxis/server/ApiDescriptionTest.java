@@ -23,7 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 @ExtendWith(RunningServer.class)
 class ApiDescriptionTest {
     private static final Path KEPT = Path.of("..", "web", "openapi.json");
-    private static final JsonMapper SORTED = JsonMapper.builder()
+    static final JsonMapper SORTED = JsonMapper.builder()
             .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
             .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
             .enable(SerializationFeature.INDENT_OUTPUT)

@@ -16,9 +16,6 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.MapperFeature;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -27,12 +24,6 @@ import tools.jackson.databind.node.ObjectNode;
 class PlanFileTest {
     private static final Path SCHEMA = Path.of("src", "main", "resources", "schemas", "plan.schema.json");
     private static final String REF = "#/components/schemas/";
-    private static final JsonMapper SORTED = JsonMapper.builder()
-            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
-            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-            .enable(SerializationFeature.INDENT_OUTPUT)
-            .build();
-
     /** The schema is made of what the code says of a brief; what may be null may be left out. */
     @Test
     void theSchemaIsTheCodes(Api api) throws IOException {
@@ -60,8 +51,8 @@ class PlanFileTest {
                 one.findValuesAsString("$ref").forEach(r -> open.push(r.substring(REF.length())));
             }
         }
-        Object sorted = SORTED.readValue(all.toString().replace(REF, "#/$defs/"), Object.class);
-        String now = SORTED.writeValueAsString(sorted) + "\n";
+        Object sorted = ApiDescriptionTest.SORTED.readValue(all.toString().replace(REF, "#/$defs/"), Object.class);
+        String now = ApiDescriptionTest.SORTED.writeValueAsString(sorted) + "\n";
         if (Boolean.getBoolean("api.write")) {
             Files.writeString(SCHEMA, now);
         }

@@ -40,7 +40,11 @@ public record Money(long minor, Currency currency) {
 
     /** As it is written: "6.50 EUR". */
     public String words() {
-        return BigDecimal.valueOf(minor, currency.getDefaultFractionDigits()).toPlainString() + " "
-                + currency.getCurrencyCode();
+        return amount() + " " + currency.getCurrencyCode();
+    }
+
+    /** As it is written where the currency stands elsewhere: "6.50". */
+    public String amount() {
+        return BigDecimal.valueOf(minor, currency.getDefaultFractionDigits()).toPlainString();
     }
 }

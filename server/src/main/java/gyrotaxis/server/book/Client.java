@@ -16,4 +16,10 @@ import java.util.UUID;
  * @param createdAt when she was first written down
  */
 public record Client(
-        UUID id, String name, String wishes, String notes, OwnHair ownHair, int version, Instant createdAt) {}
+        UUID id, String name, String wishes, String notes, OwnHair ownHair, int version, Instant createdAt) {
+    /** Letters of a name. */
+    public static final int LONGEST_NAME = 120;
+
+    public static final int LONGEST_WISHES = 2000;
+    public static final int LONGEST_NOTES = 4000;
+}

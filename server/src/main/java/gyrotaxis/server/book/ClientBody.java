@@ -21,10 +21,6 @@ record ClientBody(
         @Nullable OwnHairBody ownHair,
         @Nullable @Schema(nullable = true) HeadBody head,
         int version) {
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_WISHES = 2000;
-    private static final int LONGEST_NOTES = 4000;
-
     /** What was written down, checked. */
     record Checked(
             String name,
@@ -36,9 +32,9 @@ record ClientBody(
     /** The checked entries, or all that is wrong with them. */
     Checked check(boolean needsHead) {
         Fields f = new Fields();
-        String checkedName = f.text("name", "The name", name, LONGEST_NAME);
-        String checkedWishes = f.lines("wishes", "What she wants", wishes, LONGEST_WISHES);
-        String checkedNotes = f.lines("notes", "The note", notes, LONGEST_NOTES);
+        String checkedName = f.text("name", "The name", name, Client.LONGEST_NAME);
+        String checkedWishes = f.lines("wishes", "What she wants", wishes, Client.LONGEST_WISHES);
+        String checkedNotes = f.lines("notes", "The note", notes, Client.LONGEST_NOTES);
         OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
         HeadRecord measures = head == null ? null : head.check(f, "head.");
         if (head == null && needsHead) {

@@ -119,11 +119,12 @@ class CalendarDesk {
                 asked.add(new Move(e.id(), e.from(), e.until()));
             }
         }
+        ZoneId zone = people.studio().zone();
         List<Moved> told = dating.move(asked, isKept && faults.isEmpty());
         told.stream()
                 .filter(m -> m.outcome() == Outcome.REFUSED)
                 .forEach(m -> faults.add(
-                        new CalendarFault(m.words() + ", " + said(m.move().from()), m.reason())));
+                        new CalendarFault(m.words() + ", " + said(m.move().from(), zone), m.reason())));
         List<Moved> moves =
                 told.stream().filter(m -> m.outcome() == Outcome.MOVED).toList();
         int unknown =
@@ -136,7 +137,7 @@ class CalendarDesk {
                 moves.stream()
                         .limit(MOST_TOLD)
                         .map(m -> new MovedTo(
-                                m.words(), said(m.was()), said(m.move().from())))
+                                m.words(), said(m.was(), zone), said(m.move().from(), zone)))
                         .toList(),
                 faults.stream().limit(MOST_TOLD).toList());
     }
@@ -145,7 +146,7 @@ class CalendarDesk {
         return new CalendarRead(false, 0, 0, 0, List.of(), List.of(new CalendarFault("", reason)));
     }
 
-    private String said(Instant at) {
-        return WHEN.format(at.atZone(people.studio().zone()));
+    private static String said(Instant at, ZoneId zone) {
+        return WHEN.format(at.atZone(zone));
     }
 }

@@ -16,6 +16,7 @@ import gyrotaxis.server.visits.AfterDesk.ToLookAfter;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Date;
 import java.util.LinkedHashMap;
@@ -94,8 +95,7 @@ final class CalendarFile {
     private static VEvent event(ToLookAfter f) {
         VEvent event = new VEvent();
         event.setUid("follow-up-" + f.id() + AT);
-        event.setDateTimeStamp(
-                Date.from(f.due().atStartOfDay(java.time.ZoneOffset.UTC).toInstant()));
+        event.setDateTimeStamp(Date.from(f.due().atStartOfDay(ZoneOffset.UTC).toInstant()));
         event.setDateStart(new DateStart(day(f.due())));
         event.setDateEnd(new DateEnd(day(f.due().plusDays(1))));
         event.setSummary(joined(", ", f.client(), f.words()));

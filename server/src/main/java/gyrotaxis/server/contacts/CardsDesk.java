@@ -26,10 +26,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Gives clients out as cards, and takes cards in: all of them, or none where something is wrong. */
 @Service
 class CardsDesk {
-    private static final int LONGEST_NAME = 120;
-    private static final int LONGEST_NOTES = 4000;
-    private static final int LONGEST_WISHES = 2000;
-
     /** So many are read at once. */
     private static final int MOST_READ = 50_000;
 
@@ -184,14 +180,14 @@ class CardsDesk {
         for (Card c : cards) {
             if (c.name().isEmpty()) {
                 faults.add(new CardFault(c.number(), "", "name", "The card has no name (FN). Give it one."));
-            } else if (c.name().length() > LONGEST_NAME) {
-                faults.add(tooLong(c, "name", c.name().length(), LONGEST_NAME));
+            } else if (c.name().length() > Client.LONGEST_NAME) {
+                faults.add(tooLong(c, "name", c.name().length(), Client.LONGEST_NAME));
             }
-            if (c.notes().length() > LONGEST_NOTES) {
-                faults.add(tooLong(c, "notes", c.notes().length(), LONGEST_NOTES));
+            if (c.notes().length() > Client.LONGEST_NOTES) {
+                faults.add(tooLong(c, "notes", c.notes().length(), Client.LONGEST_NOTES));
             }
-            if (c.wishes().orElse("").length() > LONGEST_WISHES) {
-                faults.add(tooLong(c, "wishes", c.wishes().orElse("").length(), LONGEST_WISHES));
+            if (c.wishes().orElse("").length() > Client.LONGEST_WISHES) {
+                faults.add(tooLong(c, "wishes", c.wishes().orElse("").length(), Client.LONGEST_WISHES));
             }
             boolean isTwice = c.id().isPresent() ? !ids.add(c.id().get()) : !names.add(folded(c.name()));
             if (isTwice && !c.name().isEmpty()) {

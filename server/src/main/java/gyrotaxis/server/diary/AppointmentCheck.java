@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 record AppointmentCheck(Book book, StudioClock wall, Instant now) {
     private static final Interval MINUTE = new Interval(0, StudioClock.DAY_MINUTES - 1);
-    private static final Interval MINUTES = new Interval(5, 720);
+    static final Interval MINUTES = new Interval(5, 720);
     private static final int LONGEST_NOTE = 400;
 
     /**

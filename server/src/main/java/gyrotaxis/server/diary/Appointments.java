@@ -4,13 +4,18 @@ import gyrotaxis.core.diary.ChairId;
 import gyrotaxis.core.diary.StylistId;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 
 /** The appointments a studio keeps. */
 interface Appointments {
     /** One of them. */
     Optional<Booked> find(UUID id);
+
+    /** Some of them, by their ids. */
+    Map<UUID, Booked> find(Set<UUID> ids);
 
     /** Those that are not over at {@code from} and have begun before {@code until}, in order; called off ones too. */
     List<Booked> between(Instant from, Instant until);

@@ -8,17 +8,16 @@ import gyrotaxis.core.diary.Span;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.people.Chair;
 import gyrotaxis.server.people.People;
-import gyrotaxis.server.people.Person;
 import gyrotaxis.server.plans.PlanDesk;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -29,8 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Dating {
-    private static final Duration LONGEST = Duration.ofHours(12);
-    private static final Duration SHORTEST = Duration.ofMinutes(5);
+    private static final Duration LONGEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.max());
+    private static final Duration SHORTEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.min());
 
     private final Appointments appointments;
     private final People people;
@@ -102,9 +101,7 @@ public class Dating {
         Map<UUID, String> named =
                 plans.names(all.stream().flatMap(b -> b.plan().stream()).collect(Collectors.toSet()));
         Map<UUID, String> chairs = people.chairs().stream().collect(Collectors.toMap(c -> c.id().value(), Chair::name));
-        Map<UUID, String> stylists = people.everybody().stream()
-                .map(Person::stylist)
-                .collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
+        Map<UUID, String> stylists = people.names();
         return all.stream()
                 .map(b -> new Dated(
                         b.id(),
@@ -134,30 +131,47 @@ public class Dating {
         if (isKept) {
             people.hold();
         }
+        Map<UUID, Booked> kept = appointments.find(asked.stream().map(Move::id).collect(Collectors.toSet()));
+        Map<UUID, String> clients = book.names(
+                kept.values().stream().flatMap(b -> b.client().stream()).collect(Collectors.toSet()));
         Map<UUID, Booked> changed = new LinkedHashMap<>();
         List<Moved> told = new ArrayList<>();
         for (Move m : asked) {
-            Optional<Booked> stored = appointments.find(m.id());
-            if (stored.isEmpty()) {
+            Booked b = kept.get(m.id());
+            if (b == null) {
                 told.add(new Moved(m, Outcome.UNKNOWN, "", m.from(), ""));
-            } else if (isThen(stored.get(), m)) {
-                told.add(told(m, Outcome.AS_IT_IS, stored.get(), ""));
+            } else if (isThen(b, m)) {
+                told.add(told(m, Outcome.AS_IT_IS, b, clients, ""));
             } else {
-                Booked b = stored.get();
                 String wrong = wrong(m, b);
                 if (wrong.isEmpty()) {
                     changed.put(m.id(), moved(b, m));
                 }
-                told.add(told(m, wrong.isEmpty() ? Outcome.MOVED : Outcome.REFUSED, b, wrong));
+                told.add(told(m, wrong.isEmpty() ? Outcome.MOVED : Outcome.REFUSED, b, clients, wrong));
             }
         }
+        Diary staying = staying(changed);
         List<Moved> all = told.stream()
-                .map(t -> t.outcome() == Outcome.MOVED ? unlessTaken(t, changed) : t)
+                .map(t -> t.outcome() == Outcome.MOVED ? unlessTaken(t, changed, staying) : t)
                 .toList();
         if (isKept && all.stream().noneMatch(t -> t.outcome() == Outcome.REFUSED)) {
             changed.values().forEach(this::keep);
         }
         return all;
+    }
+
+    /** What is planned round those that are moved, and stays. */
+    private Diary staying(Map<UUID, Booked> changed) {
+        Instant from = changed.values().stream()
+                .map(b -> b.what().span().from())
+                .min(Comparator.naturalOrder())
+                .orElse(Instant.EPOCH);
+        Instant until = changed.values().stream()
+                .map(b -> b.what().span().until())
+                .max(Comparator.naturalOrder())
+                .orElse(Instant.EPOCH);
+        return free.diary(from.minus(LONGEST), until.plus(LONGEST))
+                .without(changed.keySet().stream().map(AppointmentId::new).collect(Collectors.toSet()));
     }
 
     private void keep(Booked b) {
@@ -182,14 +196,9 @@ public class Dating {
     }
 
     /** The same, refused where another has the chair or the hands by then: one that stays, or one that is moved too. */
-    private Moved unlessTaken(Moved t, Map<UUID, Booked> changed) {
+    private Moved unlessTaken(Moved t, Map<UUID, Booked> changed, Diary staying) {
         AppointmentId id = new AppointmentId(t.move().id());
         Appointment then = Objects.requireNonNull(changed.get(id.value())).what();
-        Set<AppointmentId> ids =
-                changed.keySet().stream().map(AppointmentId::new).collect(Collectors.toSet());
-        Diary staying = free.diary(
-                        then.span().from().minus(LONGEST), then.span().until().plus(LONGEST))
-                .without(ids);
         List<Appointment> others = Stream.concat(
                         staying.appointments().stream(),
                         changed.values().stream().map(Booked::what).filter(a -> !a.id().equals(id)))
@@ -212,9 +221,9 @@ public class Dating {
         return b.during(new Appointment(a.id(), a.occasion(), new Span(m.from(), m.until()), a.chair(), a.stylist()));
     }
 
-    private Moved told(Move m, Outcome outcome, Booked b, String reason) {
+    private static Moved told(Move m, Outcome outcome, Booked b, Map<UUID, String> clients, String reason) {
         String client = b.client()
-                .map(c -> book.names(Set.of(c)).getOrDefault(c, ""))
+                .map(c -> clients.getOrDefault(c, ""))
                 .map(n -> n.isEmpty() ? "" : n + ", ")
                 .orElse("");
         return new Moved(

@@ -13,7 +13,9 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -30,6 +32,13 @@ class JooqAppointments implements Appointments {
     @Override
     public Optional<Booked> find(UUID id) {
         return db.selectFrom(APPOINTMENT).where(APPOINTMENT.ID.eq(id)).fetchOptional(JooqAppointments::booked);
+    }
+
+    @Override
+    public Map<UUID, Booked> find(Set<UUID> ids) {
+        return db.selectFrom(APPOINTMENT)
+                .where(APPOINTMENT.ID.in(ids))
+                .fetchMap(APPOINTMENT.ID, JooqAppointments::booked);
     }
 
     @Override

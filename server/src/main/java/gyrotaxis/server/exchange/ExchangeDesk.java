@@ -12,6 +12,7 @@ import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -25,8 +26,6 @@ import tools.jackson.databind.JsonNode;
 /** Gives a plan out as a file, and takes one in for a client. */
 @Service
 class ExchangeDesk {
-    private static final int LONGEST_NAME = 120;
-
     private final PlanDesk plans;
     private final Planning planning;
     private final Shelf shelf;
@@ -50,8 +49,7 @@ class ExchangeDesk {
     record PlanRead(
             boolean isKept,
 
-            @Nullable @io.swagger.v3.oas.annotations.media.Schema(nullable = true)
-            UUID planId,
+            @Nullable @Schema(nullable = true) UUID planId,
 
             String name,
             String words,
@@ -68,8 +66,9 @@ class ExchangeDesk {
     PlanRead read(UUID clientId, JsonNode document, boolean isKept) {
         List<PlanFault> faults = new ArrayList<>(file.faults(document));
         String name = file.name(document);
-        if (name.length() > LONGEST_NAME) {
-            faults.add(new PlanFault("/name", "It has " + name.length() + " letters; at most " + LONGEST_NAME + "."));
+        if (name.length() > PlanDesk.LONGEST_NAME) {
+            faults.add(new PlanFault(
+                    "/name", "It has " + name.length() + " letters; at most " + PlanDesk.LONGEST_NAME + "."));
         }
         if (!faults.isEmpty()) {
             return refused(name, faults);

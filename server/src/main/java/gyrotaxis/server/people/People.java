@@ -3,7 +3,10 @@ package gyrotaxis.server.people;
 import gyrotaxis.core.diary.ChairId;
 import gyrotaxis.core.diary.StylistId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** The studio, its chairs and its people. */
 public interface People {
@@ -31,6 +34,11 @@ public interface People {
     /** Those who work here, in the order in which they came. */
     default List<Person> here() {
         return everybody().stream().filter(p -> !p.isGone()).toList();
+    }
+
+    /** What all of them are called, by their ids. */
+    default Map<UUID, String> names() {
+        return everybody().stream().map(Person::stylist).collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
     }
 
     /** Somebody begins. */

@@ -46,7 +46,7 @@ import tools.jackson.databind.JsonNode;
 @Service
 @Transactional
 public class PlanDesk {
-    private static final int LONGEST_NAME = 120;
+    public static final int LONGEST_NAME = 120;
 
     /** As many as a page shows, and some more. */
     private static final int MOST_LISTED = 200;

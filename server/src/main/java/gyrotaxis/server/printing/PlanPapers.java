@@ -128,11 +128,11 @@ class PlanPapers {
                 List.of(
                         new QuoteLine(
                                 "Hair and what else is used",
-                                amount(materials.plus(plan.quote().margin()))),
+                                materials.plus(plan.quote().margin()).amount()),
                         new QuoteLine(
                                 "Time in the chair, about " + time(chair.likely()),
-                                amount(plan.quote().chair()))));
-        values.put("total", amount(plan.quote().total()));
+                                plan.quote().chair().amount())));
+        values.put("total", plan.quote().total().amount());
         List<String> includes = new ArrayList<>();
         WorkSheetWriter.of(plan).supplies().stream()
                 .filter(s -> s.cutFrom().isEmpty())
@@ -147,11 +147,6 @@ class PlanPapers {
                 "Taking it down takes about " + time(plan.takedownMinutes().likely()) + " and is not part of this.");
         values.put("includes", includes);
         return papers.pdf("quote", values);
-    }
-
-    private static String amount(Money money) {
-        String words = money.words();
-        return words.substring(0, words.lastIndexOf(' '));
     }
 
     /** Something that falls due, as it is written. */

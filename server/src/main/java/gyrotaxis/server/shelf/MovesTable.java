@@ -1,7 +1,6 @@
 package gyrotaxis.server.shelf;
 
 import gyrotaxis.server.people.People;
-import gyrotaxis.server.people.Person;
 import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
 import gyrotaxis.server.tables.Table;
@@ -12,7 +11,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,9 +33,7 @@ class MovesTable {
     @Transactional(readOnly = true)
     public byte[] written() {
         ZoneId zone = people.studio().zone();
-        Map<UUID, String> names = people.everybody().stream()
-                .map(Person::stylist)
-                .collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
+        Map<UUID, String> names = people.names();
         return Tables.write(new Table(
                 COLUMNS,
                 ledger.latest(new Ledger.LineFilter(null), Long.MAX_VALUE, MOST).stream()

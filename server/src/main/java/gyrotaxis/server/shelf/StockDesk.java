@@ -10,7 +10,6 @@ import gyrotaxis.core.stock.Sold;
 import gyrotaxis.core.stock.Stock;
 import gyrotaxis.core.stock.Why;
 import gyrotaxis.server.people.People;
-import gyrotaxis.server.people.Person;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shelf.StockViews.AsideBody;
 import gyrotaxis.server.shelf.StockViews.AsideView;
@@ -279,9 +278,7 @@ class StockDesk {
     /** The newest movements, of all or of one line. */
     @Transactional(readOnly = true)
     List<MoveView> latest(@Nullable UUID line) {
-        Map<UUID, String> names = people.everybody().stream()
-                .map(Person::stylist)
-                .collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
+        Map<UUID, String> names = people.names();
         return ledger.latest(new Ledger.LineFilter(line), Long.MAX_VALUE, PAGE).stream()
                 .map(m -> new MoveView(
                         m.id(),

@@ -57,7 +57,7 @@ class ShoppingPaper {
                         String.valueOf(b.packs()),
                         b.packWords(),
                         String.valueOf(b.missingLoops()),
-                        amount(b.costMinor(), supplier.currency()),
+                        Money.of(b.costMinor(), supplier.currency()).amount(),
                         supplier.currency(),
                         b.orderBy().toString(),
                         whom(b)));
@@ -91,7 +91,7 @@ class ShoppingPaper {
                                         .map(p -> p.count() + (p.count() == 1 ? " pack of " : " packs of ") + p.loops())
                                         .collect(Collectors.joining(", ")),
                                 b.lineName() + ", " + b.colour(),
-                                amount(b.costMinor(), s.currency()),
+                                Money.of(b.costMinor(), s.currency()).amount(),
                                 SHORT_DAY.format(b.orderBy()),
                                 b.isLate(),
                                 whom(b)))
@@ -104,10 +104,5 @@ class ShoppingPaper {
                 .filter(n -> !n.isEmpty())
                 .distinct()
                 .collect(Collectors.joining(", "));
-    }
-
-    private static String amount(long minor, String currency) {
-        String words = Money.of(minor, currency).words();
-        return words.substring(0, words.lastIndexOf(' '));
     }
 }

@@ -2,7 +2,6 @@ package gyrotaxis.server.visits;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.people.People;
-import gyrotaxis.server.people.Person;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
@@ -11,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Visits as a table, the newest first. */
@@ -49,9 +47,7 @@ class VisitTable {
         Fields f = new Fields();
         int many = f.whole("days", "How many days back", days, DAYS);
         return f.orRefuse(() -> {
-            Map<UUID, String> names = people.everybody().stream()
-                    .map(Person::stylist)
-                    .collect(Collectors.toMap(s -> s.id().value(), s -> s.name()));
+            Map<UUID, String> names = people.names();
             return Tables.write(new Table(
                     COLUMNS, desk.back(many).stream().map(v -> row(v, names)).toList()));
         });
