@@ -4,6 +4,7 @@ import type { paths } from './generated/schema';
 import type {
   AppointmentDraft,
   Arrived,
+  BackupWish,
   BalanceLine,
   Brief,
   ChairFills,
@@ -268,6 +269,11 @@ export const api = {
   /** Reads a table as a count of the shelf; it is put down only if that is asked. */
   stockTable: (file: Blob, keep: boolean) =>
     take(http.POST('/api/stock/table', { params: { query: { keep } }, ...sent(file, 'text/csv') })),
+  /** The whole book as files: what is wished of them, and those that are there. */
+  backups: () => take(http.GET('/api/backups')),
+  wishBackups: (body: BackupWish) => take(http.PUT('/api/backups/wish', { body })),
+  beginBackup: () => take(http.POST('/api/backups')),
+  stopBackup: () => take(http.DELETE('/api/backups/running')),
   /** Reads what was moved in a calendar; it is moved here only if that is asked. */
   movedByCalendar: (file: Blob, keep: boolean) =>
     take(

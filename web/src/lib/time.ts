@@ -32,3 +32,13 @@ export const formatWeekday = (day: string): string =>
   new Date(`${day}T12:00:00`)
     .toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' })
     .replace(',', '');
+
+/** A moment by the clock of whoever reads it: 2 Jun 2031, 07:06. */
+export const formatMoment = (instant: string): string =>
+  new Date(instant).toLocaleString('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    year: 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  });

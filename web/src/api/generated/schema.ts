@@ -68,6 +68,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["backups"];
+        put?: never;
+        post: operations["begin_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/running": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["wish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/balance": {
         parameters: {
             query?: never;
@@ -2098,6 +2162,32 @@ export interface components {
             pitchMm: number | null;
             startsOnRight: boolean | null;
         };
+        BackupView: {
+            /** Format: int64 */
+            bytes: number;
+            held: components["schemas"]["Held"] | null;
+            /** Format: date-time */
+            madeAt: string;
+            name: string;
+            trouble: string;
+        };
+        BackupWishBody: {
+            /** @enum {string} */
+            every: "HOUR" | "HALF_DAY" | "DAY" | "WEEK" | "NEVER";
+            folder: string;
+            /** Format: int32 */
+            kept: number;
+        };
+        BackupsView: {
+            choices: components["schemas"]["EveryView"][];
+            isSealed: boolean;
+            running: components["schemas"]["RunningView"] | null;
+            there: components["schemas"]["BackupView"][];
+            trouble: string;
+            /** Format: date-time */
+            troubleAt: string | null;
+            wish: components["schemas"]["BackupWishBody"];
+        };
         BalanceBody: {
             brief: components["schemas"]["BriefBody"];
             /** Format: double */
@@ -2612,6 +2702,11 @@ export interface components {
         };
         EventsBody: {
             events: components["schemas"]["EventBody"][];
+        };
+        EveryView: {
+            /** @enum {string} */
+            id: "HOUR" | "HALF_DAY" | "DAY" | "WEEK" | "NEVER";
+            words: string;
         };
         ExerciseBody: {
             brief: components["schemas"]["BriefBody"];
@@ -3135,6 +3230,25 @@ export interface components {
             measures: components["schemas"]["HeadBody"];
             /** Format: date-time */
             takenAt: string;
+        };
+        Held: {
+            /** Format: int64 */
+            appointments: number;
+            /** Format: int64 */
+            clients: number;
+            /** Format: int64 */
+            lines: number;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: int64 */
+            pictures: number;
+            /** Format: int64 */
+            plans: number;
+            /** Format: int32 */
+            schema: number;
+            studio: string;
+            /** Format: int64 */
+            visits: number;
         };
         Hit: {
             /** Format: uuid */
@@ -4189,6 +4303,11 @@ export interface components {
             /** @enum {string} */
             stretch: "FRONT" | "LEFT" | "RIGHT" | "NAPE" | "PARTS";
         };
+        RunningView: {
+            /** Format: double */
+            fraction: number;
+            stage: string;
+        };
         SavedPlanView: {
             brief: components["schemas"]["BriefBody"];
             /** Format: uuid */
@@ -5193,6 +5312,112 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AppointmentView"][];
+                };
+            };
+        };
+    };
+    backups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    begin_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    wish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackupWishBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
         };

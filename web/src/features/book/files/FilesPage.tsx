@@ -3,10 +3,13 @@ import type { ReactNode } from 'react';
 import { api } from '../../../api/client';
 import { plural } from '../../../lib/time';
 import { FileFaults, FileIn, FileOut } from '../../../ui/FileIn';
+import { useMay } from '../../door';
 import { BookLinks } from '../BookLinks';
+import { Backups } from './Backups';
 
 /** What of the book goes out to other programs, and comes in from them. */
 export function FilesPage() {
+  const isOwner = useMay('OWNER');
   return (
     <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
       <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -69,6 +72,7 @@ export function FilesPage() {
             <FileDown size={16} aria-hidden /> Table (.csv)
           </FileOut>
         </Way>
+        {isOwner && <Backups />}
       </div>
     </main>
   );

@@ -9,10 +9,12 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.module.SimpleModule;
 
 /** The application: one process that serves the front end, the API and the data of one studio. */
+@EnableScheduling
 @SpringBootApplication(proxyBeanMethods = false)
 @ConfigurationPropertiesScan
 public class Gyrotaxis {

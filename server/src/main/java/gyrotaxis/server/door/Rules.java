@@ -36,7 +36,7 @@ final class Rules {
                     "/api/door/switch",
                     "/api/door/invited",
                     "/api/door/take-invitation"),
-            Rule.of(Role.OWNER, null, "/api/door/members/**", "/api/door/deeds", "/api/openapi/**"),
+            Rule.of(Role.OWNER, null, "/api/door/members/**", "/api/door/deeds", "/api/openapi/**", "/api/backups/**"),
             Rule.of(Role.LEARNER, null, "/api/door/**"),
             Rule.of(
                     Role.LEARNER,

@@ -19,7 +19,9 @@ public enum Deed {
     CHANGED_CLIENT("changed a client"),
     SIGNED_CONSENT("took a signature"),
     EXPORTED_CLIENT("took a client's file out"),
-    ERASED_CLIENT("erased a client");
+    ERASED_CLIENT("erased a client"),
+    PUT_BOOK_DOWN("had the whole book put down"),
+    TOOK_BOOK_OUT("took the whole book out");
 
     private final String words;
 

@@ -22,7 +22,7 @@ final class Copies {
     /** As many days back as a fault may go unnoticed. ASSUMPTION: a working week and a day. */
     static final int KEPT = 7;
 
-    private static final String FOLDER = "copies";
+    static final String FOLDER = "copies";
 
     private final Path database;
     private final Path folder;

@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * <p>H2 stretches a password by ten rounds alone, so what it is given is no passphrase but a key of 256 bits that was made of one.
  * Whoever loses the passphrase loses the book: nothing else opens it.
  */
-final class Seal {
+public final class Seal {
     /** What a passphrase that guards a whole book has at least. */
     static final int SHORTEST = 12;
 
@@ -40,12 +40,13 @@ final class Seal {
 
     private final Path folder;
 
-    Seal(Path folder) {
+    /** Of the book in a folder. */
+    public Seal(Path folder) {
         this.folder = folder;
     }
 
     /** Whether a file is sealed; one that is not there is not. */
-    static boolean isSealed(Path file) throws IOException {
+    public static boolean isSealed(Path file) throws IOException {
         if (!Files.exists(file)) {
             return false;
         }
@@ -55,9 +56,14 @@ final class Seal {
     }
 
     /** The key that a passphrase makes for this book. */
-    String key(String passphrase) throws IOException {
+    public String key(String passphrase) throws IOException {
+        return key(passphrase, salt());
+    }
+
+    /** The key that a passphrase makes with a salt, which is no secret. */
+    public static String key(String passphrase, byte[] salt) {
         try {
-            PBEKeySpec spec = new PBEKeySpec(passphrase.toCharArray(), salt(), ROUNDS, KEY_BITS);
+            PBEKeySpec spec = new PBEKeySpec(passphrase.toCharArray(), salt, ROUNDS, KEY_BITS);
             return HexFormat.of()
                     .formatHex(SecretKeyFactory.getInstance("PBKDF2WithHmacSHA256")
                             .generateSecret(spec)
@@ -68,7 +74,7 @@ final class Seal {
     }
 
     /** Random, no secret, and as needful as the book: it lies beside it, and beside its copies. */
-    private byte[] salt() throws IOException {
+    public byte[] salt() throws IOException {
         Path file = folder.resolve("seal.salt");
         if (!Files.exists(file)) {
             byte[] random = new byte[SALT_BYTES];
@@ -83,8 +89,7 @@ final class Seal {
      *
      * @param passphrase what was given at the start; null if nothing was
      */
-    @Nullable
-    String password(@Nullable String passphrase) throws IOException {
+    public @Nullable String password(@Nullable String passphrase) throws IOException {
         Path database = DatabaseFile.in(folder);
         boolean isSealed = isSealed(database);
         if (passphrase == null || passphrase.isEmpty()) {
@@ -144,7 +149,7 @@ final class Seal {
     }
 
     /** What is added to the address of a sealed database. */
-    static String suffix() {
+    public static String suffix() {
         return ";CIPHER=" + CIPHER;
     }
 }

@@ -1,0 +1,225 @@
+package gyrotaxis.server.backup;
+
+import static org.jooq.impl.DSL.field;
+import static org.jooq.impl.DSL.name;
+
+import gyrotaxis.server.backup.Manifest.Part;
+import java.io.IOException;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.h2.jdbcx.JdbcDataSource;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Query;
+import org.jooq.SQLDialect;
+import org.jooq.Table;
+import org.jooq.exception.DataAccessException;
+import org.jooq.exception.DataTypeException;
+import org.jooq.impl.DSL;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * Makes a database of a book's file.
+ *
+ * <p>The tables are first laid out in the form that they had when the file was made, and brought to today's once they are full: the same
+ * way that a database goes which was never put into a file. So a file of any age is read by steps that were tried when they were new.
+ */
+final class Restore {
+    private static final int BATCH = 200;
+
+    private final BookFile book;
+    private final Progress progress;
+
+    Restore(BookFile book, Progress progress) {
+        this.book = book;
+        this.progress = progress;
+    }
+
+    /** The newest form of the tables that this version knows. */
+    static int newestSchema() {
+        return List.of(flyway("jdbc:h2:mem:", "").load().info().all()).stream()
+                .map(m -> m.getVersion())
+                .filter(Objects::nonNull)
+                .mapToInt(v -> v.getMajor().intValue())
+                .max()
+                .orElse(0);
+    }
+
+    private static FluentConfiguration flyway(String url, String password) {
+        JdbcDataSource source = new JdbcDataSource();
+        source.setURL(url);
+        source.setUser("sa");
+        source.setPassword(password);
+        return Flyway.configure().dataSource(source).locations("classpath:db/migration");
+    }
+
+    /**
+     * Fills a database that is not there yet.
+     *
+     * @param url where, for H2
+     * @throws BookUnread if the file is newer than this version, or holds what no book can hold
+     */
+    void into(String url, String password) throws IOException {
+        Manifest m = book.manifest();
+        int newest = newestSchema();
+        if (m.schema() < 1 || m.schema() > newest) {
+            throw new BookUnread("This book is of a newer version than this one (form " + m.schema()
+                    + "; this one knows " + newest + "). Use that version.");
+        }
+        try (Connection open = DriverManager.getConnection(url, "sa", password)) {
+            flyway(url, password).target(String.valueOf(m.schema())).load().migrate();
+            fill(DSL.using(open, SQLDialect.H2));
+            flyway(url, password).load().migrate();
+            open.createStatement().execute("shutdown compact");
+        } catch (SQLException e) {
+            throw new IOException(e);
+        }
+    }
+
+    private void fill(DSLContext db) {
+        Map<String, Table<?>> tables = new HashMap<>();
+        BookWriter.tables(db).forEach(t -> tables.put(BookWriter.nameOf(t), t));
+        progress.begin(
+                Progress.Stage.WRITING,
+                book.manifest().parts().stream().mapToLong(Part::rows).sum());
+        // Rows refer to rows of tables that come later, and of their own; all of it is looked at once it is there.
+        db.execute("set referential_integrity false");
+        for (Table<?> table : tables.values()) {
+            db.deleteFrom(table).execute();
+        }
+        for (Part part : book.manifest().parts()) {
+            if (part.table().isPresent()) {
+                Table<?> table = tables.get(part.table().get());
+                if (table == null) {
+                    throw new BookUnread(
+                            "No book of this form has a table " + part.table().get() + ".");
+                }
+                fill(db, table, part);
+            }
+        }
+        db.execute("set referential_integrity true");
+        for (Table<?> table : tables.values()) {
+            try {
+                db.execute("alter table {0} set referential_integrity true check", DSL.name(table.getName()));
+            } catch (DataAccessException e) {
+                throw new BookUnread(
+                        "Something in " + BookWriter.nameOf(table) + " belongs to what is not in this file.", e);
+            }
+            for (Field<?> f : table.fields()) {
+                if (f.getDataType().identity()) {
+                    Long last =
+                            db.select(DSL.max(f).cast(Long.class)).from(table).fetchOne(0, Long.class);
+                    db.execute(
+                            "alter table {0} alter column {1} restart with {2}",
+                            DSL.name(table.getName()), DSL.name(f.getName()), DSL.inline(last == null ? 1 : last + 1));
+                }
+            }
+        }
+    }
+
+    private void fill(DSLContext db, Table<?> table, Part part) {
+        Map<String, Field<?>> fields = new HashMap<>();
+        for (Field<?> f : table.fields()) {
+            fields.put(f.getName().toLowerCase(Locale.ROOT), f);
+        }
+        List<Query> batch = new ArrayList<>();
+        book.rows(part, (number, row) -> {
+            batch.add(insert(db, table, fields, part, number, row));
+            if (batch.size() == BATCH) {
+                put(db, batch, part, number);
+            }
+        });
+        put(db, batch, part, part.rows());
+    }
+
+    private void put(DSLContext db, List<Query> batch, Part part, long last) {
+        try {
+            db.batch(batch).execute();
+        } catch (DataAccessException e) {
+            throw new BookUnread(
+                    part.name() + ", rows " + (last - batch.size() + 1) + " to " + last
+                            + ": no book can hold one of them: "
+                            + Manifest.shown(String.valueOf(
+                                    e.getCause() == null
+                                            ? e.getMessage()
+                                            : e.getCause().getMessage())),
+                    e);
+        }
+        progress.step(batch.size());
+        batch.clear();
+    }
+
+    private Query insert(
+            DSLContext db, Table<?> table, Map<String, Field<?>> fields, Part part, long number, JsonNode row) {
+        List<Field<?>> columns = new ArrayList<>();
+        List<@Nullable Object> values = new ArrayList<>();
+        for (Map.Entry<String, JsonNode> cell : row.properties()) {
+            Field<?> field = fields.get(cell.getKey());
+            if (field == null) {
+                throw new BookUnread(part.name() + ", row " + number + ": no book of this form has a column "
+                        + Manifest.shown(cell.getKey()) + ".");
+            }
+            columns.add(field(name(field.getName())));
+            values.add(value(field, cell.getValue(), part, number));
+        }
+        fields.values().stream().filter(BookWriter::isPicture).forEach(f -> {
+            columns.add(field(name(f.getName())));
+            values.add(picture(table, fields, row, part, number));
+        });
+        List<org.jooq.QueryPart> parts = new ArrayList<>();
+        parts.add(DSL.name(table.getName()));
+        parts.add(DSL.list(columns));
+        parts.add(DSL.list(values.stream().map(DSL::val).toList()));
+        return db.query(
+                "insert into {0} ({1}) overriding system value values ({2})", parts.toArray(org.jooq.QueryPart[]::new));
+    }
+
+    private byte[] picture(Table<?> table, Map<String, Field<?>> fields, JsonNode row, Part part, long number) {
+        String key = Objects.requireNonNull(table.getPrimaryKey()).getFields().stream()
+                .map(f -> row.path(f.getName().toLowerCase(Locale.ROOT)).asString(""))
+                .reduce((a, b) -> a + "-" + b)
+                .orElse("");
+        try {
+            return book.picture(BookWriter.nameOf(table), key)
+                    .orElseThrow(() ->
+                            new BookUnread(part.name() + ", row " + number + ": its picture is not in this file."));
+        } catch (IOException e) {
+            throw new BookUnread(part.name() + ", row " + number + ": its picture cannot be read.", e);
+        }
+    }
+
+    private static @Nullable Object value(Field<?> field, JsonNode value, Part part, long number) {
+        String at = part.name() + ", row " + number + ", " + field.getName().toLowerCase(Locale.ROOT) + ": ";
+        if (value.isNull()) {
+            return null;
+        }
+        if (field.getType().equals(byte[].class)) {
+            try {
+                return Packed.read(value);
+            } catch (BookUnread e) {
+                throw new BookUnread(at + e.getMessage() + ".", e);
+            }
+        }
+        String text = value.isString() ? value.stringValue() : value.asString("");
+        @Nullable Object converted;
+        try {
+            converted = field.getDataType().convert(text);
+        } catch (DataTypeException e) {
+            converted = null;
+        }
+        if (converted == null) {
+            throw new BookUnread(at + "\"" + Manifest.shown(text) + "\" cannot stand there.");
+        }
+        return converted;
+    }
+}
