@@ -28,7 +28,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_6"];
+        put: operations["change_7"];
         post?: never;
         delete?: never;
         options?: never;
@@ -204,7 +204,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["show_2"];
-        put: operations["change_5"];
+        put: operations["change_6"];
         post?: never;
         delete: operations["erase"];
         options?: never;
@@ -540,7 +540,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_4"];
+        put: operations["change_5"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -653,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change_7"];
+        post: operations["change_8"];
         delete?: never;
         options?: never;
         head?: never;
@@ -796,7 +796,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete?: never;
         options?: never;
@@ -877,7 +877,55 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["messages"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/sent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/messages/words/{cue}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["word"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -911,6 +959,182 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["orders"];
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/closed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/orders/{id}/parcels/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/scale": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scale"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/scale/lies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lay"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tape"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/tape/measuring": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measuring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outside/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1182,6 +1406,38 @@ export interface paths {
         get: operations["capSheet"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["labelsOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{id}/labels/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["print"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2635,6 +2891,21 @@ export interface components {
             me: components["schemas"]["MeView"] | null;
             needsOwner: boolean;
         };
+        DraftView: {
+            /** Format: uuid */
+            about: string;
+            client: string;
+            /** @enum {string} */
+            cue: "APPOINTMENT" | "PREPARE" | "LOOK_AFTER";
+            /** Format: date */
+            due: string;
+            isChanged: boolean;
+            isDue: boolean;
+            isLost: boolean;
+            said: string;
+            told: string;
+            words: string;
+        };
         DrawnView: {
             gaps: components["schemas"]["Gap"][];
             kinds: components["schemas"]["StationKind"][];
@@ -2751,6 +3022,12 @@ export interface components {
             /** Format: int32 */
             line: number;
             reason: string;
+        };
+        FaultView: {
+            /** @enum {string} */
+            id: "TAPE_SILENT" | "TAPE_SLIPS" | "TAPE_WILD" | "TAPE_TWICE" | "TAPE_BREAKS_OFF" | "SCALE_SILENT" | "SCALE_RESTLESS" | "SCALE_NOT_ZERO" | "SCALE_TOO_MUCH" | "LABELS_SILENT" | "LABELS_RUN_OUT" | "SUPPLIERS_SILENT" | "SUPPLIERS_SOLD_OUT" | "SUPPLIERS_IN_PARTS" | "SUPPLIERS_LATE" | "SUPPLIERS_OTHER_COLOUR" | "SUPPLIERS_OTHER_LINE" | "SUPPLIERS_AT_ONCE" | "MESSAGES_SILENT" | "MESSAGES_LOST";
+            isOn: boolean;
+            words: string;
         };
         FigureView: {
             /** @enum {string} */
@@ -3425,6 +3702,20 @@ export interface components {
             value: "BRAIDING" | "SPLITTING" | "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | "FINISHING" | "LOOPS" | "RESERVE" | "PASSES" | "FRIZZ" | "LOFT" | "WEAR";
             words: string;
         };
+        Label: {
+            big: string;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            what: string;
+            where: string;
+            whose: string;
+        };
+        LaidBody: {
+            /** Format: double */
+            grams: number;
+        };
         LaidView: {
             /** Format: double */
             areaMm2: number;
@@ -3618,6 +3909,14 @@ export interface components {
             loops: number;
             lot: string;
         };
+        LoopsView: {
+            /** Format: double */
+            high: number;
+            /** Format: double */
+            likely: number;
+            /** Format: double */
+            low: number;
+        };
         Map: {
             braidedEdge: number[];
             cap: number[];
@@ -3662,6 +3961,10 @@ export interface components {
             where: string;
             words: string;
         };
+        MeasuringBody: {
+            /** @enum {string} */
+            head: "SMALL" | "MEDIUM" | "LARGE";
+        };
         MemberBody: {
             name: string;
             /** @enum {string} */
@@ -3686,6 +3989,12 @@ export interface components {
         MembersView: {
             members: components["schemas"]["MemberView"][];
             stylists: components["schemas"]["StylistChoice"][];
+        };
+        MessagesView: {
+            drafts: components["schemas"]["DraftView"][];
+            places: string[];
+            sent: components["schemas"]["SentView"][];
+            templates: components["schemas"]["TemplateView"][];
         };
         MetView: {
             /** Format: uuid */
@@ -3841,6 +4150,17 @@ export interface components {
             sittings: components["schemas"]["TimeView"][];
             words: string;
         };
+        OnTheWayView: {
+            colour: string;
+            /** Format: date */
+            due: string;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: int32 */
+            packs: number;
+        };
         OptionView: {
             /** Format: int64 */
             costMinor: number | null;
@@ -3856,6 +4176,50 @@ export interface components {
             shows: components["schemas"]["ShownView"];
             what: components["schemas"]["HappeningBody"];
             words: string;
+        };
+        OrderBody: {
+            id: string;
+            items: components["schemas"]["OrderItemBody"][];
+            supplier: string;
+        };
+        OrderItemBody: {
+            colour: string;
+            lineId: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: int32 */
+            packs: number;
+        };
+        OrderView: {
+            /** Format: date */
+            due: string;
+            /** Format: uuid */
+            id: string;
+            isClosed: boolean;
+            items: components["schemas"]["OrderedView"][];
+            late: string;
+            missing: string;
+            /** Format: date */
+            orderedOn: string;
+            parcels: components["schemas"]["ParcelView"][];
+            supplier: string;
+        };
+        OrderedView: {
+            /** Format: int32 */
+            came: number;
+            colour: string;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: int32 */
+            packs: number;
+        };
+        OrdersView: {
+            closed: components["schemas"]["OrderView"][];
+            onTheWay: components["schemas"]["OnTheWayView"][];
+            open: components["schemas"]["OrderView"][];
         };
         OutcomeBody: {
             /** Format: date */
@@ -3886,6 +4250,13 @@ export interface components {
             planned: components["schemas"]["CoursePoint"][];
             whyMinutes: components["schemas"]["Piece"][][];
         };
+        OutsideView: {
+            /** Format: double */
+            lies: number;
+            /** Format: int32 */
+            slowestMs: number;
+            standIns: components["schemas"]["StandInView"][];
+        };
         OwnHairBody: {
             conditions: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[];
             /** @enum {string} */
@@ -3904,12 +4275,36 @@ export interface components {
             /** @enum {string} */
             texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
         };
+        PackOfferView: {
+            colour: string;
+            currency: string;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            loops: number;
+            /** Format: int32 */
+            packs: number;
+            /** Format: int64 */
+            priceMinor: number;
+        };
         PackStock: {
             /** Format: int32 */
             count: number;
             /** Format: int32 */
             loops: number;
             lot: string;
+        };
+        PackedView: {
+            colour: string;
+            /** Format: uuid */
+            lineId: string;
+            lineName: string;
+            /** Format: int32 */
+            loops: number;
+            otherwise: string;
+            /** Format: int32 */
+            packs: number;
         };
         PacksNextView: {
             /** Format: int32 */
@@ -3930,6 +4325,19 @@ export interface components {
             count: number;
             /** Format: int32 */
             loops: number;
+        };
+        ParcelBody: {
+            kept: number[];
+        };
+        ParcelView: {
+            /** Format: date */
+            comes: string;
+            isHere: boolean;
+            isLooked: boolean;
+            items: components["schemas"]["PackedView"][];
+            lot: string;
+            /** Format: int32 */
+            number: number;
         };
         Part: {
             channel: number[];
@@ -4323,6 +4731,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        ScaleView: {
+            /** Format: double */
+            grams: number;
+            isAtRest: boolean;
+            loops: components["schemas"]["LoopsView"] | null;
+            /** Format: double */
+            stepGrams: number;
+        };
         SecondsView: {
             /** Format: double */
             high: number;
@@ -4353,6 +4769,24 @@ export interface components {
             reasons: string[];
             /** Format: double */
             strain: number;
+        };
+        SendBody: {
+            /** Format: uuid */
+            about: string;
+            /** @enum {string} */
+            cue: "APPOINTMENT" | "PREPARE" | "LOOK_AFTER";
+            told: string;
+            words: string;
+        };
+        SentView: {
+            /** Format: date-time */
+            at: string;
+            client: string;
+            /** Format: uuid */
+            id: string;
+            isLost: boolean;
+            said: string;
+            words: string;
         };
         SessionView: {
             device: string;
@@ -4583,6 +5017,20 @@ export interface components {
             doing: string;
             /** @enum {string} */
             value: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
+            words: string;
+        };
+        StandInBody: {
+            /** Format: int32 */
+            delayMs: number;
+            faults: ("TAPE_SILENT" | "TAPE_SLIPS" | "TAPE_WILD" | "TAPE_TWICE" | "TAPE_BREAKS_OFF" | "SCALE_SILENT" | "SCALE_RESTLESS" | "SCALE_NOT_ZERO" | "SCALE_TOO_MUCH" | "LABELS_SILENT" | "LABELS_RUN_OUT" | "SUPPLIERS_SILENT" | "SUPPLIERS_SOLD_OUT" | "SUPPLIERS_IN_PARTS" | "SUPPLIERS_LATE" | "SUPPLIERS_OTHER_COLOUR" | "SUPPLIERS_OTHER_LINE" | "SUPPLIERS_AT_ONCE" | "MESSAGES_SILENT" | "MESSAGES_LOST")[];
+        };
+        StandInView: {
+            /** Format: int32 */
+            delayMs: number;
+            faults: components["schemas"]["FaultView"][];
+            /** @enum {string} */
+            id: "TAPE" | "SCALE" | "LABELS" | "SUPPLIERS" | "MESSAGES";
+            tells: string;
             words: string;
         };
         StateBody: {
@@ -4863,6 +5311,28 @@ export interface components {
             deviceName: string;
             passphrase: string;
             secret: string;
+        };
+        TapeView: {
+            heard: components["schemas"]["TapedView"][];
+            /** Format: int32 */
+            last: number;
+        };
+        TapedView: {
+            /** Format: double */
+            mm: number;
+            /** Format: int32 */
+            number: number;
+            trouble: components["schemas"]["Piece"][];
+        };
+        TemplateBody: {
+            words: string;
+        };
+        TemplateView: {
+            /** @enum {string} */
+            cue: "APPOINTMENT" | "PREPARE" | "LOOK_AFTER";
+            said: string;
+            usual: string;
+            words: string;
         };
         TextureWords: {
             /** Format: double */
@@ -5238,7 +5708,7 @@ export interface operations {
             };
         };
     };
-    change_6: {
+    change_7: {
         parameters: {
             query?: never;
             header?: never;
@@ -5562,7 +6032,7 @@ export interface operations {
             };
         };
     };
-    change_5: {
+    change_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -6116,7 +6586,7 @@ export interface operations {
             };
         };
     };
-    change_4: {
+    change_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6290,7 +6760,7 @@ export interface operations {
             };
         };
     };
-    change_7: {
+    change_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -6540,7 +7010,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -6661,7 +7131,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6681,6 +7151,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    messages: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SendBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
+                };
+            };
+        };
+    };
+    word: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                cue: "APPOINTMENT" | "PREPARE" | "LOOK_AFTER";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TemplateBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MessagesView"];
                 };
             };
         };
@@ -6746,6 +7286,281 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    orders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersView"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersView"];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query: {
+                supplier: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackOfferView"][];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersView"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ParcelBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrdersView"];
+                };
+            };
+        };
+    };
+    outside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutsideView"];
+                };
+            };
+        };
+    };
+    labels: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"][];
+                };
+            };
+        };
+    };
+    scale: {
+        parameters: {
+            query?: {
+                line?: string;
+                empty?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScaleView"];
+                };
+            };
+        };
+    };
+    lay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LaidBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutsideView"];
+                };
+            };
+        };
+    };
+    tape: {
+        parameters: {
+            query?: {
+                after?: number;
+                measure?: "ROUND" | "FRONT_TO_NAPE" | "OVER_TOP" | "ALONG_FRONT" | "ROUND_BACK" | "NAPE_WIDTH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapeView"];
+                };
+            };
+        };
+    };
+    measuring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasuringBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutsideView"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                what: "TAPE" | "SCALE" | "LABELS" | "SUPPLIERS" | "MESSAGES";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandInBody"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutsideView"];
+                };
             };
         };
     };
@@ -7283,6 +8098,51 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    labelsOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"][];
+                };
+            };
+        };
+    };
+    print: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Label"];
                 };
             };
         };

@@ -1,7 +1,17 @@
 /** What of a plan is printed: its papers, and the head as a cap of paper at its true size. */
 @NullMarked
 @ApplicationModule(
-        allowedDependencies = {"shared", "language", "people", "shelf", "plans", "planning", "paper", "tables"})
+        allowedDependencies = {
+            "shared",
+            "language",
+            "people",
+            "shelf",
+            "plans",
+            "planning",
+            "paper",
+            "tables",
+            "outside"
+        })
 package gyrotaxis.server.printing;
 
 import org.jspecify.annotations.NullMarked;

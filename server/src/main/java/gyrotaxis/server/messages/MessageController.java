@@ -1,0 +1,39 @@
+package gyrotaxis.server.messages;
+
+import gyrotaxis.server.messages.MessageBodies.MessagesView;
+import gyrotaxis.server.messages.MessageBodies.SendBody;
+import gyrotaxis.server.messages.MessageBodies.TemplateBody;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Every answer is all there is, so that a page shows at once what came of what it asked. */
+@RestController
+@RequestMapping("/api/messages")
+class MessageController {
+    private final MessageDesk desk;
+
+    MessageController(MessageDesk desk) {
+        this.desk = desk;
+    }
+
+    @GetMapping
+    MessagesView messages() {
+        return desk.all();
+    }
+
+    @PutMapping("/words/{cue}")
+    MessagesView word(@PathVariable Cue cue, @RequestBody TemplateBody body) {
+        return desk.word(cue, body);
+    }
+
+    /** Sends one. */
+    @PostMapping("/sent")
+    MessagesView send(@RequestBody SendBody body) {
+        return desk.send(body);
+    }
+}

@@ -1,0 +1,333 @@
+package gyrotaxis.server.orders;
+
+import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.LineId;
+import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.Why;
+import gyrotaxis.server.orders.OrderBodies.OnTheWayView;
+import gyrotaxis.server.orders.OrderBodies.OrderBody;
+import gyrotaxis.server.orders.OrderBodies.OrderItemBody;
+import gyrotaxis.server.orders.OrderBodies.OrderView;
+import gyrotaxis.server.orders.OrderBodies.OrderedView;
+import gyrotaxis.server.orders.OrderBodies.OrdersView;
+import gyrotaxis.server.orders.OrderBodies.PackOfferView;
+import gyrotaxis.server.orders.OrderBodies.PackedView;
+import gyrotaxis.server.orders.OrderBodies.ParcelBody;
+import gyrotaxis.server.orders.OrderBodies.ParcelView;
+import gyrotaxis.server.orders.Supplier.NotSold;
+import gyrotaxis.server.orders.Supplier.Parcel;
+import gyrotaxis.server.orders.Supplier.Promise;
+import gyrotaxis.server.people.StudioDay;
+import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.StockedLine;
+import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.Moved;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Orders, and puts what came on the shelf once somebody has looked it through. */
+@Service
+class OrderDesk {
+    private static final int MOST_ITEMS = 60;
+    private static final int MOST_CLOSED = 10;
+    private static final int LONGEST_NAME = 80;
+    private static final int LONGEST_BACK = 400;
+    private static final Interval PACKS = new Interval(1, Item.MOST_PACKS);
+    private static final Interval LOOPS = new Interval(1, Item.MOST_LOOPS);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.UK);
+
+    private final Orders orders;
+    private final Supplier supplier;
+    private final Shelf shelf;
+    private final Ledger ledger;
+    private final StudioDay day;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+
+    OrderDesk(
+            Orders orders,
+            Supplier supplier,
+            Shelf shelf,
+            Ledger ledger,
+            StudioDay day,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.orders = orders;
+        this.supplier = supplier;
+        this.shelf = shelf;
+        this.ledger = ledger;
+        this.day = day;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    OrdersView all() {
+        Map<UUID, String> names = names();
+        List<Order> open = orders.open();
+        return new OrdersView(
+                open.stream().map(o -> view(o, names)).toList(),
+                orders.closed(MOST_CLOSED).stream().map(o -> view(o, names)).toList(),
+                onTheWay(open));
+    }
+
+    private Map<UUID, String> names() {
+        return shelf.all().stream()
+                .collect(Collectors.toMap(StockedLine::id, l -> l.hair().name()));
+    }
+
+    List<PackOfferView> catalogue(String of) {
+        Map<UUID, String> names = names();
+        return supplier.catalogue(of).stream()
+                .map(o -> new PackOfferView(
+                        o.item().line(),
+                        names.getOrDefault(o.item().line(), ""),
+                        o.item().colour(),
+                        o.item().packs(),
+                        o.item().loops(),
+                        o.priceMinor(),
+                        o.currency()))
+                .toList();
+    }
+
+    /** Orders first and keeps then: an order that is not answered is kept nowhere, and ordering it again is the same order. */
+    OrdersView order(OrderBody body) {
+        Fields f = new Fields();
+        UUID id = f.id("id", "The order", body.id());
+        String of = f.text("supplier", "The supplier", body.supplier(), LONGEST_NAME);
+        List<OrderItemBody> wanted = f.present("items", "What is ordered", body.items(), List.of());
+        if (wanted.isEmpty() || wanted.size() > MOST_ITEMS) {
+            f.problem("items", "An order has 1 to " + MOST_ITEMS + " lines.");
+        }
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < Math.min(MOST_ITEMS, wanted.size()); i++) {
+            items.add(item(f, "items." + i + ".", wanted.get(i)));
+        }
+        f.orRefuse(() -> items);
+        if (id == null || orders.find(id).isPresent()) {
+            return all();
+        }
+        try {
+            Promise promised = supplier.order(of, id, items);
+            Order order = new Order(id, of, clock.instant(), promised, items, List.of(), false);
+            transaction.executeWithoutResult(t -> orders.add(order));
+        } catch (NotSold e) {
+            f.problem("items", String.valueOf(e.getMessage()));
+            f.orRefuse(() -> items);
+        }
+        return all();
+    }
+
+    private Item item(Fields f, String at, OrderItemBody b) {
+        UUID id = f.id(at + "lineId", "The hair", b.lineId());
+        Optional<StockedLine> line = id == null ? Optional.empty() : shelf.find(id);
+        if (line.isEmpty()) {
+            f.problem(at + "lineId", "This hair is not on the shelf.");
+        }
+        String colour = f.text(at + "colour", "The colour", b.colour(), LONGEST_NAME);
+        int packs = f.whole(at + "packs", "The number of packs", b.packs(), PACKS);
+        int loops = f.whole(at + "loops", "The loops in a pack", b.loops(), LOOPS);
+        return new Item(line.map(StockedLine::id).orElse(new UUID(0, 0)), colour, packs, loops);
+    }
+
+    /** Somebody looked a parcel through: what is kept goes on the shelf as what it is, the rest goes back. */
+    @Transactional
+    public OrdersView look(UUID id, int number, ParcelBody body) {
+        ledger.hold();
+        Fields f = new Fields();
+        List<Integer> kept = f.present("kept", "What is kept", body.kept(), List.of());
+        Order order = find(id);
+        Parcel parcel = parcels(order).stream()
+                .filter(p -> p.number() == number)
+                .findFirst()
+                .orElseThrow(() -> new NotFound("No such parcel belongs to this order."));
+        if (parcel.comes().isAfter(day.today())) {
+            f.problem("kept", "This parcel has not come yet.");
+        }
+        if (kept.stream().anyMatch(k -> k < 0 || k >= parcel.items().size())) {
+            f.problem("kept", "Something is kept that is not in this parcel.");
+        }
+        f.orRefuse(() -> kept);
+        Set<Integer> places = Set.copyOf(kept);
+        Map<UUID, String> names = names();
+        String back = IntStream.range(0, parcel.items().size())
+                .filter(i -> !places.contains(i))
+                .mapToObj(parcel.items()::get)
+                .map(i -> i.packs() + " × " + names.getOrDefault(i.line(), "") + ", " + i.colour())
+                .collect(Collectors.joining("; "));
+        if (!orders.look(id, number, clock.instant(), back.substring(0, Math.min(back.length(), LONGEST_BACK)))) {
+            return all();
+        }
+        Instant now = clock.instant();
+        List<Moved> moves = new ArrayList<>();
+        for (int place : places) {
+            Item item = parcel.items().get(place);
+            moves.add(new Moved(
+                    UUID.nameUUIDFromBytes((id + "/" + number + "/" + place).getBytes(StandardCharsets.UTF_8)),
+                    new Movement(
+                            new Good.Packs(new LineId(item.line()), item.colour(), parcel.lot(), item.loops()),
+                            Why.BOUGHT,
+                            item.packs()),
+                    now,
+                    Optional.empty(),
+                    Optional.empty(),
+                    "from " + order.supplier()));
+        }
+        ledger.add(moves);
+        List<Integer> looked = new ArrayList<>(order.looked());
+        looked.add(number);
+        if (parcels(order).stream().allMatch(p -> looked.contains(p.number()))) {
+            orders.close(id);
+        }
+        return all();
+    }
+
+    /** Nothing more is expected of it. */
+    @Transactional
+    public OrdersView close(UUID id) {
+        orders.close(find(id).id());
+        return all();
+    }
+
+    private Order find(UUID id) {
+        return orders.find(id).orElseThrow(() -> new NotFound("This order is no longer there."));
+    }
+
+    private List<Parcel> parcels(Order o) {
+        return supplier.parcels(o.supplier(), o.id(), o.promised(), o.items());
+    }
+
+    private OrderView view(Order o, Map<UUID, String> names) {
+        List<Parcel> parcels = parcels(o);
+        List<ParcelView> shown = parcels.stream().map(p -> view(o, p, names)).toList();
+        Map<Integer, Integer> came = came(o, parcels);
+        List<OrderedView> items = new ArrayList<>();
+        for (int i = 0; i < o.items().size(); i++) {
+            Item item = o.items().get(i);
+            items.add(new OrderedView(
+                    item.line(),
+                    names.getOrDefault(item.line(), ""),
+                    item.colour(),
+                    item.packs(),
+                    item.loops(),
+                    came.getOrDefault(i, 0)));
+        }
+        LocalDate last = parcels.stream()
+                .map(Parcel::comes)
+                .max(LocalDate::compareTo)
+                .orElse(o.promised().due());
+        String late = last.isAfter(o.promised().due())
+                ? "Promised for " + DAY.format(o.promised().due()) + "; the last of it comes on " + DAY.format(last)
+                        + "."
+                : "";
+        String missing = !o.isClosed()
+                ? ""
+                : items.stream()
+                        .filter(i -> i.came() < i.packs())
+                        .map(i -> (i.packs() - i.came()) + " × " + i.lineName() + ", " + i.colour())
+                        .collect(Collectors.joining("; "));
+        return new OrderView(
+                o.id(),
+                o.supplier(),
+                day.of(o.orderedAt()),
+                o.promised().due(),
+                late,
+                missing,
+                o.isClosed(),
+                items,
+                shown);
+    }
+
+    /** What is in a parcel is seen once it is here. */
+    private ParcelView view(Order o, Parcel p, Map<UUID, String> names) {
+        boolean isHere = !p.comes().isAfter(day.today());
+        return new ParcelView(
+                p.number(),
+                p.comes(),
+                isHere,
+                o.looked().contains(p.number()),
+                p.lot(),
+                p.items().stream()
+                        .filter(i -> isHere)
+                        .map(i -> new PackedView(
+                                i.line(),
+                                names.getOrDefault(i.line(), ""),
+                                i.colour(),
+                                i.packs(),
+                                i.loops(),
+                                otherwise(o, i)))
+                        .toList());
+    }
+
+    /** What is not as it was ordered. */
+    private static String otherwise(Order o, Item sent) {
+        if (o.items().stream().anyMatch(sent::isLike)) {
+            return "";
+        }
+        return o.items().stream()
+                .filter(i -> i.line().equals(sent.line()))
+                .findFirst()
+                .map(i -> i.colour().equals(sent.colour())
+                        ? "ordered in packs of " + i.loops()
+                        : "ordered in " + i.colour())
+                .orElse("another line than was ordered");
+    }
+
+    /** Of each item that was ordered, the packs that came as it was ordered, by its place. */
+    private static Map<Integer, Integer> came(Order o, List<Parcel> parcels) {
+        Map<Integer, Integer> came = new HashMap<>();
+        for (Parcel p : parcels) {
+            if (!o.looked().contains(p.number())) {
+                continue;
+            }
+            for (Item sent : p.items()) {
+                for (int i = 0; i < o.items().size(); i++) {
+                    if (o.items().get(i).isLike(sent)) {
+                        came.merge(i, sent.packs(), Integer::sum);
+                        break;
+                    }
+                }
+            }
+        }
+        return came;
+    }
+
+    /** What was ordered and is not here, as far as the studio can know: not what a supplier put into a parcel instead. */
+    private List<OnTheWayView> onTheWay(List<Order> open) {
+        List<OnTheWayView> all = new ArrayList<>();
+        for (Order o : open) {
+            Map<Integer, Integer> came = came(o, parcels(o));
+            for (int i = 0; i < o.items().size(); i++) {
+                Item item = o.items().get(i);
+                int left = item.packs() - came.getOrDefault(i, 0);
+                if (left > 0) {
+                    all.add(new OnTheWayView(
+                            item.line(),
+                            item.colour(),
+                            left,
+                            item.loops(),
+                            o.promised().due()));
+                }
+            }
+        }
+        return all;
+    }
+}

@@ -1,0 +1,11 @@
+/**
+ * What is ordered of suppliers, what they say, and what comes of it.
+ *
+ * <p>Start with {@link gyrotaxis.server.orders.Supplier}, the interface behind which a stand-in ships.
+ */
+@NullMarked
+@ApplicationModule(allowedDependencies = {"shared", "db", "outside", "people", "shelf", "stock", "language"})
+package gyrotaxis.server.orders;
+
+import org.jspecify.annotations.NullMarked;
+import org.springframework.modulith.ApplicationModule;
