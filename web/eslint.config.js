@@ -12,7 +12,7 @@ const forbid = (files, ...patterns) => ({
         patterns: patterns.map((group) => ({
           group: [group],
           message:
-            'against the arrows: app → features → why → glossary, stills → words, viz, ui, api → lib',
+            'against the arrows: app → features → why, outside → glossary, stills → words, viz, ui, api → lib',
         })),
       },
     ],
@@ -31,6 +31,7 @@ export default tseslint.config(
     '**/ui/*',
     '**/viz/**',
     '**/why',
+    '**/outside/*',
     '**/glossary',
     '**/stills',
     '**/features/**',
@@ -39,6 +40,7 @@ export default tseslint.config(
   forbid(
     ['src/api/**'],
     '**/why',
+    '**/outside/*',
     '**/glossary',
     '**/stills',
     '**/ui/*',
@@ -50,6 +52,7 @@ export default tseslint.config(
   forbid(
     ['src/ui/**'],
     '**/why',
+    '**/outside/*',
     '**/glossary',
     '**/stills',
     '**/words',
@@ -61,6 +64,7 @@ export default tseslint.config(
   forbid(
     ['src/viz/**'],
     '**/why',
+    '**/outside/*',
     '**/glossary',
     '**/stills',
     '**/words',
@@ -73,14 +77,15 @@ export default tseslint.config(
   forbid(
     ['src/words/**'],
     '**/why',
+    '**/outside/*',
     '**/glossary',
     '**/stills',
     '**/viz/**',
     '**/features/**',
     '**/app/*',
   ),
-  forbid(['src/glossary/**'], '**/why', '**/stills', '**/features/**', '**/app/*'),
-  forbid(['src/stills/**'], '**/why', '**/glossary', '**/features/**', '**/app/*'),
+  forbid(['src/glossary/**'], '**/why', '**/outside/*', '**/stills', '**/features/**', '**/app/*'),
+  forbid(['src/stills/**'], '**/why', '**/outside/*', '**/glossary', '**/features/**', '**/app/*'),
   forbid(['src/features/book/**'], '**/app/*', '**/bench/*', '**/shelf/*'),
   forbid(['src/features/chair/**'], '**/app/*', '**/bench/*', '**/book/*', '**/shelf/*'),
   forbid(['src/features/bench/**'], '**/app/*', '**/book/*', '**/shelf/*'),

@@ -1,4 +1,4 @@
-import type { components, operations } from './generated/schema';
+import type { components, operations, paths } from './generated/schema';
 
 type Schemas = components['schemas'];
 
@@ -129,6 +129,15 @@ export type Occasion = Appointment['occasion'];
 export type FreeTimes = Schemas['FreeView'];
 export type FollowUp = Schemas['FollowUpView'];
 export type Shopping = Schemas['ShoppingView'];
+export type OutsideThing = Schemas['StandInView']['id'];
+export type Outside = Schemas['OutsideView'];
+export type TapeMeasure = NonNullable<
+  NonNullable<paths['/api/outside/tape']['get']['parameters']['query']>['measure']
+>;
+export type Orders = Schemas['OrdersView'];
+export type Messages = Schemas['MessagesView'];
+export type MessageDraft = Messages['drafts'][number];
+export type Label = Schemas['Label'];
 export type Backups = Schemas['BackupsView'];
 export type BackupWish = Schemas['BackupWishBody'];
 export type People = Schemas['PeopleView'];

@@ -9,6 +9,8 @@ import {
   ClientPage,
   clientsQuery,
   FilesPage,
+  MessagesPage,
+  OutsidePage,
   LearnedPage,
   PeoplePage,
 } from '../features/book';
@@ -59,6 +61,8 @@ createRoot(root).render(
                   <Route path="/book/people" element={<PeoplePage />} />
                   <Route path="/book/learned" element={<LearnedPage />} />
                   <Route path="/book/files" element={<FilesPage />} />
+                  <Route path="/book/messages" element={<MessagesPage />} />
+                  <Route path="/book/outside" element={<OutsidePage />} />
                   <Route path="/bench" element={<BenchDoor />} />
                   <Route path="/bench/:planId/:step?/:tab?" element={<BenchPage />} />
                   <Route path="/chair" element={<ChairDoor />} />

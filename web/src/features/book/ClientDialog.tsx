@@ -9,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { Choice, TextArea, TextField } from '../../ui/Field';
 import { LengthField } from '../../ui/LengthField';
 import { Modal } from '../../ui/Modal';
+import { ByTape } from '../../outside';
 import { MeasureFields } from '../../ui/MeasureFields';
 import { useWords } from '../../words';
 
@@ -97,6 +98,15 @@ export function ClientDialog({
           error={problem?.at('name')?.message}
         />
         <div className="grid grid-cols-3 gap-3">
+          <ByTape
+            measures={measures}
+            onTaken={(field, mm) =>
+              setDraft((now) => ({
+                ...now,
+                head: { ...(now.head ?? NOTHING_MEASURED), [field]: mm },
+              }))
+            }
+          />
           <MeasureFields<MeasureField>
             measures={measures}
             values={draft.head ?? NOTHING_MEASURED}

@@ -4,3 +4,5 @@ export { ClientPage } from './client/ClientPage';
 export { FilesPage } from './files/FilesPage';
 export { LearnedPage } from './learned/LearnedPage';
 export { PeoplePage } from './people/PeoplePage';
+export { MessagesPage } from './messages/MessagesPage';
+export { OutsidePage } from './outside/OutsidePage';

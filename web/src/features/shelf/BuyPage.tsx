@@ -9,8 +9,10 @@ import { formatWeekday, plural } from '../../lib/time';
 import { Button } from '../../ui/Button';
 import { Switch } from '../../ui/Switch';
 import { FileOut } from '../../ui/FileIn';
+import { OrderKey } from './OrderKey';
+import { Orders } from './Orders';
 import { ShelfLinks } from './ShelfLinks';
-import { shoppingQuery } from './shelf.queries';
+import { ordersQuery, shoppingQuery } from './shelf.queries';
 import { useStock } from './useStock';
 
 const DAYS = [
@@ -66,6 +68,7 @@ export function BuyPage() {
             : 'No install with a plan stands in the book for these weeks.'}
         </p>
       )}
+      <Orders />
       <div className="grid gap-5 lg:grid-cols-2">
         {all?.suppliers.map((s) => (
           <section
@@ -87,6 +90,7 @@ export function BuyPage() {
                 <BuyRow key={b.lineId + b.colour} buy={b} currency={s.currency} onCame={setCame} />
               ))}
             </ul>
+            <OrderKey list={s} />
           </section>
         ))}
       </div>
@@ -191,6 +195,10 @@ interface RowProps {
 }
 
 function BuyRow({ buy: b, currency, onCame }: RowProps) {
+  const orders = useQuery(ordersQuery());
+  const coming = (orders.data?.onTheWay ?? []).filter(
+    (c) => c.lineId === b.lineId && c.colour === b.colour,
+  );
   return (
     <li className="py-3">
       <p className="flex items-baseline gap-3">
@@ -207,8 +215,14 @@ function BuyRow({ buy: b, currency, onCame }: RowProps) {
           </span>
         </span>
         <span className="tabular-nums">{formatMoney(b.costMinor, currency)}</span>
-        <Came buy={b} onCame={onCame} />
+        {/* What was ordered comes in a parcel, and must not be put down twice. */}
+        {coming.length === 0 && <Came buy={b} onCame={onCame} />}
       </p>
+      {coming.map((c, i) => (
+        <p key={i} className="mt-1 ml-19 font-medium">
+          {plural(c.packs, 'pack')} of {c.loops} on their way, promised for {formatWeekday(c.due)}
+        </p>
+      ))}
       <p className={`mt-1 ml-19 ${b.isLate ? 'font-medium text-chalk' : 'text-soft'}`}>
         {b.isLate ? '▲ ' : `Order by ${formatWeekday(b.orderBy)}. `}
         {b.late}

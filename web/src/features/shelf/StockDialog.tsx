@@ -3,6 +3,7 @@ import { Problem } from '../../api/problems';
 import type { ColourStock, HairLine } from '../../api/types';
 import { parseAmount } from '../../lib/amount';
 import { newId } from '../../lib/id';
+import { ByScale } from '../../outside';
 import { Button } from '../../ui/Button';
 import { Choice, TextField } from '../../ui/Field';
 import { Modal } from '../../ui/Modal';
@@ -111,6 +112,9 @@ export function StockDialog({ line, stock, grades, onClose }: Props) {
             />
           )}
         </div>
+        {!isPacks && what !== 'WEFT' && (
+          <ByScale lineId={line.id} onWeighed={(loops) => setAmount(String(loops))} />
+        )}
         {problem && problem.fields.length === 0 && (
           <p role="alert" className="font-medium text-chalk">
             ✕ {problem.message}

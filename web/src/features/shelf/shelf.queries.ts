@@ -12,3 +12,5 @@ export const movesQuery = (line: string | undefined) =>
 
 export const shoppingQuery = (days: number) =>
   queryOptions({ queryKey: ['shopping', days], queryFn: () => api.shopping(days) });
+
+export const ordersQuery = () => queryOptions({ queryKey: ['orders'], queryFn: api.orders });

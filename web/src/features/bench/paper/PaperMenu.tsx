@@ -1,5 +1,7 @@
 import { FileText } from 'lucide-react';
 import { Popover } from 'radix-ui';
+import { useState } from 'react';
+import { Labels } from '../../../outside';
 import { Button } from '../../../ui/Button';
 
 const PAPERS = [
@@ -37,37 +39,57 @@ const PAPERS = [
 
 /** What of a kept plan goes along on paper. */
 export function PaperMenu({ planId, isTight }: { planId: string; isTight: boolean }) {
+  const [isOpen, setOpen] = useState(false);
+  const [isLabels, setLabels] = useState(false);
   return (
-    <Popover.Root>
-      <Popover.Trigger asChild>
-        <Button look="quiet" aria-label="on paper" title="Papers of this plan, as it is kept">
-          <FileText size={16} aria-hidden />{' '}
-          {!isTight && <span className="max-lg:hidden">on paper</span>}
-        </Button>
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          sideOffset={6}
-          collisionPadding={8}
-          aria-label="Papers of this plan"
-          className="z-60 w-80 max-w-[calc(100vw-1rem)] rounded-lg border border-edge bg-sheet p-1.5 shadow-xl"
-        >
-          <ul>
-            {PAPERS.map((p) => (
-              <li key={p.name}>
-                <a
-                  href={`/api/plans/${planId}/${p.name}`}
-                  download
-                  className="block rounded-md px-3 py-2 hover:bg-well"
+    <>
+      {isLabels && <Labels planId={planId} onClose={() => setLabels(false)} />}
+      <Popover.Root open={isOpen} onOpenChange={setOpen}>
+        <Popover.Trigger asChild>
+          <Button look="quiet" aria-label="on paper" title="Papers of this plan, as it is kept">
+            <FileText size={16} aria-hidden />{' '}
+            {!isTight && <span className="max-lg:hidden">on paper</span>}
+          </Button>
+        </Popover.Trigger>
+        <Popover.Portal>
+          <Popover.Content
+            sideOffset={6}
+            collisionPadding={8}
+            aria-label="Papers of this plan"
+            className="z-60 w-80 max-w-[calc(100vw-1rem)] rounded-lg border border-edge bg-sheet p-1.5 shadow-xl"
+          >
+            <ul>
+              {PAPERS.map((p) => (
+                <li key={p.name}>
+                  <a
+                    href={`/api/plans/${planId}/${p.name}`}
+                    download
+                    className="block rounded-md px-3 py-2 hover:bg-well"
+                  >
+                    <span className="font-semibold">{p.words}</span>
+                    <span className="block text-sm leading-snug text-soft">{p.tells}</span>
+                  </a>
+                </li>
+              ))}
+              <li>
+                <button
+                  type="button"
+                  className="block w-full rounded-md px-3 py-2 text-left hover:bg-well"
+                  onClick={() => {
+                    setOpen(false);
+                    setLabels(true);
+                  }}
                 >
-                  <span className="font-semibold">{p.words}</span>
-                  <span className="block text-sm leading-snug text-soft">{p.tells}</span>
-                </a>
+                  <span className="font-semibold">Labels for the bundles</span>
+                  <span className="block text-sm leading-snug text-soft">
+                    to the table: one for the shares of each hair, size and belt
+                  </span>
+                </button>
               </li>
-            ))}
-          </ul>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+            </ul>
+          </Popover.Content>
+        </Popover.Portal>
+      </Popover.Root>
+    </>
   );
 }

@@ -16,6 +16,7 @@ import { StepFold } from './StepFold';
 import { withHairline, withHead, withRegion, withRegions } from '../draft/edits/headEdits';
 import { useBench, useComputed, useRead } from '../draft/useBench';
 import { useSaid } from '../draft/useSaid';
+import { ByTape } from '../../../outside';
 import { MeasureFields } from '../../../ui/MeasureFields';
 
 const USUAL_PEAK_MM = 10;
@@ -37,10 +38,15 @@ export function HeadStep() {
 function Measures() {
   const { measures } = useWords();
   const head = useBench((b) => b.brief.head);
+  const change = useBench((b) => b.change);
   const others = measures.filter((m) => !m.isRequired);
   const measured = others.filter((m) => head[m.field as MeasureField] !== null).length;
   return (
     <>
+      <ByTape
+        measures={measures}
+        onTaken={(field, mm) => change(`head.${field}`, (b) => withHead(b, { [field]: mm }))}
+      />
       <Tapes measures={measures.filter((m) => m.isRequired)} />
       <StepFold
         id="head measures"

@@ -75,7 +75,7 @@ class OutsideApiTest {
     void whatASlipSendsIsToldWhereItCannotBe() {
         set("TAPE", 0, "TAPE_WILD", "TAPE_SLIPS");
         int before = measured();
-        assertThat(lengths(heard(before, ""))).containsExactly(565.0, 1234.0, 300.0, 317.0, 370.0, 125.0);
+        assertThat(lengths(heard(before, ""))).containsExactly(565.0, 1234.0, 360.0, 300.0, 317.0, 370.0, 125.0);
         List<JsonNode> asFront = heard(before, "FRONT_TO_NAPE");
         assertThat(asFront.get(1).path("trouble").toString())
                 .contains("Take it once more")

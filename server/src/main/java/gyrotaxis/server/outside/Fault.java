@@ -4,7 +4,7 @@ package gyrotaxis.server.outside;
 public enum Fault {
     TAPE_SILENT(Outside.TAPE, "does not answer"),
     TAPE_SLIPS(Outside.TAPE, "the third length slips by 3 cm"),
-    TAPE_WILD(Outside.TAPE, "the second length is nothing a head can have"),
+    TAPE_WILD(Outside.TAPE, "a length comes first that no head can have"),
     TAPE_TWICE(Outside.TAPE, "sends each length twice"),
     TAPE_BREAKS_OFF(Outside.TAPE, "falls silent after the third"),
     SCALE_SILENT(Outside.SCALE, "does not answer"),

@@ -52,7 +52,9 @@ class MadeUpTape implements Tape {
                 mm -= SLIP_MM;
             }
             if (standIns.has(Fault.TAPE_WILD) && count == 2) {
-                mm = WILD_MM;
+                // Whoever measures sees it, and lays the tape on once more.
+                coming.add(new Sent(++number, at, WILD_MM));
+                at += standIns.delayMs(Outside.TAPE);
             }
             coming.add(new Sent(++number, at, mm));
             if (standIns.has(Fault.TAPE_TWICE)) {

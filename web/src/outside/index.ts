@@ -1,0 +1,3 @@
+export { ByScale } from './ByScale';
+export { ByTape } from './ByTape';
+export { Labels } from './Labels';
