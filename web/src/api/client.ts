@@ -331,6 +331,34 @@ export const api = {
       }),
     );
   },
+  /** Reads a worksheet that went out as a file; it is worked from today on only if that is asked. */
+  sheetFile: async (clientId: string, file: Blob, keep: boolean) => {
+    const text = await file.text();
+    return take(
+      http.POST('/api/clients/{id}/worksheet-file', {
+        params: { path: { id: clientId }, query: { keep } },
+        ...sent(text, 'application/json'),
+      }),
+    );
+  },
+  patternFile: async (file: Blob, keep: boolean) => {
+    const text = await file.text();
+    return take(
+      http.POST('/api/patterns/file', {
+        params: { query: { keep } },
+        ...sent(text, 'application/json'),
+      }),
+    );
+  },
+  methodFile: async (file: Blob, keep: boolean) => {
+    const text = await file.text();
+    return take(
+      http.POST('/api/methods/file', {
+        params: { query: { keep } },
+        ...sent(text, 'application/json'),
+      }),
+    );
+  },
   /** Reads cards of clients; they are taken in only if that is asked. */
   cards: (file: Blob, keep: boolean) =>
     take(

@@ -340,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients/{id}/worksheet-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sheetFromFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/compare": {
         parameters: {
             query?: never;
@@ -948,6 +964,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/methods/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["methodFromFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/methods/{id}": {
         parameters: {
             query?: never;
@@ -959,6 +991,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_3"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/methods/{id}/method.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["methodFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1156,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/patterns/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["patternFromFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/patterns/{id}": {
         parameters: {
             query?: never;
@@ -1167,6 +1231,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/patterns/{id}/pattern.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["patternFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2148,6 +2228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/visits/{id}/worksheet.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetFile"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ways-out": {
         parameters: {
             query?: never;
@@ -3042,6 +3138,18 @@ export interface components {
             values: number[];
             what: string;
             why: components["schemas"]["Piece"][][][];
+        };
+        FileFault: {
+            place: string;
+            reason: string;
+        };
+        FileRead: {
+            faults: components["schemas"]["FileFault"][];
+            /** Format: uuid */
+            id: string | null;
+            isKept: boolean;
+            name: string;
+            words: string;
         };
         FillView: {
             /** @enum {string} */
@@ -4443,24 +4551,12 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        PlanFault: {
-            place: string;
-            reason: string;
-        };
         PlanQuestion: {
             brief: components["schemas"]["BriefBody"];
             planId: string | null;
             withRead: boolean | null;
             withSides: boolean | null;
             worn: components["schemas"]["WornAsBody"] | null;
-        };
-        PlanRead: {
-            faults: components["schemas"]["PlanFault"][];
-            isKept: boolean;
-            name: string;
-            /** Format: uuid */
-            planId: string | null;
-            words: string;
         };
         PlanSummary: {
             /** Format: int64 */
@@ -6265,7 +6361,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PlanRead"];
+                    "application/json": components["schemas"]["FileRead"];
                 };
             };
         };
@@ -6288,6 +6384,34 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VisitTile"][];
+                };
+            };
+        };
+    };
+    sheetFromFile: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileRead"];
                 };
             };
         };
@@ -7269,6 +7393,32 @@ export interface operations {
             };
         };
     };
+    methodFromFile: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileRead"];
+                };
+            };
+        };
+    };
     remove_3: {
         parameters: {
             query?: never;
@@ -7286,6 +7436,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    methodFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
             };
         };
     };
@@ -7608,6 +7780,32 @@ export interface operations {
             };
         };
     };
+    patternFromFile: {
+        parameters: {
+            query?: {
+                keep?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JsonNode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileRead"];
+                };
+            };
+        };
+    };
     remove_2: {
         parameters: {
             query?: never;
@@ -7625,6 +7823,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    patternFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
             };
         };
     };
@@ -9363,6 +9583,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PictureView"];
+                };
+            };
+        };
+    };
+    sheetFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
         };

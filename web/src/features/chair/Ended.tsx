@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { FileDown } from 'lucide-react';
 import type { Outlook } from '../../api/types';
 import { accountQuery } from './chair.queries';
 import { WhatItCameTo } from './WhatItCameTo';
@@ -10,6 +11,7 @@ import type { Tell } from './visit/telling';
 import type { Shown } from './visit/visitStore';
 import { Picture } from './more/Picture';
 import { Place } from './place/Place';
+import { FileOut } from '../../ui/FileIn';
 import { useWords, wordOf } from '../../words';
 
 interface Props {
@@ -36,6 +38,13 @@ export function Ended({ shown, outlook, tell, onDown }: Props) {
       <section className="flex flex-col gap-5 bg-sheet p-6">
         <h2 className="text-2xl font-semibold">Finished</h2>
         {account.data && <WhatItCameTo account={account.data} />}
+        {!shown.isAway && (
+          <p className="self-start">
+            <FileOut href={`/api/visits/${visit.visit.id}/worksheet.json`}>
+              <FileDown size={16} aria-hidden /> The worksheet as a file
+            </FileOut>
+          </p>
+        )}
         <dl className="grid grid-cols-[auto_auto_auto] items-baseline gap-x-6 gap-y-1 self-start">
           <dt className="sr-only">What</dt>
           {!account.data &&

@@ -18,7 +18,7 @@ import { Consents } from './Consents';
 import { HistoryRow } from './HistoryRow';
 import { PacksNext } from './PacksNext';
 import { Pictures } from './Pictures';
-import { PlanFromFile } from './PlanFromFile';
+import { PlanFromFile, SheetFromFile } from './PlanFromFile';
 
 /** One client through the months: what she wants and minds, her head, her plans, and all that was done as one row. */
 export function ClientPage() {
@@ -134,6 +134,7 @@ export function ClientPage() {
           <div className="flex flex-wrap items-center gap-2">
             <h2 className="mr-auto text-xl font-semibold">Plans</h2>
             <PlanFromFile clientId={clientId} />
+            <SheetFromFile clientId={clientId} />
             <Button onClick={() => begin.mutate()} disabled={begin.isPending}>
               <Plus size={16} aria-hidden /> plan
             </Button>

@@ -1,31 +1,30 @@
 import { api } from '../../../api/client';
-import { FileFaults, FileIn } from '../../../ui/FileIn';
+import { KeptFileIn } from '../../../ui/KeptFileIn';
 
 /** A plan that went out as a file, taken in for a client. */
 export function PlanFromFile({ clientId }: { clientId: string }) {
   return (
-    <FileIn
+    <KeptFileIn
       words="from a file"
       label="Plan to take in"
-      accept=".json,application/json"
       read={(file, keep) => api.planFile(clientId, file, keep)}
-      title={(name) => `Take in ${name}`}
-      told={(read) =>
-        read.faults.length > 0 ? (
-          <FileFaults faults={read.faults.map((f) => ({ where: f.place, reason: f.reason }))} />
-        ) : (
-          <>
-            <p className="font-semibold">{read.name}</p>
-            <p>{read.words}</p>
-            <p className="mt-1 text-sm text-soft">
-              With the head that stands in the file; measure again before you work by it.
-            </p>
-          </>
-        )
-      }
-      changes={() => 1}
-      offer={() => 'Keep this plan'}
-      done={() => 'The plan was taken in.'}
+      mind="With the head that stands in the file; measure again before you work by it."
+      offer="Keep this plan"
+      done="The plan was taken in."
+    />
+  );
+}
+
+/** A worksheet that was frozen elsewhere, to be worked here. */
+export function SheetFromFile({ clientId }: { clientId: string }) {
+  return (
+    <KeptFileIn
+      words="worksheet from a file"
+      label="Worksheet to take in"
+      read={(file, keep) => api.sheetFile(clientId, file, keep)}
+      mind="It stands among the visits of today and is worked as it was frozen."
+      offer="Take it to the chair"
+      done="The worksheet stands among the visits of today."
     />
   );
 }

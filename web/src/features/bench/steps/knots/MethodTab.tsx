@@ -1,7 +1,7 @@
 import { useLengths } from '../../../../ui/prefs';
 import { useWords } from '../../../../words';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Save, X } from 'lucide-react';
+import { FileDown, Save, X } from 'lucide-react';
 import { useMay } from '../../../door';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
@@ -10,6 +10,7 @@ import { parseMoney, plainMoney } from '../../../../lib/money';
 import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
 import { Choice, TextField } from '../../../../ui/Field';
+import { KeptFileIn } from '../../../../ui/KeptFileIn';
 import { methodsQuery } from '../../bench.queries';
 import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
 import { moneyProblem } from '../../../../ui/moneyProblem';
@@ -326,6 +327,15 @@ function Kept({ method }: { method: Method }) {
             >
               {m.name}
             </Button>
+            <a
+              href={`/api/methods/${m.id}/method.json`}
+              download
+              aria-label={`The method ${m.name} as a file`}
+              title="As a file"
+              className="rounded p-2 hover:bg-well"
+            >
+              <FileDown size={14} />
+            </a>
             {mayKeep && (
               <Button
                 look="quiet"
@@ -338,6 +348,15 @@ function Kept({ method }: { method: Method }) {
           </li>
         ))}
       </ul>
+      {mayKeep && (
+        <KeptFileIn
+          words="A method from a file"
+          label="Method to take in"
+          read={api.methodFile}
+          offer="Keep this method"
+          done="The method is kept."
+        />
+      )}
     </section>
   );
 }

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Save, Trash2 } from 'lucide-react';
+import { FileDown, Save, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
 import { Problem } from '../../../../api/problems';
@@ -7,6 +7,7 @@ import { Button } from '../../../../ui/Button';
 import { plural } from '../../../../lib/time';
 import { TextField } from '../../../../ui/Field';
 import { Fold } from '../../../../ui/Fold';
+import { KeptFileIn } from '../../../../ui/KeptFileIn';
 import { useMay } from '../../../door';
 import { patternsQuery } from '../../bench.queries';
 import { useBench } from '../../draft/useBench';
@@ -44,6 +45,15 @@ export function Patterns() {
           >
             <span className="truncate">{p.name}</span>
           </Button>
+          <a
+            href={`/api/patterns/${p.id}/pattern.json`}
+            download
+            aria-label={`${p.name} as a file`}
+            title="As a file"
+            className="rounded p-1.5 hover:bg-well"
+          >
+            <FileDown size={15} />
+          </a>
           {mayKeep && (
             <button
               type="button"
@@ -77,6 +87,15 @@ export function Patterns() {
             <Save size={15} aria-hidden />
           </Button>
         </form>
+      )}
+      {mayKeep && (
+        <KeptFileIn
+          words="A pattern from a file"
+          label="Pattern to take in"
+          read={api.patternFile}
+          offer="Keep this pattern"
+          done="The pattern is kept."
+        />
       )}
     </Fold>
   );

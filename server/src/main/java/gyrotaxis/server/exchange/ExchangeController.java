@@ -1,6 +1,6 @@
 package gyrotaxis.server.exchange;
 
-import gyrotaxis.server.exchange.ExchangeDesk.PlanRead;
+import gyrotaxis.server.exchange.ExchangeDesk.FileRead;
 import gyrotaxis.server.exchange.ExchangeDesk.Written;
 import gyrotaxis.server.shared.Download;
 import java.util.UUID;
@@ -31,8 +31,46 @@ class ExchangeController {
 
     /** Reads such a file, and says what plan it makes; it is kept for a client if that is asked. */
     @PostMapping("/api/clients/{id}/plan-file")
-    PlanRead planFromFile(
+    FileRead planFromFile(
             @PathVariable UUID id, @RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
         return desk.read(id, file, keep);
+    }
+
+    /** A pattern of rows. */
+    @GetMapping(value = "/api/patterns/{id}/pattern.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> patternFile(@PathVariable UUID id) {
+        Written written = desk.pattern(id);
+        return Download.of(written.name() + ".pattern.json", written.content());
+    }
+
+    @PostMapping("/api/patterns/file")
+    FileRead patternFromFile(@RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
+        return desk.readPattern(file, keep);
+    }
+
+    /** A method. */
+    @GetMapping(value = "/api/methods/{id}/method.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> methodFile(@PathVariable UUID id) {
+        Written written = desk.method(id);
+        return Download.of(written.name() + ".method.json", written.content());
+    }
+
+    @PostMapping("/api/methods/file")
+    FileRead methodFromFile(@RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
+        return desk.readMethod(file, keep);
+    }
+
+    /** The worksheet of a visit, with the plan that it was frozen from. */
+    @GetMapping(value = "/api/visits/{id}/worksheet.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> sheetFile(@PathVariable UUID id) {
+        Written written = desk.sheet(id);
+        return Download.of(written.name() + ".worksheet.json", written.content());
+    }
+
+    /** Takes a worksheet in for a client, to be worked from today on. */
+    @PostMapping("/api/clients/{id}/worksheet-file")
+    FileRead sheetFromFile(
+            @PathVariable UUID id, @RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
+        return desk.readSheet(id, file, keep);
     }
 }

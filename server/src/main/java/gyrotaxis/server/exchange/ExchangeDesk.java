@@ -1,17 +1,31 @@
 package gyrotaxis.server.exchange;
 
+import gyrotaxis.core.install.Method;
 import gyrotaxis.core.plan.InstallPlan;
-import gyrotaxis.server.exchange.PlanFile.PlanFault;
+import gyrotaxis.core.plan.WorkSheet;
+import gyrotaxis.server.exchange.KeptFile.FileFault;
+import gyrotaxis.server.exchange.KeptFile.Kind;
 import gyrotaxis.server.language.BriefBody;
+import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HairForm;
+import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.patterns.Pattern;
+import gyrotaxis.server.patterns.PatternDesk;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.planning.Planning;
+import gyrotaxis.server.plans.Frozen;
+import gyrotaxis.server.plans.KeptMethod;
+import gyrotaxis.server.plans.MethodDesk;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.FieldProblems;
+import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
+import gyrotaxis.server.visits.VisitDesk;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,17 +36,36 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
-/** Gives a plan out as a file, and takes one in for a client. */
+/** Gives what is kept out as files, and takes files in. */
 @Service
 class ExchangeDesk {
+    private static final String FROM_FILE = "From a file";
+
     private final PlanDesk plans;
+    private final PatternDesk patterns;
+    private final MethodDesk methods;
+    private final VisitDesk visits;
+    private final StudioDay day;
     private final Planning planning;
     private final Shelf shelf;
-    private final PlanFile file;
+    private final KeptFile file;
 
-    ExchangeDesk(PlanDesk plans, Planning planning, Shelf shelf, PlanFile file) {
+    ExchangeDesk(
+            PlanDesk plans,
+            PatternDesk patterns,
+            MethodDesk methods,
+            VisitDesk visits,
+            StudioDay day,
+            Planning planning,
+            Shelf shelf,
+            KeptFile file) {
         this.plans = plans;
+        this.patterns = patterns;
+        this.methods = methods;
+        this.visits = visits;
+        this.day = day;
         this.planning = planning;
         this.shelf = shelf;
         this.file = file;
@@ -42,38 +75,35 @@ class ExchangeDesk {
      * What a file would make, or made.
      *
      * @param isKept whether it was kept
-     * @param planId the plan that was made; null if none was
+     * @param id of what was made; null if nothing was
      * @param words what it comes to
      * @param faults what is wrong; nothing is kept then
      */
-    record PlanRead(
+    record FileRead(
             boolean isKept,
 
-            @Nullable @Schema(nullable = true) UUID planId,
+            @Nullable @Schema(nullable = true) UUID id,
 
             String name,
             String words,
-            List<PlanFault> faults) {}
+            List<FileFault> faults) {}
 
     /** A plan as a file, and what the file is called. */
     record Written(String name, byte[] content) {}
 
     Written written(UUID id) {
         Planned plan = plans.planned(id).orElseThrow(() -> new NotFound("No plan has this number."));
-        return new Written(plan.name(), file.write(plan.name(), plan.brief(), shelf));
+        PlanForm form = PlanForm.of(plan.brief(), shelf);
+        return new Written(plan.name(), file.written(file.document(Kind.PLAN, plan.name(), form)));
     }
 
-    PlanRead read(UUID clientId, JsonNode document, boolean isKept) {
-        List<PlanFault> faults = new ArrayList<>(file.faults(document));
-        String name = file.name(document);
-        if (name.length() > PlanDesk.LONGEST_NAME) {
-            faults.add(new PlanFault(
-                    "/name", "It has " + name.length() + " letters; at most " + PlanDesk.LONGEST_NAME + "."));
-        }
+    FileRead read(UUID clientId, JsonNode document, boolean isKept) {
+        List<FileFault> faults = new ArrayList<>(file.faults(Kind.PLAN, document));
+        String name = named(document, PlanDesk.LONGEST_NAME, faults);
         if (!faults.isEmpty()) {
             return refused(name, faults);
         }
-        PlanForm form = file.read(document);
+        PlanForm form = file.read(Kind.PLAN, document, PlanForm.class);
         BriefBody brief = form.brief().withLines(lines(form, faults)::get).completed();
         if (!faults.isEmpty()) {
             return refused(name, faults);
@@ -82,23 +112,132 @@ class ExchangeDesk {
             InstallPlan plan = planning.plan(brief);
             String words = plan.foundation().rows().size() + " rows, "
                     + plan.stations().size() + " shares, " + plan.packs().neededLoops() + " loops.";
-            UUID made = isKept ? plans.keep(clientId, name.isEmpty() ? "From a file" : name, brief) : null;
-            return new PlanRead(isKept, made, name, words, List.of());
+            UUID made = isKept ? plans.keep(clientId, name.isEmpty() ? FROM_FILE : name, brief) : null;
+            return new FileRead(isKept, made, name, words, List.of());
         } catch (FieldProblems e) {
-            return refused(
-                    name,
-                    e.problems().stream()
-                            .map(p -> new PlanFault("/brief/" + p.field().replace('.', '/'), p.message()))
-                            .toList());
+            return refused(name, at("/brief/", e));
         }
     }
 
-    private static PlanRead refused(String name, List<PlanFault> faults) {
-        return new PlanRead(false, null, name, "", List.copyOf(faults));
+    private String named(JsonNode document, int longest, List<FileFault> faults) {
+        String name = file.name(document);
+        if (name.length() > longest) {
+            faults.add(new FileFault("/name", "It has " + name.length() + " letters; at most " + longest + "."));
+        }
+        return name;
+    }
+
+    /** What a refusal of fields is at the places of a file. */
+    private static List<FileFault> at(String under, FieldProblems e) {
+        return e.problems().stream()
+                .map(p -> new FileFault(under + p.field().replace('.', '/'), p.message()))
+                .toList();
+    }
+
+    Written pattern(UUID id) {
+        Pattern p = patterns.find(id);
+        return new Written(p.name(), file.written(file.document(Kind.PATTERN, p.name(), p.foundation())));
+    }
+
+    FileRead readPattern(JsonNode document, boolean isKept) {
+        List<FileFault> faults = new ArrayList<>(file.faults(Kind.PATTERN, document));
+        String name = named(document, PatternDesk.LONGEST_NAME, faults);
+        if (!faults.isEmpty()) {
+            return refused(name, faults);
+        }
+        FoundationBody foundation = file.read(Kind.PATTERN, document, FoundationBody.class);
+        Fields f = new Fields();
+        foundation.check(f, "");
+        try {
+            FoundationBody whole = f.orRefuse(foundation::completed);
+            UUID made = isKept ? patterns.keep(name.isEmpty() ? FROM_FILE : name, whole) : null;
+            return new FileRead(isKept, made, name, "A pattern of rows; it fits itself to any head.", List.of());
+        } catch (FieldProblems e) {
+            return refused(name, at("/foundation/", e));
+        }
+    }
+
+    Written method(UUID id) {
+        KeptMethod m = methods.find(id);
+        return new Written(m.name(), file.written(file.document(Kind.METHOD, m.name(), m.method())));
+    }
+
+    FileRead readMethod(JsonNode document, boolean isKept) {
+        List<FileFault> faults = new ArrayList<>(file.faults(Kind.METHOD, document));
+        String name = named(document, MethodDesk.LONGEST_NAME, faults);
+        if (!faults.isEmpty()) {
+            return refused(name, faults);
+        }
+        MethodBody body = file.read(Kind.METHOD, document, MethodBody.class).completed();
+        Fields f = new Fields();
+        Method method = body.check(f, "");
+        try {
+            Method checked = f.orRefuse(() -> method);
+            UUID made = isKept ? methods.keep(name.isEmpty() ? FROM_FILE : name, MethodBody.of(checked)) : null;
+            return new FileRead(
+                    isKept, made, name, "A method: where schools differ, and what the work costs.", List.of());
+        } catch (FieldProblems e) {
+            return refused(name, at("/method/", e));
+        }
+    }
+
+    /** The worksheet of a visit, with the plan that it was frozen from. */
+    Written sheet(UUID visitId) {
+        Frozen frozen = plans.frozenSheet(visits.sheetOf(visitId));
+        ObjectNode document = file.document(Kind.WORKSHEET, frozen.planName(), frozen.sheet());
+        frozen.basis().ifPresent(b -> document.set("plan", file.document(Kind.PLAN, frozen.planName(), b)));
+        return new Written(frozen.planName(), file.written(document));
+    }
+
+    /** Takes a worksheet in for a client: it is worked from today on. */
+    FileRead readSheet(UUID clientId, JsonNode document, boolean isKept) {
+        List<FileFault> faults = new ArrayList<>(file.faults(Kind.WORKSHEET, document));
+        String name = named(document, PlanDesk.LONGEST_NAME, faults);
+        JsonNode under = document.path("plan");
+        if (faults.isEmpty()) {
+            file.faults(Kind.PLAN, under).forEach(p -> faults.add(new FileFault("/plan" + p.place(), p.reason())));
+        }
+        if (!faults.isEmpty()) {
+            return refused(name, faults);
+        }
+        PlanForm form = file.read(Kind.PLAN, under, PlanForm.class);
+        BriefBody brief = form.brief().withLines(lines(form, faults)::get).completed();
+        WorkSheetForm sheet = file.read(Kind.WORKSHEET, document, WorkSheetForm.class);
+        try {
+            // The sheet checks itself as it is made.
+            WorkSheet checked = sheet.sheet();
+            if (!faults.isEmpty()) {
+                return refused(name, faults);
+            }
+            UUID made = null;
+            if (isKept) {
+                made = UUID.randomUUID();
+                visits.beginFrom(
+                        made,
+                        plans.keepSheet(clientId, name.isEmpty() ? FROM_FILE : name, sheet, PlanForm.of(brief, shelf)),
+                        Optional.empty(),
+                        day.today());
+            }
+            return new FileRead(
+                    isKept,
+                    made,
+                    name,
+                    checked.rows().size() + " rows, " + checked.shares().size() + " shares, "
+                            + checked.steps().size() + " steps.",
+                    List.of());
+        } catch (IllegalArgumentException | IndexOutOfBoundsException | NullPointerException e) {
+            faults.add(
+                    new FileFault("/sheet", "This is no worksheet that can be worked from: " + e.getMessage() + "."));
+            return refused(name, faults);
+        }
+    }
+
+    private static FileRead refused(String name, List<FileFault> faults) {
+        return new FileRead(false, null, name, "", List.copyOf(faults));
     }
 
     /** The ids of this shelf's lines by those in the file: the same, or those of the same name. */
-    private Map<String, String> lines(PlanForm form, List<PlanFault> faults) {
+    private Map<String, String> lines(PlanForm form, List<FileFault> faults) {
         Map<String, String> lines = new HashMap<>();
         List<PlanForm.KnownHair> named = form.hairs() == null ? List.of() : form.hairs();
         for (String id : form.brief().hairNames()) {
@@ -117,7 +256,7 @@ class ExchangeDesk {
                     .findFirst();
             here.ifPresentOrElse(
                     found -> lines.put(id, found),
-                    () -> faults.add(new PlanFault(
+                    () -> faults.add(new FileFault(
                             "/hairs",
                             hair.map(h -> h.line().name()).orElse("The hair of the plan")
                                     + " is not on the shelf. Write it down there first.")));

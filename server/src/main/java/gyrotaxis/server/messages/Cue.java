@@ -11,7 +11,10 @@ enum Cue {
             4,
             "Dear {name}, before your install on {day}: please come with your hair washed, dry and combed out, without oil. Tell us"
                     + " if your scalp is sore anywhere. {studio}"),
-    LOOK_AFTER("when something is looked after", 0, "Dear {name}, on {day} your install is due for this: {what}. When does it suit you to come by? {studio}");
+    LOOK_AFTER(
+            "when something is looked after",
+            0,
+            "Dear {name}, on {day} your install is due for this: {what}. When does it suit you to come by? {studio}");
 
     private final String words;
     private final int daysBefore;

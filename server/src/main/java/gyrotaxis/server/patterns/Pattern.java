@@ -12,4 +12,4 @@ import java.util.UUID;
  * @param foundation as it was written down
  * @param createdAt when it was kept
  */
-record Pattern(UUID id, String name, FoundationBody foundation, Instant createdAt) {}
+public record Pattern(UUID id, String name, FoundationBody foundation, Instant createdAt) {}

@@ -12,8 +12,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps foundations as patterns of her own. */
 @Service
 @Transactional
-class PatternDesk {
-    private static final int LONGEST_NAME = 80;
+public class PatternDesk {
+    public static final int LONGEST_NAME = 80;
 
     private final Patterns patterns;
     private final Clock clock;
@@ -38,6 +38,22 @@ class PatternDesk {
                 f.orRefuse(() -> new Pattern(UUID.randomUUID(), name, foundation.completed(), clock.instant()));
         patterns.add(pattern);
         return pattern;
+    }
+
+    /** One of them; refuses if it is not there. */
+    @Transactional(readOnly = true)
+    public Pattern find(UUID id) {
+        return patterns.all().stream()
+                .filter(p -> p.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This pattern is no longer kept."));
+    }
+
+    /** Keeps one that was checked. */
+    public UUID keep(String name, FoundationBody foundation) {
+        Pattern pattern = new Pattern(UUID.randomUUID(), name, foundation, clock.instant());
+        patterns.add(pattern);
+        return pattern.id();
     }
 
     void remove(UUID id) {

@@ -10,4 +10,4 @@ import java.util.UUID;
  * @param name what she calls it
  * @param method as it was written down
  */
-record KeptMethod(UUID id, String name, MethodBody method) {}
+public record KeptMethod(UUID id, String name, MethodBody method) {}

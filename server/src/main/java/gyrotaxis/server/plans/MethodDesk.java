@@ -12,8 +12,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps methods of her own. */
 @Service
 @Transactional
-class MethodDesk {
-    private static final int LONGEST_NAME = 80;
+public class MethodDesk {
+    public static final int LONGEST_NAME = 80;
 
     private final Methods methods;
 
@@ -34,6 +34,22 @@ class MethodDesk {
         KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, MethodBody.of(checked.named(name))));
         methods.add(kept);
         return kept;
+    }
+
+    /** One of them; refuses if it is not there. */
+    @Transactional(readOnly = true)
+    public KeptMethod find(UUID id) {
+        return methods.all().stream()
+                .filter(m -> m.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new NotFound("This method is no longer kept."));
+    }
+
+    /** Keeps one that was checked. */
+    public UUID keep(String name, MethodBody method) {
+        KeptMethod kept = new KeptMethod(UUID.randomUUID(), name, method);
+        methods.add(kept);
+        return kept.id();
     }
 
     void remove(UUID id) {

@@ -279,6 +279,16 @@ public class PlanDesk {
         return sheet;
     }
 
+    /** Keeps a worksheet that came from elsewhere, with what it was made of. */
+    public UUID keepSheet(UUID clientId, String name, WorkSheetForm sheet, PlanForm basis) {
+        if (book.client(clientId).isEmpty()) {
+            throw new NotFound("This client is no longer in the book.");
+        }
+        KeptSheet kept = new KeptSheet(UUID.randomUUID(), clientId, null, name, 0, clock.instant(), sheet);
+        sheets.add(kept, basis);
+        return kept.id();
+    }
+
     /** Freezes a plan, as it is kept now, for those who work from it. */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     public Frozen frozen(UUID planId) {

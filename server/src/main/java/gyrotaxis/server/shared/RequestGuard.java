@@ -72,6 +72,11 @@ final class RequestGuard extends OncePerRequestFilter {
                     "Only PNG, JPEG and WebP pictures can be kept."),
             Upload.file("/api/stock/table", "text/csv", "Only a table can be read here: text/csv."),
             Upload.file("/api/diary/calendar", "text/calendar", "Only a calendar can be read here: text/calendar."),
+            // A worksheet of a large head takes more than any other document.
+            Upload.file(
+                    "/api/clients/[^/]+/worksheet-file",
+                    "application/json",
+                    "Only a worksheet can be read here: application/json."),
             Upload.file("/api/clients/cards", "text/vcard", "Only cards can be read here: text/vcard."));
     private static final String ERROR_PAGE = "/error";
 

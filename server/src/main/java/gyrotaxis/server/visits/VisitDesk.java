@@ -190,6 +190,12 @@ public class VisitDesk {
         });
     }
 
+    /** The worksheet that a visit is worked from. */
+    @Transactional(readOnly = true)
+    public UUID sheetOf(UUID id) {
+        return visit(id).sheetId();
+    }
+
     /** Everything of a visit. */
     @Transactional(readOnly = true)
     VisitView show(UUID id) {
