@@ -111,8 +111,9 @@ async function balance(
   }
 }
 
-/** A file as it is sent. */
-const sent = (file: Blob | string, type: string) => ({
+/** A file as it is sent; the signal ends the waiting. */
+const sent = (file: Blob | string, type: string, signal?: AbortSignal) => ({
+  ...(signal && { signal }),
   body: file as never,
   bodySerializer: (b: unknown) => b as Blob | string,
   headers: { 'Content-Type': type },
@@ -270,8 +271,13 @@ export const api = {
   countStock: (body: Body<'/api/stock/counts', 'post'>) =>
     take(http.POST('/api/stock/counts', { body })),
   /** Reads a table as a count of the shelf; it is put down only if that is asked. */
-  stockTable: (file: Blob, keep: boolean) =>
-    take(http.POST('/api/stock/table', { params: { query: { keep } }, ...sent(file, 'text/csv') })),
+  stockTable: (file: Blob, keep: boolean, signal?: AbortSignal) =>
+    take(
+      http.POST('/api/stock/table', {
+        params: { query: { keep } },
+        ...sent(file, 'text/csv', signal),
+      }),
+    ),
   /** What is outside the book: how slow each is, and what goes wrong with it. */
   outside: () => take(http.GET('/api/outside')),
   setOutside: (what: OutsideThing, body: Body<'/api/outside/{what}', 'put'>) =>
@@ -314,55 +320,58 @@ export const api = {
   beginBackup: () => take(http.POST('/api/backups')),
   stopBackup: () => take(http.DELETE('/api/backups/running')),
   /** Reads what was moved in a calendar; it is moved here only if that is asked. */
-  movedByCalendar: (file: Blob, keep: boolean) =>
+  movedByCalendar: (file: Blob, keep: boolean, signal?: AbortSignal) =>
     take(
       http.POST('/api/diary/calendar', {
         params: { query: { keep } },
-        ...sent(file, 'text/calendar'),
+        ...sent(file, 'text/calendar', signal),
       }),
     ),
   /** Reads a plan that went out as a file; it is kept for a client only if that is asked. */
-  planFile: async (clientId: string, file: Blob, keep: boolean) => {
+  planFile: async (clientId: string, file: Blob, keep: boolean, signal?: AbortSignal) => {
     const text = await file.text();
     return take(
       http.POST('/api/clients/{id}/plan-file', {
         params: { path: { id: clientId }, query: { keep } },
-        ...sent(text, 'application/json'),
+        ...sent(text, 'application/json', signal),
       }),
     );
   },
   /** Reads a worksheet that went out as a file; it is worked from today on only if that is asked. */
-  sheetFile: async (clientId: string, file: Blob, keep: boolean) => {
+  sheetFile: async (clientId: string, file: Blob, keep: boolean, signal?: AbortSignal) => {
     const text = await file.text();
     return take(
       http.POST('/api/clients/{id}/worksheet-file', {
         params: { path: { id: clientId }, query: { keep } },
-        ...sent(text, 'application/json'),
+        ...sent(text, 'application/json', signal),
       }),
     );
   },
-  patternFile: async (file: Blob, keep: boolean) => {
+  patternFile: async (file: Blob, keep: boolean, signal?: AbortSignal) => {
     const text = await file.text();
     return take(
       http.POST('/api/patterns/file', {
         params: { query: { keep } },
-        ...sent(text, 'application/json'),
+        ...sent(text, 'application/json', signal),
       }),
     );
   },
-  methodFile: async (file: Blob, keep: boolean) => {
+  methodFile: async (file: Blob, keep: boolean, signal?: AbortSignal) => {
     const text = await file.text();
     return take(
       http.POST('/api/methods/file', {
         params: { query: { keep } },
-        ...sent(text, 'application/json'),
+        ...sent(text, 'application/json', signal),
       }),
     );
   },
   /** Reads cards of clients; they are taken in only if that is asked. */
-  cards: (file: Blob, keep: boolean) =>
+  cards: (file: Blob, keep: boolean, signal?: AbortSignal) =>
     take(
-      http.POST('/api/clients/cards', { params: { query: { keep } }, ...sent(file, 'text/vcard') }),
+      http.POST('/api/clients/cards', {
+        params: { query: { keep } },
+        ...sent(file, 'text/vcard', signal),
+      }),
     ),
   setAside: (planId: string, body: Body<'/api/stock/aside/{planId}', 'put'>) =>
     take(http.PUT('/api/stock/aside/{planId}', { params: { path: { planId } }, body })),

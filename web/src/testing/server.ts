@@ -45,9 +45,15 @@ export async function answerRequest(request: Request): Promise<Response> {
   asked.push(one);
   const respond = routes.get(`${one.method} ${one.path}`);
   if (!respond) return refusal(404, `No test answers ${one.method} ${one.path}`);
-  const answer = await respond(one);
+  const answer = await Promise.race([respond(one), stopped(request.signal)]);
   return answer instanceof Response ? answer : json(200, answer);
 }
+
+/** Fails as a request does that its asker ends. */
+const stopped = (signal: AbortSignal) =>
+  new Promise<never>((_, fail) =>
+    signal.addEventListener('abort', () => fail(new DOMException('stopped', 'AbortError'))),
+  );
 
 export function forgetRequests() {
   routes.clear();

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FileUp } from 'lucide-react';
 import { useRef, type ReactNode } from 'react';
 import { Button } from './Button';
+import { Waiting } from './Waiting';
 import { Modal } from './Modal';
 
 /** What a file would do, or did: nothing as long as anything in it is wrong. */
@@ -17,7 +18,7 @@ interface Props<R extends ReadFile> {
   label: string;
   accept: string;
   /** Has it read, and done too if that is wished. */
-  read: (file: File, keep: boolean) => Promise<R>;
+  read: (file: File, keep: boolean, signal: AbortSignal) => Promise<R>;
   title: (name: string) => string;
   /** What would come of it. */
   told: (read: R) => ReactNode;
@@ -28,15 +29,21 @@ interface Props<R extends ReadFile> {
   done: (changes: number) => string;
 }
 
+const isStop = (e: unknown) => e instanceof DOMException && e.name === 'AbortError';
+
 /** A file that comes in: what it would change is told before anything is done. */
 export function FileIn<R extends ReadFile>(props: Props<R>) {
   const choose = useRef<HTMLInputElement>(null);
   const queries = useQueryClient();
+  const waiting = useRef(new AbortController());
   const told = useMutation({
-    mutationFn: async (file: File) => ({ file, read: await props.read(file, false) }),
+    mutationFn: async (file: File) => {
+      waiting.current = new AbortController();
+      return { file, read: await props.read(file, false, waiting.current.signal) };
+    },
   });
   const kept = useMutation({
-    mutationFn: (file: File) => props.read(file, true),
+    mutationFn: (file: File) => props.read(file, true, new AbortController().signal),
     onSuccess: (read) => {
       if (!read.isKept) return;
       void queries.invalidateQueries();
@@ -44,12 +51,17 @@ export function FileIn<R extends ReadFile>(props: Props<R>) {
     },
   });
   const read = kept.data && !kept.data.isKept ? kept.data : told.data?.read;
-  const problem = told.error ?? kept.error;
+  // Whoever stopped it knows that it was.
+  const problem = (isStop(told.error) ? null : told.error) ?? kept.error;
   return (
     <>
-      <Button disabled={told.isPending} onClick={() => choose.current?.click()}>
-        <FileUp size={16} aria-hidden /> {told.isPending ? 'Reading it…' : props.words}
-      </Button>
+      {told.isPending ? (
+        <Waiting words="Reading it" onStop={() => waiting.current.abort()} />
+      ) : (
+        <Button onClick={() => choose.current?.click()}>
+          <FileUp size={16} aria-hidden /> {props.words}
+        </Button>
+      )}
       <input
         ref={choose}
         type="file"
@@ -74,11 +86,12 @@ export function FileIn<R extends ReadFile>(props: Props<R>) {
       {told.data && read && (
         <Modal title={props.title(told.data.file.name)} isOpen onClose={() => told.reset()}>
           {props.told(read)}
-          {read.faults.length === 0 && (
+          {kept.isPending && <Waiting words="Putting it down" />}
+          {read.faults.length === 0 && !kept.isPending && (
             <Button
               look="main"
               className="mt-4"
-              disabled={kept.isPending || props.changes(read) === 0}
+              disabled={props.changes(read) === 0}
               onClick={() => kept.mutate(told.data.file)}
             >
               {props.offer(props.changes(read))}

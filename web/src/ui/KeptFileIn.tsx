@@ -10,7 +10,7 @@ interface ReadKept {
 interface Props {
   words: string;
   label: string;
-  read: (file: File, keep: boolean) => Promise<ReadKept>;
+  read: (file: File, keep: boolean, signal: AbortSignal) => Promise<ReadKept>;
   /** What is to be minded before it is kept. */
   mind?: string;
   offer: string;

@@ -4,7 +4,15 @@ import { useState } from 'react';
 import { Labels } from '../../../outside';
 import { Button } from '../../../ui/Button';
 
-const PAPERS = [
+const SIDES = [
+  { sight: 'BACK', words: 'from behind' },
+  { sight: 'TOP', words: 'above' },
+  { sight: 'LEFT', words: 'left' },
+  { sight: 'RIGHT', words: 'right' },
+  { sight: 'FRONT', words: 'front' },
+];
+
+const PAPERS: { name: string; words: string; tells: string; also?: typeof SIDES }[] = [
   {
     name: 'papers/run-sheet.pdf',
     words: 'Run sheet',
@@ -24,6 +32,12 @@ const PAPERS = [
     name: 'papers/takedown.pdf',
     words: 'Takedown list',
     tells: 'for weeks later: every tail, before the first cut',
+  },
+  {
+    name: 'drawing.svg',
+    words: 'The map as a drawing',
+    tells: 'as large as it is, for any program that draws',
+    also: SIDES,
   },
   {
     name: 'stations.csv',
@@ -69,6 +83,21 @@ export function PaperMenu({ planId, isTight }: { planId: string; isTight: boolea
                     <span className="font-semibold">{p.words}</span>
                     <span className="block text-sm leading-snug text-soft">{p.tells}</span>
                   </a>
+                  {p.also && (
+                    <p className="flex flex-wrap gap-x-3 px-3 pb-1 text-sm">
+                      <span className="text-soft">and her head</span>
+                      {p.also.map((a) => (
+                        <a
+                          key={a.sight}
+                          href={`/api/plans/${planId}/${p.name}?sight=${a.sight}`}
+                          download
+                          className="underline decoration-dotted underline-offset-4 hover:bg-well"
+                        >
+                          {a.words}
+                        </a>
+                      ))}
+                    </p>
+                  )}
                 </li>
               ))}
               <li>

@@ -12,6 +12,10 @@ describe('PaperMenu', () => {
       ...['run-sheet', 'quote', 'aftercare', 'takedown'].map(
         (name) => `/api/plans/p-1/papers/${name}.pdf`,
       ),
+      '/api/plans/p-1/drawing.svg',
+      ...['BACK', 'TOP', 'LEFT', 'RIGHT', 'FRONT'].map(
+        (sight) => `/api/plans/p-1/drawing.svg?sight=${sight}`,
+      ),
       '/api/plans/p-1/stations.csv',
       '/api/plans/p-1/plan.json',
     ]);

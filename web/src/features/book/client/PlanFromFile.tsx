@@ -7,7 +7,7 @@ export function PlanFromFile({ clientId }: { clientId: string }) {
     <KeptFileIn
       words="from a file"
       label="Plan to take in"
-      read={(file, keep) => api.planFile(clientId, file, keep)}
+      read={(file, keep, signal) => api.planFile(clientId, file, keep, signal)}
       mind="With the head that stands in the file; measure again before you work by it."
       offer="Keep this plan"
       done="The plan was taken in."
@@ -21,7 +21,7 @@ export function SheetFromFile({ clientId }: { clientId: string }) {
     <KeptFileIn
       words="worksheet from a file"
       label="Worksheet to take in"
-      read={(file, keep) => api.sheetFile(clientId, file, keep)}
+      read={(file, keep, signal) => api.sheetFile(clientId, file, keep, signal)}
       mind="It stands among the visits of today and is worked as it was frozen."
       offer="Take it to the chair"
       done="The worksheet stands among the visits of today."

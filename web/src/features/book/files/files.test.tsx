@@ -134,4 +134,24 @@ describe('files of the book', () => {
     expect((await screen.findByRole('listitem')).textContent).toBe('/brief/fullness: is no number');
     expect(screen.queryByRole('button', { name: 'Keep this plan' })).toBeNull();
   });
+
+  it('says for how long it has been reading, and stops', async () => {
+    serve({
+      'POST /api/clients/cards': () => new Promise(() => undefined),
+    });
+    render(
+      <WithWords>
+        <MemoryRouter>
+          <FilesPage />
+        </MemoryRouter>
+      </WithWords>,
+    );
+    fireEvent.change(screen.getByLabelText('Cards to take in'), {
+      target: { files: [new File(['BEGIN'], 'all.vcf')] },
+    });
+    expect(await screen.findByText(/Reading it… 1 s/, {}, { timeout: 3000 })).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Stop' }));
+    expect(await screen.findByRole('button', { name: 'Take cards in' })).toBeTruthy();
+    expect(screen.queryByRole('alert')).toBeNull();
+  });
 });

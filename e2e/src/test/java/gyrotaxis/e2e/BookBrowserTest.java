@@ -264,4 +264,22 @@ class BookBrowserTest {
         assertThat(page.locator("svg circle").count()).isGreaterThan(10);
         assertThat(page.getByText("must measure 100 mm")).isVisible();
     }
+
+    /** The map, and the head from a side, as large as they are: the bar that says so measures five centimetres. */
+    @Test
+    void aDrawingOfThePlanIsAsLargeAsItIs(Page page) {
+        page.navigate("/book");
+        for (String sight : new String[] {"MAP", "LEFT"}) {
+            String svg = (String) page.evaluate("""
+                    async (sight) => {
+                      const plans = await (await fetch('/api/plans')).json();
+                      return (await fetch(`/api/plans/${plans[0].id}/drawing.svg?sight=${sight}`)).text();
+                    }
+                    """, sight);
+            page.setContent(svg);
+            assertThat(page.locator("#control").boundingBox().width).isCloseTo(50 / 25.4 * 96, within(2.0));
+            assertThat(page.locator("svg circle").count()).isGreaterThan(10);
+            page.navigate("/book");
+        }
+    }
 }

@@ -9,6 +9,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.Arrays;
+import java.util.List;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
 import org.apache.pdfbox.Loader;
@@ -19,6 +21,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.w3c.dom.Document;
+import org.w3c.dom.Element;
+import org.w3c.dom.NodeList;
 import org.xml.sax.SAXException;
 import tools.jackson.databind.JsonNode;
 
@@ -74,6 +78,67 @@ class CapApiTest {
         assertThat(api.get(cap + "/sheets/" + last + ".svg").status()).isEqualTo(200);
         assertThat(api.get(cap + "/sheets/" + (last + 1) + ".svg").status()).isEqualTo(404);
         assertThat(api.get(cap + "/sheets/0.svg").status()).isEqualTo(404);
+    }
+
+    /** The map keeps areas, and a view keeps lengths across the line of sight: printed at 100 % both are as large as the head. */
+    @Test
+    void theMapAndTheViewsAreDrawnAsLargeAsTheyAre(Api api)
+            throws IOException, InterruptedException, ParserConfigurationException, SAXException {
+        String at = "/api/plans/" + plan(api) + "/drawing.svg";
+        JsonNode plan = api.plan(api.get("/api/plans/" + plan(api)).json().path("brief"))
+                .json();
+        Document map = drawn(bytes(api, at));
+        double area = Math.abs(area(points(map, "rim")));
+        assertThat(area / 100).isCloseTo(plan.at("/head/areaMm2").asDouble() / 100, within(2.0));
+        assertThat(map.getElementsByTagName("circle").getLength())
+                .isEqualTo(plan.path("stations").size());
+        double half = Double.NaN;
+        for (String sight : List.of("FRONT", "BACK", "TOP", "LEFT", "RIGHT")) {
+            Document view = drawn(bytes(api, at + "?sight=" + sight));
+            String[] box = view.getDocumentElement().getAttribute("viewBox").split(" ");
+            assertThat(view.getDocumentElement().getAttribute("width")).isEqualTo(box[2] + "mm");
+            assertThat(view.getDocumentElement().getAttribute("height")).isEqualTo(box[3] + "mm");
+            double[] xs =
+                    points(view, "rim").stream().mapToDouble(p -> p[0]).sorted().toArray();
+            double wide = xs[xs.length - 1] - xs[0];
+            if (sight.equals("FRONT")) {
+                half = wide;
+            } else if (sight.equals("BACK") || sight.equals("TOP")) {
+                assertThat(wide).as(sight).isCloseTo(half, within(0.5));
+            }
+            assertThat(wide).isBetween(130.0, 240.0);
+            assertThat(view.getElementsByTagName("circle").getLength()).isPositive();
+        }
+        assertThat(api.get(at + "?sight=INSIDE").status()).isEqualTo(400);
+    }
+
+    private static Document drawn(byte[] svg) throws ParserConfigurationException, IOException, SAXException {
+        return DocumentBuilderFactory.newDefaultInstance().newDocumentBuilder().parse(new ByteArrayInputStream(svg));
+    }
+
+    /** The corners of a path of straight lines. */
+    private static List<double[]> points(Document drawn, String id) {
+        NodeList paths = drawn.getElementsByTagName("path");
+        for (int i = 0; i < paths.getLength(); i++) {
+            if (paths.item(i) instanceof Element e && e.getAttribute("id").equals(id)) {
+                return Arrays.stream(e.getAttribute("d").replaceAll("[MZ]", "").split("L"))
+                        .map(p -> Arrays.stream(p.split(" "))
+                                .mapToDouble(Double::parseDouble)
+                                .toArray())
+                        .toList();
+            }
+        }
+        throw new AssertionError("no path " + id);
+    }
+
+    private static double area(List<double[]> rim) {
+        double twice = 0;
+        for (int i = 0; i < rim.size(); i++) {
+            double[] a = rim.get(i);
+            double[] b = rim.get((i + 1) % rim.size());
+            twice += a[0] * b[1] - a[1] * b[0];
+        }
+        return twice / 2;
     }
 
     @ParameterizedTest

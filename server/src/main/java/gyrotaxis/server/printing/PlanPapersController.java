@@ -5,9 +5,11 @@ import gyrotaxis.server.people.People;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.plans.Planned;
+import gyrotaxis.server.printing.PlanDrawing.Sight;
 import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shelf.ForWhom;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.Set;
@@ -31,8 +33,11 @@ class PlanPapersController {
     private final ForWhom names;
     private final People people;
     private final PlanPapers papers;
+    private final PlanDrawing drawing;
 
-    PlanPapersController(PlanDesk plans, Planning planning, ForWhom names, People people, PlanPapers papers) {
+    PlanPapersController(
+            PlanDesk plans, Planning planning, ForWhom names, People people, PlanPapers papers, PlanDrawing drawing) {
+        this.drawing = drawing;
         this.plans = plans;
         this.planning = planning;
         this.names = names;
@@ -66,6 +71,15 @@ class PlanPapersController {
     @GetMapping(value = "/stations.csv", produces = "text/csv")
     ResponseEntity<byte[]> stationTable(@PathVariable UUID id) {
         return file(id, "stations.csv", (title, plan) -> StationTable.of(plan));
+    }
+
+    /** The map, or the head from a side, in millimetres: as large as it is. */
+    @GetMapping(value = "/drawing.svg", produces = "image/svg+xml")
+    ResponseEntity<byte[]> drawing(@PathVariable UUID id, @RequestParam(defaultValue = "MAP") Sight sight) {
+        return file(
+                id,
+                sight.words() + ".svg",
+                (title, plan) -> drawing.svg(title, plan, sight).getBytes(StandardCharsets.UTF_8));
     }
 
     private ResponseEntity<byte[]> paper(UUID id, String name, BiFunction<String, InstallPlan, byte[]> written) {
