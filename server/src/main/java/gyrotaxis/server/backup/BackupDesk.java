@@ -322,7 +322,10 @@ class BackupDesk {
 
     @PreDestroy
     void end() {
-        stop();
+        Progress now = running.get();
+        if (now != null) {
+            now.stop();
+        }
         worker.shutdown();
     }
 }

@@ -9,6 +9,7 @@ import gyrotaxis.server.diary.Dating.Outcome;
 import gyrotaxis.server.people.People;
 import gyrotaxis.server.people.Studio;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Lines;
 import gyrotaxis.server.visits.AfterDesk;
 import java.time.Clock;
 import java.time.Instant;
@@ -33,6 +34,11 @@ class CalendarDesk {
 
     /** So many events are read at once, of this book and others: more would be waited for too long. */
     private static final int MOST_EVENTS = 20_000;
+
+    /** So many of anything, alarms and clocks of other places among them. */
+    private static final int MOST_PARTS = 50_000;
+
+    private static final int MOST_LINES = 400_000;
 
     /** So many appointments of this book among them. */
     private static final int MOST_READ = 5000;
@@ -96,8 +102,11 @@ class CalendarDesk {
 
     @Transactional
     public CalendarRead read(byte[] file, boolean isKept) {
-        if (CalendarFile.events(file) > MOST_EVENTS) {
+        if (Lines.beginning(file, "BEGIN:VEVENT") > MOST_EVENTS) {
             return refused("A calendar may have at most " + MOST_EVENTS + " events. Save fewer months of it.");
+        }
+        if (Lines.beginning(file, "BEGIN:") > MOST_PARTS || Lines.of(file) > MOST_LINES) {
+            return refused("This calendar is made of more than can be read at once. Save fewer months of it.");
         }
         Optional<CalendarFile.Read> read = CalendarFile.read(file);
         if (read.isEmpty()) {

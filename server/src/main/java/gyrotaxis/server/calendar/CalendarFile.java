@@ -37,8 +37,6 @@ final class CalendarFile {
     private static final Pattern APPOINTMENT =
             Pattern.compile("appointment-([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})" + AT);
 
-    private static final Pattern EVENT = Pattern.compile("^BEGIN:VEVENT", Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
-
     private CalendarFile() {}
 
     /**
@@ -109,11 +107,6 @@ final class CalendarFile {
 
     private static String joined(String between, String... parts) {
         return Stream.of(parts).filter(p -> !p.isBlank()).collect(Collectors.joining(between));
-    }
-
-    /** How many events a file has, without reading them. */
-    static long events(byte[] file) {
-        return EVENT.matcher(new String(file, StandardCharsets.UTF_8)).results().count();
     }
 
     /** A file as appointments; empty if it is no calendar. Of one that is in it twice the one with the greater number is meant. */

@@ -27,8 +27,6 @@ final class Cards {
     private static final Pattern OURS =
             Pattern.compile("urn:uuid:([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern CARD = Pattern.compile("^BEGIN:VCARD", Pattern.CASE_INSENSITIVE | Pattern.MULTILINE);
-
     private Cards() {}
 
     /**
@@ -66,11 +64,6 @@ final class Cards {
             card.addNote(c.wishes()).setParameter(KIND, WISHES);
         }
         return card;
-    }
-
-    /** How many cards a file has, without reading them. */
-    static long count(byte[] file) {
-        return CARD.matcher(new String(file, StandardCharsets.UTF_8)).results().count();
     }
 
     static List<Card> read(byte[] file) {

@@ -8,6 +8,7 @@ import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
 import gyrotaxis.server.contacts.Cards.Card;
 import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.Lines;
 import gyrotaxis.server.shared.Stale;
 import java.time.Clock;
 import java.time.Instant;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 class CardsDesk {
     /** So many are read at once. */
     private static final int MOST_READ = 50_000;
+
+    private static final int MOST_LINES = 400_000;
 
     /** More than this is not told one by one. */
     private static final int MOST_TOLD = 200;
@@ -77,7 +80,7 @@ class CardsDesk {
 
     @Transactional
     public CardsRead read(byte[] file, boolean isKept) {
-        if (Cards.count(file) > MOST_READ) {
+        if (Lines.beginning(file, "BEGIN:") > MOST_READ || Lines.of(file) > MOST_LINES) {
             return refused("At most " + MOST_READ + " cards can be read at once.");
         }
         List<Card> cards = Cards.read(file);

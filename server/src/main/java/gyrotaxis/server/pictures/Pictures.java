@@ -84,8 +84,10 @@ public final class Pictures {
             throw refused("This picture is " + width + " by " + height + " pixels, more than can be opened here.");
         }
         ImageReadParam param = reader.getDefaultReadParam();
-        // Every other pixel is enough where it is made much smaller anyway, and takes a quarter of the room.
-        int step = Math.max(1, Math.max(width, height) / (2 * MOST_PX));
+        // Every other pixel is enough where it is made much smaller anyway, and takes a quarter of the room: never more
+        // than twice of
+        // what is kept, on either side, is held at once.
+        int step = Math.max(1, (Math.max(width, height) + 2 * MOST_PX - 1) / (2 * MOST_PX));
         param.setSourceSubsampling(step, step, 0, 0);
         BufferedImage read = reader.read(0, param);
         double scale = Math.min(1, (double) MOST_PX / Math.max(read.getWidth(), read.getHeight()));

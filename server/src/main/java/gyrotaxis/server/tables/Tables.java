@@ -35,6 +35,9 @@ public final class Tables {
     /** The same in lines. */
     public static final int MOST_LINES = 50_000;
 
+    /** The same in cells: each takes many times its room while it is read. */
+    private static final int MOST_CELLS = 1_000_000;
+
     private static final char MARK = '\uFEFF';
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\\t\\r\\n].*", Pattern.DOTALL);
     private static final Pattern GUARDED = Pattern.compile("'+[=+\\-@\\t\\r\\n].*", Pattern.DOTALL);
@@ -83,6 +86,9 @@ public final class Tables {
         }
         if (text.isBlank()) {
             return wrong("The file is empty.", columns);
+        }
+        if (text.chars().filter(c -> c == ',' || c == ';' || c == '\t').count() > MOST_CELLS) {
+            return wrong("A table may have at most " + MOST_CELLS + " cells.", columns);
         }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
