@@ -40,6 +40,8 @@ class PlacesTest {
                 "/book/people",
                 "/book/learned",
                 "/book/files",
+                "/book/messages",
+                "/book/outside",
                 "/bench",
                 "/chair",
                 "/shelf",

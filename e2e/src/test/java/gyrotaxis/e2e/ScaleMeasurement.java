@@ -6,9 +6,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import gyrotaxis.server.Gyrotaxis;
 import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -102,6 +106,100 @@ class ScaleMeasurement {
         } finally {
             server.end();
         }
+    }
+
+    /** How long it takes until all of it is out, in every form, and back again with the memory of a small machine. */
+    @Test
+    void files() throws Exception {
+        String given = System.getProperty("folder");
+        Path folder = given == null ? Files.createTempDirectory("gyrotaxis-years") : Path.of(given);
+        if (!Files.exists(folder.resolve("gyrotaxis.mv.db"))) {
+            make(folder);
+        }
+        CookieManager cookies = new CookieManager();
+        HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        ServerProcess server = start(folder, http);
+        Path backups = Files.createTempDirectory("gyrotaxis-backups");
+        String at = "http://127.0.0.1:" + server.port();
+        try {
+            for (String path : List.of(
+                    "/api/clients/cards.vcf",
+                    "/api/diary/calendar.ics?days=800",
+                    "/api/stock/movements.csv",
+                    "/api/stock/table.csv",
+                    "/api/visits/table.csv?days=9000")) {
+                long start = System.nanoTime();
+                HttpResponse<byte[]> answer =
+                        http.send(HttpRequest.newBuilder(URI.create(at + path)).build(), BodyHandlers.ofByteArray());
+                System.out.printf(
+                        "%-36s %d, %,d kB in %.1f s%n",
+                        path, answer.statusCode(), answer.body().length / 1000, (System.nanoTime() - start) / 1e9);
+            }
+            http.send(HttpRequest.newBuilder(URI.create(at + "/api/door")).build(), BodyHandlers.discarding());
+            String token = cookies.getCookieStore().getCookies().stream()
+                    .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .orElseThrow();
+            send(
+                    http,
+                    at,
+                    "PUT",
+                    "/api/backups/wish",
+                    token,
+                    "{\"folder\":\"" + backups + "\",\"every\":\"NEVER\",\"kept\":2}");
+            long start = System.nanoTime();
+            String now = send(http, at, "POST", "/api/backups", token, "{}");
+            String stage = "";
+            while (!now.contains("\"running\":null")) {
+                String is = now.contains("Checking") ? "checking" : "writing";
+                if (!is.equals(stage)) {
+                    stage = is;
+                    System.out.printf("%s from %.1f s%n", stage, (System.nanoTime() - start) / 1e9);
+                }
+                Thread.sleep(100);
+                now = send(http, at, "GET", "/api/backups", token, null);
+            }
+            System.out.printf("backup done in %.1f s: %s%n", (System.nanoTime() - start) / 1e9, now);
+        } finally {
+            server.end();
+        }
+        Path file;
+        try (var all = Files.list(backups)) {
+            file = all.findFirst().orElseThrow();
+        }
+        Path to = Files.createTempDirectory("gyrotaxis-restored");
+        long start = System.nanoTime();
+        int ended = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx256m",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        "gyrotaxis.server.backup.RestoreTool",
+                        file.toString(),
+                        to.toString(),
+                        "--yes")
+                .inheritIO()
+                .start()
+                .waitFor();
+        System.out.printf(
+                "restored with %d in %.1f s; file %,d MB, database %,d MB%n",
+                ended,
+                (System.nanoTime() - start) / 1e9,
+                Files.size(file) >> 20,
+                Files.size(to.resolve("gyrotaxis.mv.db")) >> 20);
+    }
+
+    private static String send(HttpClient http, String at, String method, String path, String token, String body)
+            throws IOException, InterruptedException {
+        return http.send(
+                        HttpRequest.newBuilder(URI.create(at + path))
+                                .header("Content-Type", "application/json")
+                                .header("X-XSRF-TOKEN", token)
+                                .method(method, body == null ? BodyPublishers.noBody() : BodyPublishers.ofString(body))
+                                .build(),
+                        BodyHandlers.ofString())
+                .body();
     }
 
     private static void make(Path folder) throws SQLException {
