@@ -380,6 +380,27 @@ class DiaryApiTest {
         assertThat(calendar()).contains("SEQUENCE:2");
     }
 
+    /** As where it is moved by hand: what is prepared for an install is told, and moved, with it. */
+    @Test
+    void whatIsPreparedGoesAlongWithACalendar() {
+        ObjectNode install = body("INSTALL", day, NINE, 180, window, orla);
+        ObjectNode prepare = body("PREPARE", day.minusDays(1), NINE, 45, window, orla);
+        prepare.set("belongsTo", install.get("id"));
+        assertThat(make(install, prepare).status()).isEqualTo(201);
+        LocalDate later = day.plusDays(9);
+        String moved = calendar()
+                .replace(written(day, NINE), written(later, NINE))
+                .replace(written(day, NINE + 180), written(later, NINE + 180));
+        JsonNode told = read(moved, false);
+        assertThat(told.path("faults")).isEmpty();
+        assertThat(told.path("changed").asInt()).isEqualTo(2);
+        assertThat(read(moved, true).path("isKept").asBoolean()).isTrue();
+        assertThat(onDay(day.minusDays(1))).isEmpty();
+        JsonNode before = onDay(later.minusDays(1));
+        assertThat(before).isNotEmpty();
+        assertThat(before.get(0).path("occasion").asString()).isEqualTo("PREPARE");
+    }
+
     /** Two that change places do not stand in each other's way, but one that is taken is refused, and the others with it. */
     @Test
     void aCalendarThatCannotBeIsLeftWhole() {

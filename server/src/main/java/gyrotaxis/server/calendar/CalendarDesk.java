@@ -2,6 +2,7 @@ package gyrotaxis.server.calendar;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.calendar.CalendarFile.Found;
+import gyrotaxis.server.calendar.CalendarFile.FoundDue;
 import gyrotaxis.server.diary.Dating;
 import gyrotaxis.server.diary.Dating.Move;
 import gyrotaxis.server.diary.Dating.Moved;
@@ -11,6 +12,8 @@ import gyrotaxis.server.people.Studio;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Lines;
 import gyrotaxis.server.visits.AfterDesk;
+import gyrotaxis.server.visits.AfterDesk.Due;
+import gyrotaxis.server.visits.AfterDesk.Dued;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -46,6 +49,7 @@ class CalendarDesk {
     /** More than this is not told one by one. */
     private static final int MOST_TOLD = 200;
 
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
 
     private final Dating dating;
@@ -64,7 +68,7 @@ class CalendarDesk {
      * What a calendar would do, or did.
      *
      * @param isKept whether it was done
-     * @param changed appointments that are at another time there
+     * @param changed appointments, and what is looked after, that are at another time there
      * @param left appointments that are as the book says
      * @param others events that are not of this book; they are left where they are
      * @param moves the first of those that are moved
@@ -128,7 +132,21 @@ class CalendarDesk {
                 asked.add(new Move(e.id(), e.from(), e.until()));
             }
         }
+        List<Due> dues = new ArrayList<>();
+        for (FoundDue d : read.get().dues()) {
+            if (d.isRepeated() || d.on() == null) {
+                faults.add(
+                        new CalendarFault(d.words(), "What is looked after falls due on one day. Give it one there."));
+            } else {
+                dues.add(new Due(d.id(), d.on()));
+            }
+        }
         ZoneId zone = people.studio().zone();
+        // Asked first whether all of it can be, so that nothing is moved where something cannot.
+        List<Dued> dued = after.put(dues, false);
+        dued.stream()
+                .filter(d -> !d.reason().isEmpty())
+                .forEach(d -> faults.add(new CalendarFault(said(d), d.reason())));
         List<Moved> told = dating.move(asked, isKept && faults.isEmpty());
         told.stream()
                 .filter(m -> m.outcome() == Outcome.REFUSED)
@@ -136,23 +154,34 @@ class CalendarDesk {
                         new CalendarFault(m.words() + ", " + said(m.move().from(), zone), m.reason())));
         List<Moved> moves =
                 told.stream().filter(m -> m.outcome() == Outcome.MOVED).toList();
+        if (isKept && faults.isEmpty()) {
+            after.put(dues, true);
+        }
+        List<MovedTo> both = new ArrayList<>(moves.stream()
+                .map(m -> new MovedTo(
+                        m.words(), said(m.was(), zone), said(m.move().from(), zone)))
+                .toList());
+        List<Dued> moved =
+                dued.stream().filter(d -> !d.due().on().equals(d.what().due())).toList();
+        moved.forEach(d -> both.add(new MovedTo(
+                said(d), DAY.format(d.what().due()), DAY.format(d.due().on()))));
         int unknown =
                 (int) told.stream().filter(m -> m.outcome() == Outcome.UNKNOWN).count();
         return new CalendarRead(
                 isKept && faults.isEmpty(),
-                moves.size(),
-                (int) told.stream().filter(m -> m.outcome() == Outcome.AS_IT_IS).count(),
-                read.get().others() + unknown,
-                moves.stream()
-                        .limit(MOST_TOLD)
-                        .map(m -> new MovedTo(
-                                m.words(), said(m.was(), zone), said(m.move().from(), zone)))
-                        .toList(),
+                both.size(),
+                (int) told.stream().filter(m -> m.outcome() == Outcome.AS_IT_IS).count() + dued.size() - moved.size(),
+                read.get().others() + unknown + dues.size() - dued.size(),
+                both.stream().limit(MOST_TOLD).toList(),
                 faults.stream().limit(MOST_TOLD).toList());
     }
 
     private static CalendarRead refused(String reason) {
         return new CalendarRead(false, 0, 0, 0, List.of(), List.of(new CalendarFault("", reason)));
+    }
+
+    private static String said(Dued d) {
+        return d.what().client() + ", " + d.what().words();
     }
 
     private static String said(Instant at, ZoneId zone) {

@@ -14,6 +14,7 @@ import biweekly.util.ICalDate;
 import gyrotaxis.server.diary.Dating.Dated;
 import gyrotaxis.server.visits.AfterDesk.ToLookAfter;
 import java.nio.charset.StandardCharsets;
+import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -37,6 +38,9 @@ final class CalendarFile {
     private static final Pattern APPOINTMENT =
             Pattern.compile("appointment-([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})" + AT);
 
+    private static final Pattern FOLLOW_UP =
+            Pattern.compile("follow-up-([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})" + AT);
+
     private CalendarFile() {}
 
     /**
@@ -54,10 +58,14 @@ final class CalendarFile {
             @Nullable Instant until,
             boolean isRepeated) {}
 
-    /** What was read: appointments of this book, each once, and how many others there were. */
-    record Read(List<Found> found, int others) {
+    /** Something to be looked after, as it was read. @param on the day; null if it has none */
+    record FoundDue(UUID id, String words, @Nullable LocalDate on, boolean isRepeated) {}
+
+    /** What was read: appointments of this book and what is looked after, each once, and how many others there were. */
+    record Read(List<Found> found, List<FoundDue> dues, int others) {
         Read {
             found = List.copyOf(found);
+            dues = List.copyOf(dues);
         }
     }
 
@@ -117,14 +125,18 @@ final class CalendarFile {
             return Optional.empty();
         }
         Map<UUID, VEvent> ours = new LinkedHashMap<>();
+        Map<UUID, VEvent> dues = new LinkedHashMap<>();
         int others = 0;
         for (ICalendar calendar : calendars) {
             for (VEvent event : calendar.getEvents()) {
-                Matcher name = APPOINTMENT.matcher(
-                        event.getUid() == null
-                                ? ""
-                                : String.valueOf(event.getUid().getValue()));
-                if (name.matches()) {
+                String uid = event.getUid() == null
+                        ? ""
+                        : String.valueOf(event.getUid().getValue());
+                Matcher name = APPOINTMENT.matcher(uid);
+                Matcher due = FOLLOW_UP.matcher(uid);
+                if (due.matches()) {
+                    dues.merge(UUID.fromString(due.group(1)), event, (a, b) -> sequence(b) >= sequence(a) ? b : a);
+                } else if (name.matches()) {
                     ours.merge(UUID.fromString(name.group(1)), event, (a, b) -> sequence(b) >= sequence(a) ? b : a);
                 } else {
                     others++;
@@ -133,7 +145,10 @@ final class CalendarFile {
         }
         List<Found> found = new ArrayList<>();
         ours.forEach((id, event) -> found.add(found(id, event)));
-        return Optional.of(new Read(found, others));
+        List<FoundDue> due = new ArrayList<>();
+        dues.forEach(
+                (id, event) -> due.add(new FoundDue(id, words(event), day(event.getDateStart()), isRepeated(event))));
+        return Optional.of(new Read(found, due, others));
     }
 
     private static int sequence(VEvent event) {
@@ -150,12 +165,30 @@ final class CalendarFile {
         if (until == null && from != null && lasts != null) {
             until = from.plusMillis(lasts.toMillis());
         }
-        String words = event.getSummary() == null || event.getSummary().getValue() == null
+        return new Found(id, words(event), from, until, isRepeated(event));
+    }
+
+    private static String words(VEvent event) {
+        return event.getSummary() == null || event.getSummary().getValue() == null
                 ? ""
                 : event.getSummary().getValue();
-        boolean isRepeated =
-                event.getRecurrenceRule() != null || !event.getRecurrenceDates().isEmpty();
-        return new Found(id, words, from, until, isRepeated);
+    }
+
+    private static boolean isRepeated(VEvent event) {
+        return event.getRecurrenceRule() != null || !event.getRecurrenceDates().isEmpty();
+    }
+
+    /** The day as it is written, whatever hour a calendar gave it. */
+    private static @Nullable LocalDate day(@Nullable DateOrDateTimeProperty at) {
+        if (at == null || at.getValue() == null || at.getValue().getRawComponents() == null) {
+            return null;
+        }
+        DateTimeComponents c = at.getValue().getRawComponents();
+        try {
+            return LocalDate.of(c.getYear(), c.getMonth(), c.getDate());
+        } catch (DateTimeException e) {
+            return null;
+        }
     }
 
     private static @Nullable Instant moment(@Nullable DateOrDateTimeProperty at) {

@@ -36,13 +36,15 @@ public class Dating {
     private final Book book;
     private final PlanDesk plans;
     private final FreeDesk free;
+    private final Preparing preparing;
 
-    Dating(Appointments appointments, People people, Book book, PlanDesk plans, FreeDesk free) {
+    Dating(Appointments appointments, People people, Book book, PlanDesk plans, FreeDesk free, Preparing preparing) {
         this.appointments = appointments;
         this.people = people;
         this.book = book;
         this.plans = plans;
         this.free = free;
+        this.preparing = preparing;
     }
 
     /**
@@ -153,11 +155,37 @@ public class Dating {
         Diary staying = staying(changed);
         List<Moved> all = told.stream()
                 .map(t -> t.outcome() == Outcome.MOVED ? unlessTaken(t, changed, staying) : t)
-                .toList();
-        if (isKept && all.stream().noneMatch(t -> t.outcome() == Outcome.REFUSED)) {
+                .collect(Collectors.toCollection(ArrayList::new));
+        if (all.stream().anyMatch(t -> t.outcome() == Outcome.REFUSED)) {
+            return all;
+        }
+        all.addAll(movedAlong(changed, staying, clients));
+        if (isKept) {
             changed.values().forEach(this::keep);
         }
         return all;
+    }
+
+    /** What is prepared for installs that are moved, unless the calendar says itself when: it is added to what is changed. */
+    private List<Moved> movedAlong(Map<UUID, Booked> changed, Diary staying, Map<UUID, String> clients) {
+        List<Moved> along = new ArrayList<>();
+        for (Booked install : List.copyOf(changed.values())) {
+            Diary now = staying.with(Stream.concat(
+                            staying.appointments().stream(),
+                            changed.values().stream().map(Booked::what))
+                    .toList());
+            preparing
+                    .movedAlong(install, now)
+                    .filter(p -> !changed.containsKey(p.id()))
+                    .ifPresent(p -> {
+                        Booked before = appointments.find(p.id()).orElseThrow();
+                        Span span = p.what().span();
+                        along.add(
+                                told(new Move(p.id(), span.from(), span.until()), Outcome.MOVED, before, clients, ""));
+                        changed.put(p.id(), p);
+                    });
+        }
+        return along;
     }
 
     /** What is planned round those that are moved, and stays. */
@@ -170,7 +198,7 @@ public class Dating {
                 .map(b -> b.what().span().until())
                 .max(Comparator.naturalOrder())
                 .orElse(Instant.EPOCH);
-        return free.diary(from.minus(LONGEST), until.plus(LONGEST))
+        return free.diary(from.minus(DiaryDesk.ROUND), until.plus(DiaryDesk.ROUND))
                 .without(changed.keySet().stream().map(AppointmentId::new).collect(Collectors.toSet()));
     }
 

@@ -5,7 +5,6 @@ import gyrotaxis.core.diary.AppointmentId;
 import gyrotaxis.core.diary.ChairId;
 import gyrotaxis.core.diary.Clash;
 import gyrotaxis.core.diary.Diary;
-import gyrotaxis.core.diary.FreeTimes;
 import gyrotaxis.core.diary.Late;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.Span;
@@ -50,21 +49,30 @@ public class DiaryDesk implements SpokenFor {
     private static final int MOST_DAYS = 62;
 
     /** How far round an appointment others are looked at. */
-    private static final Duration ROUND = Duration.ofDays(8);
+    static final Duration ROUND = Duration.ofDays(8);
 
     private final Appointments appointments;
     private final People people;
     private final Book book;
     private final PlanDesk plans;
     private final FreeDesk free;
+    private final Preparing preparing;
     private final Clock clock;
 
-    DiaryDesk(Appointments appointments, People people, Book book, PlanDesk plans, FreeDesk free, Clock clock) {
+    DiaryDesk(
+            Appointments appointments,
+            People people,
+            Book book,
+            PlanDesk plans,
+            FreeDesk free,
+            Preparing preparing,
+            Clock clock) {
         this.appointments = appointments;
         this.people = people;
         this.book = book;
         this.plans = plans;
         this.free = free;
+        this.preparing = preparing;
         this.clock = clock;
     }
 
@@ -168,7 +176,9 @@ public class DiaryDesk implements SpokenFor {
             f.orRefuse(() -> changed);
             List<Booked> all = new ArrayList<>();
             all.add(kept(changed));
-            prepared(changed).ifPresent(p -> all.add(kept(p)));
+            preparing
+                    .movedAlong(changed, around(changed.what().span(), Set.of()))
+                    .ifPresent(p -> all.add(kept(p)));
             return views(all);
         });
     }
@@ -178,23 +188,6 @@ public class DiaryDesk implements SpokenFor {
                 .change(b)
                 .orElseThrow(() -> new Stale(
                         "This appointment was changed elsewhere in the meantime.", views(List.of(stored(b.id())))));
-    }
-
-    /** The preparation of a moved install, where it has to move too. */
-    private Optional<Booked> prepared(Booked install) {
-        Diary diary = around(install.what().span(), Set.of());
-        return appointments.belongingTo(install.id()).stream()
-                .filter(p -> p.what().occasion() == Occasion.PREPARE && p.state() == Booked.State.PLANNED)
-                .filter(p -> !FreeTimes.isPreparedFor(
-                        diary, p.what().span(), install.what().span().from()))
-                .findFirst()
-                .flatMap(p -> FreeTimes.preparation(
-                                diary.without(Set.of(p.what().id())),
-                                p.what().stylist(),
-                                install.what().span().from(),
-                                p.what().span().length(),
-                                clock.instant())
-                        .map(s -> p.during(p.what().during(s))));
     }
 
     /** Says what became of one; what was only made for one that is called off is called off too. */

@@ -9,6 +9,7 @@ import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.visits.AfterViews.FollowUpView;
 import gyrotaxis.server.visits.AfterViews.OutcomeBody;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,6 +56,48 @@ public class AfterDesk {
         return views(followUps.dueUntil(until, most)).stream()
                 .map(v -> new ToLookAfter(v.id(), v.words(), v.clientName(), v.due()))
                 .toList();
+    }
+
+    /** A day that something is to fall due by a calendar. */
+    public record Due(UUID id, LocalDate on) {}
+
+    /**
+     * What comes of it.
+     *
+     * @param what as it stands in the book; its day is still that of before
+     * @param reason why it cannot be; empty if it can
+     */
+    public record Dued(Due due, ToLookAfter what, String reason) {}
+
+    /**
+     * Puts what is to be looked after on other days, all of it or nothing.
+     *
+     * @param isKept whether it is done; else it is only told what would come of each
+     * @return of those that are known; what is on its day is among them, with a reason neither way
+     */
+    public List<Dued> put(List<Due> asked, boolean isKept) {
+        LocalDate today = day.today();
+        List<Dued> all = new ArrayList<>();
+        for (Due d : asked) {
+            Optional<FollowUps.Kept> kept = followUps.find(d.id());
+            if (kept.isEmpty()) {
+                continue;
+            }
+            FollowUpView v = views(List.of(kept.get())).get(0);
+            ToLookAfter what = new ToLookAfter(v.id(), v.words(), v.clientName(), v.due());
+            boolean isSame = d.on().equals(v.due());
+            String reason = "";
+            if (!isSame && kept.get().outcome().isPresent()) {
+                reason = "It was told of already, so it stays where it was.";
+            } else if (!isSame && (d.on().isBefore(today.minusYears(1)) || d.on().isAfter(today.plusYears(1)))) {
+                reason = "It can be at most a year away.";
+            }
+            all.add(new Dued(d, what, reason));
+        }
+        if (isKept && all.stream().allMatch(d -> d.reason().isEmpty())) {
+            all.forEach(d -> followUps.due(d.due().id(), d.due().on()));
+        }
+        return all;
     }
 
     /** All of a client. */

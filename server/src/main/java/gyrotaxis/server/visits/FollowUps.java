@@ -40,6 +40,9 @@ interface FollowUps {
     /** Keeps new ones; those a visit has already are passed over. */
     void add(List<Kept> followUps);
 
+    /** Puts one on another day. */
+    void due(UUID id, LocalDate day);
+
     /** Says what was told of one. */
     void tell(Kept followUp);
 }

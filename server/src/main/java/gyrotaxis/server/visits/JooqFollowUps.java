@@ -66,6 +66,11 @@ class JooqFollowUps implements FollowUps {
     }
 
     @Override
+    public void due(UUID id, LocalDate day) {
+        db.update(FOLLOW_UP).set(FOLLOW_UP.DUE, day).where(FOLLOW_UP.ID.eq(id)).execute();
+    }
+
+    @Override
     public void tell(Kept k) {
         db.update(FOLLOW_UP)
                 .set(FOLLOW_UP.OUTCOME, k.outcome().map(Enum::name).orElse(null))

@@ -65,7 +65,9 @@ class CalendarFileTest {
             ToLookAfter due = new ToLookAfter(ID, "oil", "Wren", LocalDate.of(2027, 3, 1));
             CalendarFile.Read read = CalendarFile.read(CalendarFile.write(all, List.of(due), text(random, 9)))
                     .orElseThrow();
-            assertThat(read.others()).isEqualTo(1);
+            assertThat(read.others()).isZero();
+            assertThat(read.dues())
+                    .containsExactly(new CalendarFile.FoundDue(ID, "Wren, oil", LocalDate.of(2027, 3, 1), false));
             assertThat(read.found()).hasSameSizeAs(all);
             for (int k = 0; k < all.size(); k++) {
                 Found found = read.found().get(k);
