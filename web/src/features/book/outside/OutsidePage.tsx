@@ -46,7 +46,7 @@ export function OutsidePage() {
           ✕ {all.error.message}
         </p>
       )}
-      <div className="grid gap-4 lg:grid-cols-2">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-2">
         {all.data?.standIns.map((s) => (
           <Panel key={s.id} standIn={s} all={all.data} />
         ))}
@@ -75,7 +75,7 @@ function Panel({ standIn: s, all }: { standIn: Outside['standIns'][number]; all:
         {wrong.length > 0 && <span className="text-sm font-medium text-chalk">▲ disturbed</span>}
       </h2>
       <p className="mt-0.5 text-sm text-soft">{s.tells}</p>
-      <label className="mt-3 grid grid-cols-[9rem_1fr_4rem] items-center gap-3 text-sm">
+      <label className="mt-3 grid grid-cols-[minmax(0,7rem)_minmax(0,1fr)_3.5rem] items-center gap-3 text-sm">
         <span className="text-soft">Takes its time</span>
         <input
           type="range"
@@ -138,7 +138,7 @@ function Lies({ grams }: { grams: number }) {
     onSuccess: (now) => queries.setQueryData(KEY, now),
   });
   return (
-    <label className="mt-3 grid grid-cols-[9rem_1fr_4rem] items-center gap-3 border-t border-line pt-3 text-sm">
+    <label className="mt-3 grid grid-cols-[minmax(0,7rem)_minmax(0,1fr)_3.5rem] items-center gap-3 border-t border-line pt-3 text-sm">
       <span className="text-soft">What lies on it</span>
       <input
         type="range"

@@ -156,15 +156,14 @@ class Screenshots {
         // In all its bands, and twice as fine, once it stands still.
         page.waitForTimeout(4000);
         take(page, "bench-round");
-        open(page, "Prize giving silk");
-        page.keyboard().press("w");
-        button(page, "in the round");
-        page.locator("button", new Page.LocatorOptions().setHasText(Pattern.compile("^high ponytail")))
-                .first()
-                .click();
-        assertThat(page.getByText(Pattern.compile("^worn high ponytail"))).isVisible();
-        page.waitForTimeout(4000);
-        take(page, "bench-silk");
+    }
+
+    @Test
+    void messages(Page page) {
+        page.navigate("/book/messages");
+        assertThat(page.getByText("In your words")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        take(page, "messages");
     }
 
     @Test
