@@ -15,12 +15,15 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Locale;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The days of the book, the months around a head, and the shelf, in a real browser. */
 @ExtendWith(Studio.class)
@@ -281,5 +284,53 @@ class BookBrowserTest {
             assertThat(page.locator("svg circle").count()).isGreaterThan(10);
             page.navigate("/book");
         }
+    }
+
+    /** The whole book lies in a folder of hers, and the page says what it holds. */
+    @Test
+    void theWholeBookIsPutDown(Page page, @TempDir Path folder) throws IOException {
+        page.navigate("/book/files");
+        page.getByLabel("Folder").fill(folder.toString());
+        page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Backups by themselves"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Put it down now"))
+                .click();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Backups that are there")))
+                .containsText("clients");
+        try (Stream<Path> there = Files.list(folder)) {
+            assertThat(there).singleElement().asString().endsWith(".zip");
+        }
+        page.getByLabel("Folder").fill("");
+        page.getByRole(AriaRole.FORM, new Page.GetByRoleOptions().setName("Backups by themselves"))
+                .getByRole(AriaRole.BUTTON)
+                .click();
+        assertThat(page.getByText("Put it down now")).isHidden();
+    }
+
+    /** A head is measured with the stand-in on one page and taken down on another, a wild length not among it. */
+    @Test
+    void aHeadIsTakenDownByTheTape(Page page) {
+        Page panel = page.context().newPage();
+        panel.navigate("/book/outside");
+        Locator tape = panel.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Tape"));
+        Locator wild = tape.getByText("a length comes first that no head can have");
+        wild.click();
+        page.navigate("/book");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New client"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("By the tape"))
+                .click();
+        assertThat(page.getByText("Lay it on round the head")).isVisible();
+        page.waitForTimeout(1000);
+        tape.getByText("a large head").click();
+        assertThat(page.getByText("The tape sent 123.4 cm")).isVisible();
+        assertThat(page.getByText("All of them are taken."))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(30_000));
+        assertThat(page.getByLabel("Round the head")).hasValue("59.5");
+        assertThat(page.getByLabel("Front to nape")).hasValue("38.5");
+        assertThat(page.getByLabel("Nape width")).hasValue("14.0");
+        wild.click();
+        panel.close();
     }
 }

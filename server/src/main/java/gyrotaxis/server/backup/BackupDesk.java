@@ -1,5 +1,6 @@
 package gyrotaxis.server.backup;
 
+import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.backup.BackupBodies.BackupView;
 import gyrotaxis.server.backup.BackupBodies.BackupWishBody;
 import gyrotaxis.server.backup.BackupBodies.BackupsView;
@@ -10,6 +11,7 @@ import gyrotaxis.server.shared.Settings;
 import gyrotaxis.server.storage.Seal;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -17,6 +19,7 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -48,7 +51,7 @@ class BackupDesk {
     private static final int SNAPSHOT = 6;
 
     /** After one that failed, by itself it is tried again only so much later. */
-    private static final java.time.Duration PATIENCE = java.time.Duration.ofMinutes(30);
+    private static final Duration PATIENCE = Duration.ofMinutes(30);
 
     private final Wishes wishes;
     private final DataSource database;
@@ -112,11 +115,7 @@ class BackupDesk {
         Fields fields = new Fields();
         String folder = fields.textOrEmpty("folder", "The folder", body.folder(), Wish.LONGEST_FOLDER);
         Every every = fields.present("every", "How often", body.every(), Every.DAY);
-        int kept = fields.whole(
-                "kept",
-                "The number that is kept",
-                body.kept(),
-                new gyrotaxis.core.quantity.Interval(Wish.FEWEST, Wish.MOST));
+        int kept = fields.whole("kept", "The number that is kept", body.kept(), new Interval(Wish.FEWEST, Wish.MOST));
         unfit(folder).ifPresent(why -> fields.problem("folder", why));
         wishes.keep(fields.orRefuse(() -> new Wish(folder, every, kept)));
         failed = null;
@@ -206,7 +205,7 @@ class BackupDesk {
         }
     }
 
-    private void write(java.io.OutputStream out, Instant now, Optional<BookWriter.Sealed> seal, Progress progress)
+    private void write(OutputStream out, Instant now, Optional<BookWriter.Sealed> seal, Progress progress)
             throws IOException {
         try (Connection c = database.getConnection()) {
             c.setAutoCommit(false);

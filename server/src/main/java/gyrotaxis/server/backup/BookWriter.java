@@ -9,6 +9,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
@@ -30,6 +31,7 @@ import org.jooq.Result;
 import org.jooq.SelectFieldOrAsterisk;
 import org.jooq.SelectSeekStepN;
 import org.jooq.Table;
+import org.jooq.TableOptions.TableType;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
@@ -96,9 +98,9 @@ final class BookWriter {
     /** The tables that go into a file, in the order of their names. */
     static List<Table<?>> tables(DSLContext db) {
         return db.meta().filterSchemas(s -> s.getName().equals("PUBLIC")).getTables().stream()
-                .filter(t -> t.getTableType().equals(org.jooq.TableOptions.TableType.TABLE))
+                .filter(t -> t.getTableType().equals(TableType.TABLE))
                 .filter(t -> !LEFT_AWAY.contains(nameOf(t)))
-                .sorted(java.util.Comparator.comparing(BookWriter::nameOf))
+                .sorted(Comparator.comparing(BookWriter::nameOf))
                 .collect(Collectors.toList());
     }
 

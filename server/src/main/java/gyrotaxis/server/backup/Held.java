@@ -3,6 +3,7 @@ package gyrotaxis.server.backup;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * What a book's file holds, as it is told to whoever is about to choose one.
@@ -47,6 +48,6 @@ record Held(
     }
 
     private static String plural(long n, String what) {
-        return String.format(java.util.Locale.ROOT, "%,d", n) + " " + what + (n == 1 ? "" : "s");
+        return String.format(Locale.ROOT, "%,d", n) + " " + what + (n == 1 ? "" : "s");
     }
 }

@@ -1,15 +1,12 @@
 package gyrotaxis.server.backup;
 
-import static org.jooq.impl.DSL.field;
-import static org.jooq.impl.DSL.name;
-
 import gyrotaxis.server.backup.Manifest.Part;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -19,7 +16,6 @@ import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.h2.jdbcx.JdbcDataSource;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Query;
 import org.jooq.SQLDialect;
 import org.jooq.Table;
 import org.jooq.exception.DataAccessException;
@@ -35,8 +31,6 @@ import tools.jackson.databind.JsonNode;
  * way that a database goes which was never put into a file. So a file of any age is read by steps that were tried when they were new.
  */
 final class Restore {
-    private static final int BATCH = 200;
-
     private final BookFile book;
     private final Progress progress;
 
@@ -78,7 +72,7 @@ final class Restore {
         }
         try (Connection open = DriverManager.getConnection(url, "sa", password)) {
             flyway(url, password).target(String.valueOf(m.schema())).load().migrate();
-            fill(DSL.using(open, SQLDialect.H2));
+            fill(DSL.using(open, SQLDialect.H2), open);
             flyway(url, password).load().migrate();
             open.createStatement().execute("shutdown compact");
         } catch (SQLException e) {
@@ -86,7 +80,7 @@ final class Restore {
         }
     }
 
-    private void fill(DSLContext db) {
+    private void fill(DSLContext db, Connection connection) {
         Map<String, Table<?>> tables = new HashMap<>();
         BookWriter.tables(db).forEach(t -> tables.put(BookWriter.nameOf(t), t));
         progress.begin(
@@ -104,7 +98,7 @@ final class Restore {
                     throw new BookUnread(
                             "No book of this form has a table " + part.table().get() + ".");
                 }
-                fill(db, table, part);
+                fill(db, connection, table, part);
             }
         }
         db.execute("set referential_integrity true");
@@ -127,61 +121,33 @@ final class Restore {
         }
     }
 
-    private void fill(DSLContext db, Table<?> table, Part part) {
+    private void fill(DSLContext db, Connection connection, Table<?> table, Part part) {
         Map<String, Field<?>> fields = new HashMap<>();
         for (Field<?> f : table.fields()) {
             fields.put(f.getName().toLowerCase(Locale.ROOT), f);
         }
-        List<Query> batch = new ArrayList<>();
-        book.rows(part, (number, row) -> {
-            batch.add(insert(db, table, fields, part, number, row));
-            if (batch.size() == BATCH) {
-                put(db, batch, part, number);
-            }
-        });
-        put(db, batch, part, part.rows());
-    }
-
-    private void put(DSLContext db, List<Query> batch, Part part, long last) {
-        try {
-            db.batch(batch).execute();
-        } catch (DataAccessException e) {
-            throw new BookUnread(
-                    part.name() + ", rows " + (last - batch.size() + 1) + " to " + last
-                            + ": no book can hold one of them: "
-                            + Manifest.shown(String.valueOf(
-                                    e.getCause() == null
-                                            ? e.getMessage()
-                                            : e.getCause().getMessage())),
-                    e);
+        try (Inserts inserts = new Inserts(db, connection, table, part, progress)) {
+            book.rows(part, (number, row) -> inserts.add(cells(table, fields, part, number, row), number));
+            inserts.end();
         }
-        progress.step(batch.size());
-        batch.clear();
     }
 
-    private Query insert(
-            DSLContext db, Table<?> table, Map<String, Field<?>> fields, Part part, long number, JsonNode row) {
-        List<Field<?>> columns = new ArrayList<>();
-        List<@Nullable Object> values = new ArrayList<>();
+    /** What stands in the columns of a row, by their names in the database, in the order in which they stand there. */
+    private Map<String, @Nullable Object> cells(
+            Table<?> table, Map<String, Field<?>> fields, Part part, long number, JsonNode row) {
+        Map<String, @Nullable Object> cells = new LinkedHashMap<>();
         for (Map.Entry<String, JsonNode> cell : row.properties()) {
             Field<?> field = fields.get(cell.getKey());
             if (field == null) {
                 throw new BookUnread(part.name() + ", row " + number + ": no book of this form has a column "
                         + Manifest.shown(cell.getKey()) + ".");
             }
-            columns.add(field(name(field.getName())));
-            values.add(value(field, cell.getValue(), part, number));
+            cells.put(field.getName(), value(field, cell.getValue(), part, number));
         }
-        fields.values().stream().filter(BookWriter::isPicture).forEach(f -> {
-            columns.add(field(name(f.getName())));
-            values.add(picture(table, fields, row, part, number));
-        });
-        List<org.jooq.QueryPart> parts = new ArrayList<>();
-        parts.add(DSL.name(table.getName()));
-        parts.add(DSL.list(columns));
-        parts.add(DSL.list(values.stream().map(DSL::val).toList()));
-        return db.query(
-                "insert into {0} ({1}) overriding system value values ({2})", parts.toArray(org.jooq.QueryPart[]::new));
+        fields.values().stream()
+                .filter(BookWriter::isPicture)
+                .forEach(f -> cells.put(f.getName(), picture(table, fields, row, part, number)));
+        return cells;
     }
 
     private byte[] picture(Table<?> table, Map<String, Field<?>> fields, JsonNode row, Part part, long number) {

@@ -24,6 +24,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Puts a book's file in the place of the book, while no server runs on it: {@code FILE FOLDER [--look | --yes]}.
@@ -164,7 +165,7 @@ public final class RestoreTool {
     }
 
     private static void clear(Path folder) throws IOException {
-        org.springframework.util.FileSystemUtils.deleteRecursively(folder);
+        FileSystemUtils.deleteRecursively(folder);
     }
 
     /** Says every tenth. */

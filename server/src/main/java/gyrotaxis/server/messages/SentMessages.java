@@ -3,6 +3,7 @@ package gyrotaxis.server.messages;
 import static gyrotaxis.server.db.Tables.MESSAGE_SENT;
 import static gyrotaxis.server.db.Tables.MESSAGE_TEMPLATE;
 
+import gyrotaxis.server.db.tables.records.MessageSentRecord;
 import java.time.ZoneOffset;
 import java.util.EnumMap;
 import java.util.List;
@@ -54,7 +55,7 @@ class SentMessages {
                 .fetch(SentMessages::read);
     }
 
-    private static Sent read(gyrotaxis.server.db.tables.records.MessageSentRecord r) {
+    private static Sent read(MessageSentRecord r) {
         return new Sent(
                 r.getId(),
                 Cue.valueOf(r.getOccasion()),

@@ -13,6 +13,7 @@ import gyrotaxis.server.stock.Ledger;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -123,7 +124,7 @@ class MadeUpSupplier implements Supplier {
         LocalDate first = isAtOnce
                 ? promised.due().minusDays(Sold.MOST_DAYS + DAYS_BETWEEN)
                 : promised.due().plusDays(isLate ? DAYS_LATE : 0);
-        String lot = order.toString().substring(0, LOT_LETTERS).toUpperCase(java.util.Locale.ROOT);
+        String lot = order.toString().substring(0, LOT_LETTERS).toUpperCase(Locale.ROOT);
         if (!promised.reference().contains(Fault.SUPPLIERS_IN_PARTS.name())) {
             return List.of(new Parcel(1, first, sent, lot));
         }

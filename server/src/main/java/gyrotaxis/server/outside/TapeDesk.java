@@ -9,6 +9,7 @@ import gyrotaxis.server.outside.OutsideBodies.TapeView;
 import gyrotaxis.server.outside.OutsideBodies.TapedView;
 import gyrotaxis.server.outside.Tape.Sent;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.Piece;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -83,14 +84,14 @@ class TapeDesk {
         return settled;
     }
 
-    private static List<gyrotaxis.server.shared.Piece> trouble(@Nullable Measure measure, double mm) {
+    private static List<Piece> trouble(@Nullable Measure measure, double mm) {
         if (measure == null) {
             return List.of();
         }
         Interval limits = measure.limitsMm();
         return limits.contains(mm)
                 ? List.of()
-                : gyrotaxis.server.shared.Piece.of(Sentence.of(
+                : Piece.of(Sentence.of(
                         "The tape sent ",
                         Quantity.mm(mm),
                         "; ",
