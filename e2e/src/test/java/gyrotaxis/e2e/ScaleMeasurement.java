@@ -127,7 +127,7 @@ class ScaleMeasurement {
                     "/api/diary/calendar.ics?days=800",
                     "/api/stock/movements.csv",
                     "/api/stock/table.csv",
-                    "/api/visits/table.csv?days=9000")) {
+                    "/api/visits/table.csv")) {
                 long start = System.nanoTime();
                 HttpResponse<byte[]> answer =
                         http.send(HttpRequest.newBuilder(URI.create(at + path)).build(), BodyHandlers.ofByteArray());
