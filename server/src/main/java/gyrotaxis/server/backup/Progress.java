@@ -7,7 +7,11 @@ class Progress {
     /** What it is at; the words go on "… 40 %". */
     enum Stage {
         WRITING("Writing"),
-        CHECKING("Checking");
+        CHECKING("Checking"),
+        /** Whether all that belongs to something has it. */
+        JOINING("Joining"),
+        /** Bringing it to today's form and closing it, however long that takes. */
+        CLOSING("Closing");
 
         private final String words;
 

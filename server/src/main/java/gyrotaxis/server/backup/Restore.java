@@ -73,8 +73,11 @@ final class Restore {
         try (Connection open = DriverManager.getConnection(url, "sa", password)) {
             flyway(url, password).target(String.valueOf(m.schema())).load().migrate();
             fill(DSL.using(open, SQLDialect.H2), open);
+            progress.begin(Progress.Stage.CLOSING, 2);
             flyway(url, password).load().migrate();
+            progress.step(1);
             open.createStatement().execute("shutdown compact");
+            progress.step(1);
         } catch (SQLException e) {
             throw new IOException(e);
         }
@@ -85,9 +88,14 @@ final class Restore {
         BookWriter.tables(db).forEach(t -> tables.put(BookWriter.nameOf(t), t));
         progress.begin(
                 Progress.Stage.WRITING,
-                book.manifest().parts().stream().mapToLong(Part::rows).sum());
+                book.manifest().parts().stream()
+                        .filter(p -> p.table().isPresent())
+                        .mapToLong(Part::rows)
+                        .sum());
         // Rows refer to rows of tables that come later, and of their own; all of it is looked at once it is there.
         db.execute("set referential_integrity false");
+        // Nobody could go back to what was there a moment ago: its room is used again at once.
+        db.execute("set retention_time 0");
         for (Table<?> table : tables.values()) {
             db.deleteFrom(table).execute();
         }
@@ -102,6 +110,7 @@ final class Restore {
             }
         }
         db.execute("set referential_integrity true");
+        progress.begin(Progress.Stage.JOINING, tables.size());
         for (Table<?> table : tables.values()) {
             try {
                 db.execute("alter table {0} set referential_integrity true check", DSL.name(table.getName()));
@@ -109,6 +118,7 @@ final class Restore {
                 throw new BookUnread(
                         "Something in " + BookWriter.nameOf(table) + " belongs to what is not in this file.", e);
             }
+            progress.step(1);
             for (Field<?> f : table.fields()) {
                 if (f.getDataType().identity()) {
                     Long last =
