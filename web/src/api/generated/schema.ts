@@ -1492,6 +1492,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/drawing.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/labels": {
         parameters: {
             query?: never;
@@ -8306,6 +8322,30 @@ export interface operations {
             path: {
                 id: string;
                 sheet: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query?: {
+                sight?: "MAP" | "FRONT" | "BACK" | "TOP" | "LEFT" | "RIGHT";
+            };
+            header?: never;
+            path: {
+                id: string;
             };
             cookie?: never;
         };

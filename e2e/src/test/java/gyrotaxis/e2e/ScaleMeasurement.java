@@ -32,6 +32,7 @@ class ScaleMeasurement {
     private static final int CLIENTS = Integer.getInteger("clients", 20_000);
     private static final int VISITS_EACH = 3;
     private static final int STARTS = 3;
+    private static Path years;
 
     /** Asks for an address again and again with other words each time; answers what takes how long, sorted. */
     private static final String ASK = """
@@ -74,12 +75,8 @@ class ScaleMeasurement {
 
     @Test
     void manyYears() throws Exception {
-        String given = System.getProperty("folder");
-        Path folder = given == null ? Files.createTempDirectory("gyrotaxis-years") : Path.of(given);
+        Path folder = folder();
         Path file = folder.resolve("gyrotaxis.mv.db");
-        if (!Files.exists(file)) {
-            make(folder);
-        }
         System.out.printf(
                 "%,d clients, %,d visits; on disk %,d MB%n", CLIENTS, CLIENTS * VISITS_EACH, Files.size(file) >> 20);
         HttpClient http = HttpClient.newHttpClient();
@@ -111,11 +108,7 @@ class ScaleMeasurement {
     /** How long it takes until all of it is out, in every form, and back again with the memory of a small machine. */
     @Test
     void files() throws Exception {
-        String given = System.getProperty("folder");
-        Path folder = given == null ? Files.createTempDirectory("gyrotaxis-years") : Path.of(given);
-        if (!Files.exists(folder.resolve("gyrotaxis.mv.db"))) {
-            make(folder);
-        }
+        Path folder = folder();
         CookieManager cookies = new CookieManager();
         HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
         ServerProcess server = start(folder, http);
@@ -200,6 +193,18 @@ class ScaleMeasurement {
                                 .build(),
                         BodyHandlers.ofString())
                 .body();
+    }
+
+    /** Where the book lies; made once for all that is measured. */
+    private static synchronized Path folder() throws IOException, SQLException {
+        if (years == null) {
+            String given = System.getProperty("folder");
+            years = given == null ? Files.createTempDirectory("gyrotaxis-years") : Path.of(given);
+            if (!Files.exists(years.resolve("gyrotaxis.mv.db"))) {
+                make(years);
+            }
+        }
+        return years;
     }
 
     private static void make(Path folder) throws SQLException {
