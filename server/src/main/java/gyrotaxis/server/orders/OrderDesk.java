@@ -27,7 +27,6 @@ import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -148,14 +147,17 @@ class OrderDesk {
         return new Item(line.map(StockedLine::id).orElse(new UUID(0, 0)), colour, packs, loops);
     }
 
-    /** Somebody looked a parcel through: what is kept goes on the shelf as what it is, the rest goes back. */
-    @Transactional
-    public OrdersView look(UUID id, int number, ParcelBody body) {
-        ledger.hold();
+    /**
+     * Somebody looked a parcel through: what is kept goes on the shelf as what it is, the rest goes back.
+     *
+     * <p>The supplier is asked before anything is held.
+     */
+    OrdersView look(UUID id, int number, ParcelBody body) {
         Fields f = new Fields();
         List<Integer> kept = f.present("kept", "What is kept", body.kept(), List.of());
         Order order = find(id);
-        Parcel parcel = parcels(order).stream()
+        List<Parcel> parcels = parcels(order);
+        Parcel parcel = parcels.stream()
                 .filter(p -> p.number() == number)
                 .findFirst()
                 .orElseThrow(() -> new NotFound("No such parcel belongs to this order."));
@@ -165,39 +167,46 @@ class OrderDesk {
         if (kept.stream().anyMatch(k -> k < 0 || k >= parcel.items().size())) {
             f.problem("kept", "Something is kept that is not in this parcel.");
         }
-        f.orRefuse(() -> kept);
-        Set<Integer> places = Set.copyOf(kept);
+        Set<Integer> places = f.orRefuse(() -> Set.copyOf(kept));
+        String back = sentBack(parcel, places);
+        transaction.executeWithoutResult(t -> {
+            ledger.hold();
+            if (!orders.look(id, number, clock.instant(), back)) {
+                return;
+            }
+            ledger.add(places.stream().map(p -> moved(order, parcel, p)).toList());
+            List<Integer> looked = find(id).looked();
+            if (parcels.stream().allMatch(p -> looked.contains(p.number()))) {
+                orders.close(id);
+            }
+        });
+        return all();
+    }
+
+    private String sentBack(Parcel parcel, Set<Integer> kept) {
         Map<UUID, String> names = names();
         String back = IntStream.range(0, parcel.items().size())
-                .filter(i -> !places.contains(i))
+                .filter(i -> !kept.contains(i))
                 .mapToObj(parcel.items()::get)
                 .map(i -> i.packs() + " × " + names.getOrDefault(i.line(), "") + ", " + i.colour())
                 .collect(Collectors.joining("; "));
-        if (!orders.look(id, number, clock.instant(), back.substring(0, Math.min(back.length(), LONGEST_BACK)))) {
-            return all();
-        }
-        Instant now = clock.instant();
-        List<Moved> moves = new ArrayList<>();
-        for (int place : places) {
-            Item item = parcel.items().get(place);
-            moves.add(new Moved(
-                    UUID.nameUUIDFromBytes((id + "/" + number + "/" + place).getBytes(StandardCharsets.UTF_8)),
-                    new Movement(
-                            new Good.Packs(new LineId(item.line()), item.colour(), parcel.lot(), item.loops()),
-                            Why.BOUGHT,
-                            item.packs()),
-                    now,
-                    Optional.empty(),
-                    Optional.empty(),
-                    "from " + order.supplier()));
-        }
-        ledger.add(moves);
-        List<Integer> looked = new ArrayList<>(order.looked());
-        looked.add(number);
-        if (parcels(order).stream().allMatch(p -> looked.contains(p.number()))) {
-            orders.close(id);
-        }
-        return all();
+        return back.substring(0, Math.min(back.length(), LONGEST_BACK));
+    }
+
+    /** A movement whose name follows from what it is, so that told twice it moves once. */
+    private Moved moved(Order order, Parcel parcel, int place) {
+        Item item = parcel.items().get(place);
+        return new Moved(
+                UUID.nameUUIDFromBytes(
+                        (order.id() + "/" + parcel.number() + "/" + place).getBytes(StandardCharsets.UTF_8)),
+                new Movement(
+                        new Good.Packs(new LineId(item.line()), item.colour(), parcel.lot(), item.loops()),
+                        Why.BOUGHT,
+                        item.packs()),
+                clock.instant(),
+                Optional.empty(),
+                Optional.empty(),
+                "from " + order.supplier());
     }
 
     /** Nothing more is expected of it. */
