@@ -1,10 +1,9 @@
-import createClient from 'openapi-fetch';
-import { AWAY, Problem, problemFrom } from './problems';
-import type { paths } from './generated/schema';
+import { files } from './files';
+import { http, take, type Answer, type Body } from './http';
+import { outside } from './outside';
 import type {
   AppointmentDraft,
   Arrived,
-  BackupWish,
   BalanceLine,
   Brief,
   ChairFills,
@@ -13,9 +12,7 @@ import type {
   Finding,
   KeptMethod,
   Lesson,
-  MessageDraft,
   Outlook,
-  OutsideThing,
   PaperSize,
   Pattern,
   PracticeHead,
@@ -23,72 +20,12 @@ import type {
   Sight,
   StillView,
   StylistDraft,
-  TapeMeasure,
   Visit,
   VisitTile,
   WorkEvent,
 } from './types';
 
-const http = createClient<paths>({
-  baseUrl: window.location.origin,
-  // Looked up at every request, as whoever calls it by itself would.
-  fetch: (request) => globalThis.fetch(request),
-});
-
-/** The server proves that a change comes from its own page by a cookie that only that page can read. */
-http.use({
-  onRequest({ request }) {
-    const token = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
-    if (token && request.method !== 'GET') {
-      request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token));
-    }
-    return request;
-  },
-});
-
-const signedOut = new EventTarget();
-
-/** Hears when the server does not know who asks any more; answers what ends the hearing. */
-export function onSignedOut(listener: () => void): () => void {
-  signedOut.addEventListener('out', listener);
-  return () => signedOut.removeEventListener('out', listener);
-}
-
-http.use({
-  onResponse({ request, response }) {
-    // A passphrase that was missed is no session that ended.
-    if (response.status === 401 && !new URL(request.url).pathname.startsWith('/api/door'))
-      signedOut.dispatchEvent(new Event('out'));
-    return response;
-  },
-});
-
-interface Answer<T> {
-  data?: T;
-  error?: unknown;
-  response: Response;
-}
-
-/** The body of a good answer; throws a Problem otherwise. */
-async function take<T>(asked: Promise<Answer<T>>): Promise<T> {
-  let answer: Answer<T>;
-  try {
-    answer = await asked;
-  } catch (cause) {
-    if (cause instanceof DOMException && cause.name === 'AbortError') throw cause;
-    throw new Problem(0, AWAY);
-  }
-  if (!answer.response.ok) {
-    throw problemFrom(answer.response.status, answer.error);
-  }
-  return answer.data as T;
-}
-
-type Body<P extends keyof paths, M extends 'post' | 'put'> = paths[P] extends {
-  [K in M]: { requestBody: { content: { 'application/json': infer B } } };
-}
-  ? B
-  : never;
+export { onSignedOut } from './http';
 
 /** Balances, and tells how far it is while it works; the signal stops it. */
 async function balance(
@@ -111,15 +48,9 @@ async function balance(
   }
 }
 
-/** A file as it is sent; the signal ends the waiting. */
-const sent = (file: Blob | string, type: string, signal?: AbortSignal) => ({
-  ...(signal && { signal }),
-  body: file as never,
-  bodySerializer: (b: unknown) => b as Blob | string,
-  headers: { 'Content-Type': type },
-});
-
 export const api = {
+  ...files,
+  ...outside,
   words: () => take(http.GET('/api/words')),
   plan: (body: Body<'/api/plan', 'post'>) => take(http.POST('/api/plan', { body })),
   solid: (brief: Body<'/api/plan/solid', 'post'>) =>
@@ -270,109 +201,6 @@ export const api = {
     take(http.POST('/api/stock/movements', { body })),
   countStock: (body: Body<'/api/stock/counts', 'post'>) =>
     take(http.POST('/api/stock/counts', { body })),
-  /** Reads a table as a count of the shelf; it is put down only if that is asked. */
-  stockTable: (file: Blob, keep: boolean, signal?: AbortSignal) =>
-    take(
-      http.POST('/api/stock/table', {
-        params: { query: { keep } },
-        ...sent(file, 'text/csv', signal),
-      }),
-    ),
-  /** What is outside the book: how slow each is, and what goes wrong with it. */
-  outside: () => take(http.GET('/api/outside')),
-  setOutside: (what: OutsideThing, body: Body<'/api/outside/{what}', 'put'>) =>
-    take(http.PUT('/api/outside/{what}', { params: { path: { what } }, body })),
-  measureWithTape: (head: 'SMALL' | 'MEDIUM' | 'LARGE') =>
-    take(http.POST('/api/outside/tape/measuring', { body: { head } })),
-  /** What the tape sent after some length; without one, only up to where it is. */
-  taped: (after: number | undefined, measure?: TapeMeasure) =>
-    take(
-      http.GET('/api/outside/tape', {
-        params: { query: { ...(after !== undefined && { after }), ...(measure && { measure }) } },
-      }),
-    ),
-  layOnScale: (grams: number) => take(http.PUT('/api/outside/scale/lies', { body: { grams } })),
-  weighed: (line: string, empty: number) =>
-    take(http.GET('/api/outside/scale', { params: { query: { line, empty } } })),
-  labelsOut: () => take(http.GET('/api/outside/labels')),
-  labels: (id: string) => take(http.GET('/api/plans/{id}/labels', { params: { path: { id } } })),
-  printLabel: (id: string, number: number) =>
-    take(http.POST('/api/plans/{id}/labels/{number}', { params: { path: { id, number } } })),
-  orders: () => take(http.GET('/api/orders')),
-  order: (body: Body<'/api/orders', 'post'>) => take(http.POST('/api/orders', { body })),
-  lookThrough: (id: string, number: number, kept: number[]) =>
-    take(
-      http.POST('/api/orders/{id}/parcels/{number}', {
-        params: { path: { id, number } },
-        body: { kept },
-      }),
-    ),
-  closeOrder: (id: string) =>
-    take(http.POST('/api/orders/{id}/closed', { params: { path: { id } } })),
-  messages: () => take(http.GET('/api/messages')),
-  wordMessage: (cue: MessageDraft['cue'], words: string) =>
-    take(http.PUT('/api/messages/words/{cue}', { params: { path: { cue } }, body: { words } })),
-  sendMessage: (body: Body<'/api/messages/sent', 'post'>) =>
-    take(http.POST('/api/messages/sent', { body })),
-  /** The whole book as files: what is wished of them, and those that are there. */
-  backups: () => take(http.GET('/api/backups')),
-  wishBackups: (body: BackupWish) => take(http.PUT('/api/backups/wish', { body })),
-  beginBackup: () => take(http.POST('/api/backups')),
-  stopBackup: () => take(http.DELETE('/api/backups/running')),
-  /** Reads what was moved in a calendar; it is moved here only if that is asked. */
-  movedByCalendar: (file: Blob, keep: boolean, signal?: AbortSignal) =>
-    take(
-      http.POST('/api/diary/calendar', {
-        params: { query: { keep } },
-        ...sent(file, 'text/calendar', signal),
-      }),
-    ),
-  /** Reads a plan that went out as a file; it is kept for a client only if that is asked. */
-  planFile: async (clientId: string, file: Blob, keep: boolean, signal?: AbortSignal) => {
-    const text = await file.text();
-    return take(
-      http.POST('/api/clients/{id}/plan-file', {
-        params: { path: { id: clientId }, query: { keep } },
-        ...sent(text, 'application/json', signal),
-      }),
-    );
-  },
-  /** Reads a worksheet that went out as a file; it is worked from today on only if that is asked. */
-  sheetFile: async (clientId: string, file: Blob, keep: boolean, signal?: AbortSignal) => {
-    const text = await file.text();
-    return take(
-      http.POST('/api/clients/{id}/worksheet-file', {
-        params: { path: { id: clientId }, query: { keep } },
-        ...sent(text, 'application/json', signal),
-      }),
-    );
-  },
-  patternFile: async (file: Blob, keep: boolean, signal?: AbortSignal) => {
-    const text = await file.text();
-    return take(
-      http.POST('/api/patterns/file', {
-        params: { query: { keep } },
-        ...sent(text, 'application/json', signal),
-      }),
-    );
-  },
-  methodFile: async (file: Blob, keep: boolean, signal?: AbortSignal) => {
-    const text = await file.text();
-    return take(
-      http.POST('/api/methods/file', {
-        params: { query: { keep } },
-        ...sent(text, 'application/json', signal),
-      }),
-    );
-  },
-  /** Reads cards of clients; they are taken in only if that is asked. */
-  cards: (file: Blob, keep: boolean, signal?: AbortSignal) =>
-    take(
-      http.POST('/api/clients/cards', {
-        params: { query: { keep } },
-        ...sent(file, 'text/vcard', signal),
-      }),
-    ),
   setAside: (planId: string, body: Body<'/api/stock/aside/{planId}', 'put'>) =>
     take(http.PUT('/api/stock/aside/{planId}', { params: { path: { planId } }, body })),
   leadDays: (body: Body<'/api/stock/suppliers', 'put'>) =>

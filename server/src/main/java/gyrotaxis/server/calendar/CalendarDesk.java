@@ -10,7 +10,7 @@ import gyrotaxis.server.diary.Dating.Outcome;
 import gyrotaxis.server.people.People;
 import gyrotaxis.server.people.Studio;
 import gyrotaxis.server.shared.Fields;
-import gyrotaxis.server.shared.Lines;
+import gyrotaxis.server.tables.Lines;
 import gyrotaxis.server.visits.AfterDesk;
 import gyrotaxis.server.visits.AfterDesk.Due;
 import gyrotaxis.server.visits.AfterDesk.Dued;

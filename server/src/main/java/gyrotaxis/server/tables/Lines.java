@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.tables;
 
 import java.nio.charset.StandardCharsets;
 
