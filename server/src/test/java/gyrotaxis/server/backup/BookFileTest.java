@@ -43,6 +43,9 @@ class BookFileTest {
     private static final JsonMapper JSON = new JsonMapper();
     private static final String MANIFEST = "manifest.json";
 
+    /** As the product reads it (org.h2.engine.Constants). */
+    private static final int SNAPSHOT = 6;
+
     @TempDir
     Path temp;
 
@@ -60,12 +63,23 @@ class BookFileTest {
         return folder;
     }
 
-    private static byte[] written(DataSource source, Optional<BookWriter.Sealed> seal) throws Exception {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        try (Connection c = source.getConnection()) {
-            new BookWriter(DSL.using(c, SQLDialect.H2), new Progress()).write(out, Books.NOW, seal);
+    /** The book of one moment: as its rows stood, and the file of it. The server works on meanwhile. */
+    private record Taken(Map<String, List<String>> rows, byte[] file) {
+        static Taken of(DataSource source) throws Exception {
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            try (Connection c = source.getConnection()) {
+                c.setAutoCommit(false);
+                c.setTransactionIsolation(SNAPSHOT);
+                try {
+                    DSLContext db = DSL.using(c, SQLDialect.H2);
+                    Map<String, List<String>> rows = Books.rows(db);
+                    new BookWriter(db, new Progress()).write(out, Books.NOW, Optional.empty());
+                    return new Taken(rows, out.toByteArray());
+                } finally {
+                    c.rollback();
+                }
+            }
         }
-        return out.toByteArray();
     }
 
     private static void assertSame(Map<String, List<String>> now, Map<String, List<String>> before) {
@@ -75,9 +89,9 @@ class BookFileTest {
 
     @Test
     void theWholeStudioComesInAsItWentOut(ConfigurableApplicationContext context) throws Exception {
-        DataSource source = context.getBean(DataSource.class);
-        Map<String, List<String>> before = Books.rows(DSL.using(source, SQLDialect.H2));
-        Path file = file(written(source, Optional.empty()));
+        Taken taken = Taken.of(context.getBean(DataSource.class));
+        Map<String, List<String>> before = taken.rows();
+        Path file = file(taken.file());
         Path folder = restored(file);
         Map<String, List<String>> after = Books.rows(folder);
         assertSame(after, before);
@@ -93,7 +107,7 @@ class BookFileTest {
     /** The platform's own reader and an ordinary reader of JSON understand it; nobody's way in stands in it. */
     @Test
     void anyProgramReadsIt(ConfigurableApplicationContext context) throws Exception {
-        Path file = file(written(context.getBean(DataSource.class), Optional.empty()));
+        Path file = file(Taken.of(context.getBean(DataSource.class)).file());
         try (ZipFile zip = new ZipFile(file.toFile())) {
             assertThat(zip.stream().map(e -> e.getName()))
                     .contains("tables/client.json", "tables/plan.json", MANIFEST)
@@ -194,7 +208,7 @@ class BookFileTest {
         try (Connection reader = Books.open(folder);
                 Connection writer = Books.open(folder)) {
             reader.setAutoCommit(false);
-            reader.setTransactionIsolation(6);
+            reader.setTransactionIsolation(SNAPSHOT);
             Progress progress = new Progress() {
                 @Override
                 void step(long more) {
