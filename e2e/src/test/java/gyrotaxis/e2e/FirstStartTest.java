@@ -177,6 +177,10 @@ class FirstStartTest {
             }""";
 
     private static void walkTo(Page page, String name) {
+        // What is still being asked for is not there to be walked to.
+        assertThat(page.getByText(name, new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
         for (int i = 0; i < 60; i++) {
             if (String.valueOf(page.evaluate("document.activeElement.textContent"))
                     .trim()
