@@ -1,5 +1,5 @@
 import { http, take, type Body } from './http';
-import type { MessageDraft, OutsideThing, TapeMeasure } from './types';
+import type { MessageDraft, OutsideThing } from './types';
 
 /** Devices and services, orders and messages. */
 export const outside = {
@@ -10,10 +10,10 @@ export const outside = {
   measureWithTape: (head: 'SMALL' | 'MEDIUM' | 'LARGE') =>
     take(http.POST('/api/outside/tape/measuring', { body: { head } })),
   /** What the tape sent after some length; without one, only up to where it is. */
-  taped: (after: number | undefined, measure?: TapeMeasure) =>
+  taped: (after: number | undefined, field?: string) =>
     take(
       http.GET('/api/outside/tape', {
-        params: { query: { ...(after !== undefined && { after }), ...(measure && { measure }) } },
+        params: { query: { ...(after !== undefined && { after }), ...(field && { field }) } },
       }),
     ),
   layOnScale: (grams: number) => take(http.PUT('/api/outside/scale/lies', { body: { grams } })),
@@ -24,6 +24,8 @@ export const outside = {
   printLabel: (id: string, number: number) =>
     take(http.POST('/api/plans/{id}/labels/{number}', { params: { path: { id, number } } })),
   orders: () => take(http.GET('/api/orders')),
+  catalogue: (supplier: string) =>
+    take(http.GET('/api/orders/catalogue', { params: { query: { supplier } } })),
   order: (body: Body<'/api/orders', 'post'>) => take(http.POST('/api/orders', { body })),
   lookThrough: (id: string, number: number, kept: number[]) =>
     take(

@@ -1,4 +1,4 @@
-import type { components, operations, paths } from './generated/schema';
+import type { components, operations } from './generated/schema';
 
 type Schemas = components['schemas'];
 
@@ -131,9 +131,6 @@ export type FollowUp = Schemas['FollowUpView'];
 export type Shopping = Schemas['ShoppingView'];
 export type OutsideThing = Schemas['StandInView']['id'];
 export type Outside = Schemas['OutsideView'];
-export type TapeMeasure = NonNullable<
-  NonNullable<paths['/api/outside/tape']['get']['parameters']['query']>['measure']
->;
 export type Orders = Schemas['OrdersView'];
 export type Messages = Schemas['MessagesView'];
 export type MessageDraft = Messages['drafts'][number];

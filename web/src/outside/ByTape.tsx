@@ -2,19 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { Ruler } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { api } from '../api/client';
-import type { MeasureField, MeasureWords, Piece, TapeMeasure } from '../api/types';
+import type { MeasureField, MeasureWords, Piece } from '../api/types';
 import { Button } from '../ui/Button';
 import { useLengths } from '../ui/prefs';
 
 /** How often the tape is asked, ms: as fast as a hand lays it on. */
 const OFTEN = 400;
-
-/** A field's measure: frontToNapeMm is FRONT_TO_NAPE. */
-const measureOf = (field: string): TapeMeasure =>
-  field
-    .replace(/Mm$/, '')
-    .replace(/[A-Z]/g, (c) => `_${c}`)
-    .toUpperCase() as TapeMeasure;
 
 interface Props {
   measures: MeasureWords[];
@@ -43,7 +36,7 @@ function Listening({ measures, onTaken, onEnd }: Props & { onEnd: () => void }) 
   const measure = measures[place];
   const tape = useQuery({
     queryKey: ['tape', place],
-    queryFn: () => api.taped(after.current, measure && measureOf(measure.field)),
+    queryFn: () => api.taped(after.current, measure?.field),
     enabled: measure !== undefined,
     refetchInterval: OFTEN,
     retry: false,

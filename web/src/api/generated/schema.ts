@@ -4125,6 +4125,8 @@ export interface components {
             clientId: string;
             clientName: string;
             colour: string;
+            /** Format: int32 */
+            coming: number;
             /** Format: date */
             day: string;
             /** Format: int32 */
@@ -7683,7 +7685,7 @@ export interface operations {
         parameters: {
             query?: {
                 after?: number;
-                measure?: "ROUND" | "FRONT_TO_NAPE" | "OVER_TOP" | "ALONG_FRONT" | "ROUND_BACK" | "NAPE_WIDTH";
+                field?: string;
             };
             header?: never;
             path?: never;

@@ -64,7 +64,7 @@ export function BuyPage() {
       {all?.suppliers.length === 0 && (
         <p className="text-xl">
           {all.met.length > 0
-            ? 'All that is planned is on the shelf.'
+            ? 'All that is planned is on the shelf, or on its way in time.'
             : 'No install with a plan stands in the book for these weeks.'}
         </p>
       )}
@@ -280,6 +280,7 @@ function Met({ all }: { all: Shopping['met'] }) {
             </span>
             <span className="text-right tabular-nums">
               {m.fromShelf} of {m.neededLoops}
+              {m.coming > 0 && <span className="block text-sm text-soft">{m.coming} coming</span>}
             </span>
           </li>
         ))}

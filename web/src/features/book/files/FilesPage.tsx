@@ -4,24 +4,17 @@ import { api } from '../../../api/client';
 import { plural } from '../../../lib/time';
 import { FileFaults, FileIn, FileOut } from '../../../ui/FileIn';
 import { useMay } from '../../door';
-import { BookLinks } from '../BookLinks';
+import { BookRoom } from '../BookRoom';
 import { Backups } from './Backups';
 
 /** What of the book goes out to other programs, and comes in from them. */
 export function FilesPage() {
   const isOwner = useMay('OWNER');
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
-      <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <div className="mr-auto">
-          <h1 className="text-3xl leading-none font-semibold">In and out</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            Before anything comes in, you are told what would be new and what would change; as long
-            as something is wrong in a file, nothing is done.
-          </p>
-        </div>
-        <BookLinks />
-      </header>
+    <BookRoom
+      title="In and out"
+      tells="Before anything comes in, you are told what would be new and what would change; as long as something is wrong in a file, nothing is done."
+    >
       <div className="flex max-w-5xl flex-col gap-3">
         <Way
           icon={<CalendarDays size={22} aria-hidden />}
@@ -74,7 +67,7 @@ export function FilesPage() {
         </Way>
         {isOwner && <Backups />}
       </div>
-    </main>
+    </BookRoom>
   );
 }
 

@@ -9,7 +9,7 @@ import { useOneByOne } from '../../../outside/useOneByOne';
 import { Button } from '../../../ui/Button';
 import { TextArea } from '../../../ui/Field';
 import { Gauge } from '../../../ui/Gauge';
-import { BookLinks } from '../BookLinks';
+import { BookRoom } from '../BookRoom';
 
 const KEY = ['messages'];
 
@@ -23,22 +23,11 @@ export function MessagesPage() {
   const due = all.data?.drafts.filter((d) => d.isDue) ?? [];
   const later = all.data?.drafts.filter((d) => !d.isDue) ?? [];
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
-      <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <div className="mr-auto">
-          <h1 className="text-3xl leading-none font-semibold">Messages</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            What would be sent for appointments, preparation and what is looked after. Nothing
-            leaves this machine: a stand-in takes it.
-          </p>
-        </div>
-        <BookLinks />
-      </header>
-      {all.error && (
-        <p role="alert" className="font-medium text-chalk">
-          ✕ {all.error.message}
-        </p>
-      )}
+    <BookRoom
+      title="Messages"
+      tells="What would be sent for appointments, preparation and what is looked after. Nothing leaves this machine: a stand-in takes it."
+      error={all.error}
+    >
       {all.data && (
         <div className="grid items-start gap-6 lg:grid-cols-[3fr_2fr]">
           <section aria-label="To be sent">
@@ -79,7 +68,7 @@ export function MessagesPage() {
           </div>
         </div>
       )}
-    </main>
+    </BookRoom>
   );
 }
 

@@ -6,7 +6,7 @@ import type { Outside, OutsideThing } from '../../../api/types';
 import { LabelStrip } from '../../../outside/LabelStrip';
 import { Button } from '../../../ui/Button';
 import { Chips } from '../../../ui/Chips';
-import { BookLinks } from '../BookLinks';
+import { BookRoom } from '../BookRoom';
 
 const ICONS: Record<OutsideThing, LucideIcon> = {
   TAPE: Ruler,
@@ -30,28 +30,17 @@ const HEADS = [
 export function OutsidePage() {
   const all = useQuery({ queryKey: KEY, queryFn: api.outside });
   return (
-    <main className="min-h-0 flex-1 overflow-y-auto px-4 py-5 sm:px-8 sm:py-6">
-      <header className="mb-5 flex flex-wrap items-end gap-x-4 gap-y-2">
-        <div className="mr-auto">
-          <h1 className="text-3xl leading-none font-semibold">Outside</h1>
-          <p className="mt-1 max-w-prose text-soft">
-            Nothing real is connected. Each of these stands in for a device or a service, so that
-            its part of the work can be tried out: how slow it is, and what goes wrong with it.
-          </p>
-        </div>
-        <BookLinks />
-      </header>
-      {all.error && (
-        <p role="alert" className="font-medium text-chalk">
-          ✕ {all.error.message}
-        </p>
-      )}
+    <BookRoom
+      title="Outside"
+      tells="Nothing real is connected. Each of these stands in for a device or a service, so that its part of the work can be tried out: how slow it is, and what goes wrong with it."
+      error={all.error}
+    >
       <div className="grid grid-cols-[minmax(0,1fr)] gap-4 lg:grid-cols-2">
         {all.data?.standIns.map((s) => (
           <Panel key={s.id} standIn={s} all={all.data} />
         ))}
       </div>
-    </main>
+    </BookRoom>
   );
 }
 
@@ -81,7 +70,7 @@ function Panel({ standIn: s, all }: { standIn: Outside['standIns'][number]; all:
           type="range"
           className="accent-ink"
           min={0}
-          max={all.slowestMs / 4}
+          max={all.slowestMs}
           step={STEP_MS}
           value={delay}
           onChange={(e) => setDelay(Number(e.target.value))}

@@ -17,6 +17,8 @@ create table purchase_item (
     colour varchar(80) not null,
     packs integer not null,
     loops integer not null,
+    -- Packs of it that came as they were ordered and were kept.
+    came integer default 0 not null,
     primary key (purchase_id, place)
 );
 

@@ -208,6 +208,56 @@ class OrdersApiTest {
                 .allSatisfy(o -> assertThat(o.path("packs").asInt()).isPositive());
     }
 
+    /** What was as ordered, and went back all the same, did not come. */
+    @Test
+    void whatGoesBackDidNotCome() {
+        int before = packs("ink");
+        JsonNode order = order(2, "SUPPLIERS_AT_ONCE");
+        JsonNode looked = look(order, 1);
+        assertThat(packs("ink")).isEqualTo(before);
+        assertThat(looked.at("/items/0/came").asInt()).isZero();
+        assertThat(looked.path("missing").asString()).contains("2 × Slack Water Deep, ink");
+    }
+
+    /** The shopping list counts on what was ordered, for whom it comes in time. */
+    @Test
+    void whatIsOnItsWayIsNotToBuyAnyMore() {
+        goesWrong();
+        String of = api.get("/api/shopping?days=28")
+                .json()
+                .at("/suppliers/0/supplier")
+                .asString();
+        ObjectNode lead = Api.JSON.createObjectNode().put("name", of).put("leadDays", 0);
+        assertThat(api.put("/api/stock/suppliers", lead).status()).isEqualTo(200);
+        JsonNode before = api.get("/api/shopping?days=28").json();
+        JsonNode buy = before.at("/suppliers/0/buys/0");
+        UUID id = UUID.randomUUID();
+        ObjectNode wanted = wanted(id, buy.at("/sizes/0/count").asInt());
+        wanted.put("supplier", of);
+        ((ObjectNode) wanted.at("/items/0"))
+                .put("lineId", buy.path("lineId").asString())
+                .put("colour", buy.path("colour").asString())
+                .put("loops", buy.at("/sizes/0/loops").asInt());
+        Api.Answer ordered = api.post("/api/orders", wanted);
+        assertThat(ordered.status()).as(ordered.text()).isEqualTo(200);
+        JsonNode now = api.get("/api/shopping?days=28").json();
+        int missing = 0;
+        int wasMissing = 0;
+        int coming = 0;
+        for (int i = 0; i < now.path("met").size(); i++) {
+            JsonNode m = now.path("met").get(i);
+            missing += m.path("missing").asInt();
+            wasMissing += before.path("met").get(i).path("missing").asInt();
+            coming += m.path("coming").asInt();
+        }
+        assertThat(coming).isPositive();
+        assertThat(missing + coming).isEqualTo(wasMissing);
+        api.post("/api/orders/" + id + "/closed", "{}");
+        assertThat(api.get("/api/shopping?days=28").json()).isEqualTo(before);
+        assertThat(api.put("/api/stock/suppliers", lead.put("leadDays", 3)).status())
+                .isEqualTo(200);
+    }
+
     @Test
     void whatIsNoOrderIsRefusedAtItsField() {
         goesWrong();

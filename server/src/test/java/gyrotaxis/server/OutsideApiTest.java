@@ -40,7 +40,7 @@ class OutsideApiTest {
 
     private List<JsonNode> heard(int after, String measure) {
         return StreamSupport.stream(
-                        api.get("/api/outside/tape?after=" + after + (measure.isEmpty() ? "" : "&measure=" + measure))
+                        api.get("/api/outside/tape?after=" + after + (measure.isEmpty() ? "" : "&field=" + measure))
                                 .json()
                                 .path("heard")
                                 .spliterator(),
@@ -76,7 +76,7 @@ class OutsideApiTest {
         set("TAPE", 0, "TAPE_WILD", "TAPE_SLIPS");
         int before = measured();
         assertThat(lengths(heard(before, ""))).containsExactly(565.0, 1234.0, 360.0, 300.0, 317.0, 370.0, 125.0);
-        List<JsonNode> asFront = heard(before, "FRONT_TO_NAPE");
+        List<JsonNode> asFront = heard(before, "frontToNapeMm");
         assertThat(asFront.get(1).path("trouble").toString())
                 .contains("Take it once more")
                 .contains("1234.0");
@@ -197,7 +197,7 @@ class OutsideApiTest {
     void whatCannotBeSetIsRefusedAtItsField() {
         assertThat(api.put("/api/outside/TAPE", "{\"delayMs\":99999,\"faults\":[]}")
                         .messageAt("delayMs"))
-                .contains("between 0 and 20000");
+                .contains("between 0 and 10000");
         assertThat(api.put("/api/outside/TAPE", "{\"delayMs\":0,\"faults\":[\"SCALE_SILENT\"]}")
                         .status())
                 .isEqualTo(200);

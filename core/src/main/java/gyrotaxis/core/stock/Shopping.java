@@ -15,7 +15,8 @@ import java.util.OptionalInt;
  * What is to be bought for what is planned, and what happens if it comes late.
  *
  * <p>Method: needs are met in order of their days. Each takes what is set aside for it, then what is free: what is on the shelf less what
- * is set aside for anybody. What is missing of one line and colour is bought together, in the cheapest packs.
+ * is set aside for anybody, then what was ordered and is promised in time for it. What is missing of one line and colour is bought together,
+ * in the cheapest packs.
  *
  * @param buys by line and colour, the most urgent first
  * @param met what each need gets from the shelf, in order of the days
@@ -25,9 +26,10 @@ public record Shopping(List<Buy> buys, List<Met> met) {
      * A need, and how far the shelf meets it.
      *
      * @param fromShelf loops that are there for it
-     * @param missing loops that are not
+     * @param coming loops that are on their way and promised in time
+     * @param missing loops that are neither
      */
-    public record Met(Need need, int fromShelf, int missing) {}
+    public record Met(Need need, int fromShelf, int coming, int missing) {}
 
     /**
      * One line in one colour.
@@ -67,11 +69,18 @@ public record Shopping(List<Buy> buys, List<Met> met) {
     /**
      * What to buy.
      *
+     * @param coming what was ordered and is not here, in any order
      * @param needs all that is planned, in any order; of lines that nobody sells nothing is bought
      * @param today the day on which it would be ordered
      */
     public static Shopping of(
-            Stock stock, List<SetAside> setAside, List<Need> needs, List<Sold> sold, LocalDate today) {
+            Stock stock,
+            List<SetAside> setAside,
+            List<Coming> coming,
+            List<Need> needs,
+            List<Sold> sold,
+            LocalDate today) {
+        List<Coming> onTheWay = new ArrayList<>(coming);
         Map<Kind, Integer> free = new LinkedHashMap<>();
         List<Met> met = new ArrayList<>();
         Map<Kind, List<Met>> missing = new LinkedHashMap<>();
@@ -85,7 +94,8 @@ public record Shopping(List<Buy> buys, List<Met> met) {
             int more = Math.max(0, Math.min(n.loops() - hers, there));
             free.put(kind, there - more);
             int from = Math.min(n.loops(), hers) + more;
-            Met m = new Met(n, from, n.loops() - from);
+            int comes = taken(onTheWay, n, n.loops() - from);
+            Met m = new Met(n, from, comes, n.loops() - from - comes);
             met.add(m);
             if (m.missing() > 0) {
                 missing.computeIfAbsent(kind, k -> new ArrayList<>()).add(m);
@@ -99,6 +109,21 @@ public record Shopping(List<Buy> buys, List<Met> met) {
         buys.sort(Comparator.comparing(Buy::orderBy)
                 .thenComparing(b -> b.what().line().name()));
         return new Shopping(buys, met);
+    }
+
+    /** Takes for a need what comes in time for it, and leaves the rest on its way for others. */
+    private static int taken(List<Coming> onTheWay, Need n, int most) {
+        int taken = 0;
+        for (int i = 0; i < onTheWay.size() && taken < most; i++) {
+            Coming c = onTheWay.get(i);
+            boolean isHers = c.line().equals(n.line()) && c.colour().equals(n.colour()) && !c.by().isAfter(n.by());
+            if (isHers) {
+                int some = Math.min(c.loops(), most - taken);
+                onTheWay.set(i, new Coming(c.line(), c.colour(), c.loops() - some, c.by()));
+                taken += some;
+            }
+        }
+        return taken;
     }
 
     private static Buy buy(Sold s, String colour, List<Met> missing, LocalDate today) {

@@ -56,6 +56,26 @@ class WorkSheetTest {
         return new Planner().plan(brief);
     }
 
+    /** Split and sorted beforehand, every share lies in one bundle, with its likes. */
+    @ParameterizedTest
+    @MethodSource("families")
+    void everyShareLiesInOneBundle(InstallBrief brief) {
+        WorkSheet sheet = WorkSheetWriter.of(plan(brief));
+        List<Bundle> bundles = Bundle.of(sheet);
+        assertThat(bundles.stream().mapToInt(Bundle::count).sum())
+                .isEqualTo(sheet.shares().size());
+        for (Bundle b : bundles) {
+            assertThat(sheet.shares().stream()
+                            .filter(s -> s.supply() == b.supply()
+                                    && s.blend().equals(b.blend())
+                                    && s.zone() == b.zone()
+                                    && s.share().equals(b.share()))
+                            .count())
+                    .isEqualTo(b.count());
+        }
+        assertThat(bundles).doesNotHaveDuplicates();
+    }
+
     @ParameterizedTest
     @MethodSource("families")
     void everyShareOfThePlanIsHookedOnceAndNumberedAsItIsHooked(InstallBrief brief) {

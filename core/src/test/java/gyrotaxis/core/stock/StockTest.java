@@ -166,6 +166,7 @@ class StockTest {
         Shopping list = Shopping.of(
                 s,
                 List.of(),
+                List.of(),
                 List.of(need(2, 5, 50), need(1, 2, 30)),
                 List.of(sold(EDDY, Texture.DEEP_WAVE, 1, "ink")),
                 TODAY);
@@ -184,6 +185,7 @@ class StockTest {
         Shopping list = Shopping.of(
                 s,
                 aside,
+                List.of(),
                 List.of(need(1, 2, 30), need(2, 5, 50)),
                 List.of(sold(EDDY, Texture.DEEP_WAVE, 1, "ink")),
                 TODAY);
@@ -191,10 +193,31 @@ class StockTest {
         assertThat(list.met()).extracting(Shopping.Met::missing).containsExactly(20, 20);
     }
 
+    /** What is ordered is not ordered again, unless it comes after the day on which it is needed. */
+    @Test
+    void whatIsOnItsWayIsNotBoughtUnlessItComesTooLate() {
+        List<Need> needs = List.of(need(1, 2, 30), need(2, 5, 50));
+        List<Sold> sold = List.of(sold(EDDY, Texture.DEEP_WAVE, 1, "ink"));
+        Shopping inTime = Shopping.of(
+                of(), List.of(), List.of(new Coming(EDDY, "ink", 60, TODAY.plusDays(1))), needs, sold, TODAY);
+        assertThat(inTime.met()).extracting(Shopping.Met::coming).containsExactly(30, 30);
+        assertThat(inTime.met()).extracting(Shopping.Met::missing).containsExactly(0, 20);
+        assertThat(inTime.buys()).extracting(Shopping.Buy::missing).containsExactly(20);
+        Shopping late = Shopping.of(
+                of(), List.of(), List.of(new Coming(EDDY, "ink", 90, TODAY.plusDays(4))), needs, sold, TODAY);
+        assertThat(late.met()).extracting(Shopping.Met::coming).containsExactly(0, 50);
+        assertThat(late.buys()).extracting(Shopping.Buy::missing).containsExactly(30);
+        Shopping all = Shopping.of(of(), List.of(), List.of(new Coming(EDDY, "ink", 80, TODAY)), needs, sold, TODAY);
+        assertThat(all.buys()).isEmpty();
+        Shopping other = Shopping.of(of(), List.of(), List.of(new Coming(EDDY, "rust", 80, TODAY)), needs, sold, TODAY);
+        assertThat(other.buys()).extracting(Shopping.Buy::missing).containsExactly(80);
+    }
+
     @Test
     void whoseHairIsMissingIfItComesLateIsSaid() {
         Shopping list = Shopping.of(
                 of(),
+                List.of(),
                 List.of(),
                 List.of(need(1, 3, 30), need(2, 9, 30)),
                 List.of(sold(EDDY, Texture.DEEP_WAVE, 2, "ink")),
@@ -204,10 +227,16 @@ class StockTest {
         assertThat(buy.spareDays()).isEqualTo(1);
         assertThat(buy.lateFor()).extracting(Need::by).containsExactly(TODAY.plusDays(3));
         Shopping tooLate = Shopping.of(
-                of(), List.of(), List.of(need(1, 1, 30)), List.of(sold(EDDY, Texture.DEEP_WAVE, 2, "ink")), TODAY);
+                of(),
+                List.of(),
+                List.of(),
+                List.of(need(1, 1, 30)),
+                List.of(sold(EDDY, Texture.DEEP_WAVE, 2, "ink")),
+                TODAY);
         assertThat(tooLate.spareDays()).hasValue(-1);
         assertThat(tooLate.buys().get(0).lateFor()).hasSize(1);
-        assertThat(Shopping.of(of(), List.of(), List.of(), List.of(), TODAY).spareDays())
+        assertThat(Shopping.of(of(), List.of(), List.of(), List.of(), List.of(), TODAY)
+                        .spareDays())
                 .isEmpty();
     }
 

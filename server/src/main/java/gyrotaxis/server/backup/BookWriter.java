@@ -87,7 +87,7 @@ final class BookWriter {
             for (Table<?> table : tables) {
                 picturesInto(zip, table, key != null);
             }
-            Manifest manifest = new Manifest(Manifest.KIND, Manifest.NEWEST, schema(db), now, studio(), parts);
+            Manifest manifest = new Manifest(Manifest.KIND, Manifest.NEWEST, schema(db), now, studio(tables), parts);
             zip.putNextEntry(parameters(Manifest.NAME, true, key != null));
             zip.write(JSON.writeValueAsBytes(manifest));
             zip.closeEntry();
@@ -116,8 +116,9 @@ final class BookWriter {
                 .orElseThrow(() -> new BookUnread("This database was never a book."));
     }
 
-    private String studio() {
-        boolean isKnown = tables(db).stream().anyMatch(t -> nameOf(t).equals("studio"));
+    /** What the studio is called; the oldest books had no place for that. */
+    private String studio(List<Table<?>> tables) {
+        boolean isKnown = tables.stream().anyMatch(t -> nameOf(t).equals("studio"));
         return isKnown
                 ? db.resultQuery("select name from studio")
                         .fetchOptional(0, String.class)

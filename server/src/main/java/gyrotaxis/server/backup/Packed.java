@@ -1,13 +1,12 @@
 package gyrotaxis.server.backup;
 
+import gyrotaxis.server.language.Kept;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.zip.GZIPInputStream;
-import java.util.zip.GZIPOutputStream;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.JsonNode;
 
@@ -44,7 +43,7 @@ final class Packed {
     static byte[] read(JsonNode value) {
         try {
             if (value.path(PACKED).isString()) {
-                return packed(value.path(PACKED).stringValue());
+                return Kept.packed(value.path(PACKED).stringValue());
             }
             if (value.path(BYTES).isString()) {
                 return Base64.getDecoder().decode(value.path(BYTES).stringValue());
@@ -61,15 +60,5 @@ final class Packed {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static byte[] packed(String text) {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        try (GZIPOutputStream out = new GZIPOutputStream(bytes)) {
-            out.write(text.getBytes(StandardCharsets.UTF_8));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return bytes.toByteArray();
     }
 }

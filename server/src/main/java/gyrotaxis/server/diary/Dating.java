@@ -4,6 +4,7 @@ import gyrotaxis.core.diary.Appointment;
 import gyrotaxis.core.diary.AppointmentId;
 import gyrotaxis.core.diary.Clash;
 import gyrotaxis.core.diary.Diary;
+import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.Span;
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.people.Chair;
@@ -51,7 +52,7 @@ public class Dating {
      * An appointment, as it stands in a calendar.
      *
      * @param id never changes
-     * @param words what it is for
+     * @param occasion what it is for
      * @param client whose; may be empty
      * @param plan what is worked; may be empty
      * @param chair where; may be empty
@@ -62,7 +63,7 @@ public class Dating {
      */
     public record Dated(
             UUID id,
-            String words,
+            Occasion occasion,
             String client,
             String plan,
             Instant from,
@@ -72,7 +73,12 @@ public class Dating {
             String note,
             boolean isOff,
             int version,
-            Instant madeAt) {}
+            Instant madeAt) {
+        /** What it is for, as a stylist says it. */
+        public String words() {
+            return occasion.words();
+        }
+    }
 
     /** When an appointment is by a calendar. */
     public record Move(UUID id, Instant from, Instant until) {}
@@ -107,7 +113,7 @@ public class Dating {
         return all.stream()
                 .map(b -> new Dated(
                         b.id(),
-                        b.what().occasion().words(),
+                        b.what().occasion(),
                         b.client().map(c -> clients.getOrDefault(c, "")).orElse(""),
                         b.plan().map(p -> named.getOrDefault(p, "")).orElse(""),
                         b.what().span().from(),

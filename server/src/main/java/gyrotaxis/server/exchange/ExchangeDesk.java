@@ -33,6 +33,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.JsonNode;
@@ -140,20 +141,26 @@ class ExchangeDesk {
     }
 
     FileRead readPattern(JsonNode document, boolean isKept) {
-        List<FileFault> faults = new ArrayList<>(file.faults(Kind.PATTERN, document));
-        String name = named(document, PatternDesk.LONGEST_NAME, faults);
-        if (!faults.isEmpty()) {
-            return refused(name, faults);
-        }
-        FoundationBody foundation = file.read(Kind.PATTERN, document, FoundationBody.class);
-        Fields f = new Fields();
-        foundation.check(f, "");
-        try {
+        return readNamed(Kind.PATTERN, document, PatternDesk.LONGEST_NAME, (name, f) -> {
+            FoundationBody foundation = file.read(Kind.PATTERN, document, FoundationBody.class);
+            foundation.check(f, "");
             FoundationBody whole = f.orRefuse(foundation::completed);
             UUID made = isKept ? patterns.keep(name.isEmpty() ? FROM_FILE : name, whole) : null;
             return new FileRead(isKept, made, name, "A pattern of rows; it fits itself to any head.", List.of());
+        });
+    }
+
+    /** Reads what is kept by name alone: what its fields refuse is told at their places in the file. */
+    private FileRead readNamed(Kind kind, JsonNode document, int longest, BiFunction<String, Fields, FileRead> read) {
+        List<FileFault> faults = new ArrayList<>(file.faults(kind, document));
+        String name = named(document, longest, faults);
+        if (!faults.isEmpty()) {
+            return refused(name, faults);
+        }
+        try {
+            return read.apply(name, new Fields());
         } catch (FieldProblems e) {
-            return refused(name, at("/foundation/", e));
+            return refused(name, at("/" + kind.property() + "/", e));
         }
     }
 
@@ -163,22 +170,15 @@ class ExchangeDesk {
     }
 
     FileRead readMethod(JsonNode document, boolean isKept) {
-        List<FileFault> faults = new ArrayList<>(file.faults(Kind.METHOD, document));
-        String name = named(document, MethodDesk.LONGEST_NAME, faults);
-        if (!faults.isEmpty()) {
-            return refused(name, faults);
-        }
-        MethodBody body = file.read(Kind.METHOD, document, MethodBody.class).completed();
-        Fields f = new Fields();
-        Method method = body.check(f, "");
-        try {
+        return readNamed(Kind.METHOD, document, MethodDesk.LONGEST_NAME, (name, f) -> {
+            Method method = file.read(Kind.METHOD, document, MethodBody.class)
+                    .completed()
+                    .check(f, "");
             Method checked = f.orRefuse(() -> method);
             UUID made = isKept ? methods.keep(name.isEmpty() ? FROM_FILE : name, MethodBody.of(checked)) : null;
             return new FileRead(
                     isKept, made, name, "A method: where schools differ, and what the work costs.", List.of());
-        } catch (FieldProblems e) {
-            return refused(name, at("/method/", e));
-        }
+        });
     }
 
     /** The worksheet of a visit, with the plan that it was frozen from. */

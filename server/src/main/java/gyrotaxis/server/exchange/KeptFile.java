@@ -56,6 +56,10 @@ class KeptFile {
             return id;
         }
 
+        String property() {
+            return property;
+        }
+
         /** Where its schema lies among the resources. */
         String schema() {
             return "schemas/" + id + ".schema.json";

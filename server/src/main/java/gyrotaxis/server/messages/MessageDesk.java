@@ -130,7 +130,7 @@ class MessageDesk {
         List<Said> all = new ArrayList<>();
         for (Dated d : dating.between(now, until.atStartOfDay(studio.zone()).toInstant())) {
             boolean isToCome = !d.isOff() && !d.client().isEmpty() && d.from().isAfter(now);
-            if (!isToCome || d.words().equals(Occasion.PREPARE.words())) {
+            if (!isToCome || d.occasion() == Occasion.PREPARE) {
                 continue;
             }
             Map<String, String> values = Map.of(
@@ -142,7 +142,7 @@ class MessageDesk {
                     "studio", studio.name());
             LocalDate on = studio.day(d.from());
             all.add(new Said(Cue.APPOINTMENT, d.id(), d.from().toString(), on, d.client(), values));
-            if (d.words().equals(Occasion.INSTALL.words())) {
+            if (d.occasion() == Occasion.INSTALL) {
                 all.add(new Said(Cue.PREPARE, d.id(), d.from().toString(), on, d.client(), values));
             }
         }

@@ -49,12 +49,13 @@ class JooqOrders implements Orders {
 
     private List<Order> read(Result<PurchaseRecord> rows) {
         List<UUID> ids = rows.getValues(PURCHASE.ID);
-        Map<UUID, List<Item>> items = db.selectFrom(PURCHASE_ITEM)
+        Map<UUID, List<Order.Line>> lines = db.selectFrom(PURCHASE_ITEM)
                 .where(PURCHASE_ITEM.PURCHASE_ID.in(ids))
                 .orderBy(PURCHASE_ITEM.PURCHASE_ID, PURCHASE_ITEM.PLACE)
                 .fetchGroups(
                         PURCHASE_ITEM.PURCHASE_ID,
-                        r -> new Item(r.getLineId(), r.getColour(), r.getPacks(), r.getLoops()));
+                        r -> new Order.Line(
+                                new Item(r.getLineId(), r.getColour(), r.getPacks(), r.getLoops()), r.getCame()));
         Map<UUID, List<Integer>> looked = db.selectFrom(PURCHASE_PARCEL)
                 .where(PURCHASE_PARCEL.PURCHASE_ID.in(ids))
                 .orderBy(PURCHASE_PARCEL.NUMBER)
@@ -64,7 +65,7 @@ class JooqOrders implements Orders {
                 r.getSupplier(),
                 r.getOrderedAt().toInstant(),
                 new Promise(r.getReference(), r.getDue()),
-                items.getOrDefault(r.getId(), List.of()),
+                lines.getOrDefault(r.getId(), List.of()),
                 looked.getOrDefault(r.getId(), List.of()),
                 r.getIsClosed()));
     }
@@ -93,8 +94,8 @@ class JooqOrders implements Orders {
     }
 
     @Override
-    public boolean look(UUID order, int parcel, Instant at, String sentBack) {
-        return db.insertInto(PURCHASE_PARCEL)
+    public boolean look(UUID order, int parcel, Instant at, String sentBack, Map<Integer, Integer> came) {
+        boolean isNew = db.insertInto(PURCHASE_PARCEL)
                         .set(PURCHASE_PARCEL.PURCHASE_ID, order)
                         .set(PURCHASE_PARCEL.NUMBER, parcel)
                         .set(PURCHASE_PARCEL.LOOKED_AT, at.atOffset(ZoneOffset.UTC))
@@ -102,6 +103,14 @@ class JooqOrders implements Orders {
                         .onDuplicateKeyIgnore()
                         .execute()
                 > 0;
+        if (isNew) {
+            came.forEach((place, packs) -> db.update(PURCHASE_ITEM)
+                    .set(PURCHASE_ITEM.CAME, PURCHASE_ITEM.CAME.plus(packs))
+                    .where(PURCHASE_ITEM.PURCHASE_ID.eq(order))
+                    .and(PURCHASE_ITEM.PLACE.eq(place))
+                    .execute());
+        }
+        return isNew;
     }
 
     @Override

@@ -8,7 +8,7 @@ import java.util.UUID;
 /**
  * What was ordered.
  *
- * @param items as it was ordered
+ * @param lines as it was ordered, and what of it came
  * @param looked numbers of the parcels that were looked through
  * @param isClosed whether nothing more is expected of it
  */
@@ -17,11 +17,24 @@ record Order(
         String supplier,
         Instant orderedAt,
         Promise promised,
-        List<Item> items,
+        List<Line> lines,
         List<Integer> looked,
         boolean isClosed) {
     Order {
-        items = List.copyOf(items);
+        lines = List.copyOf(lines);
         looked = List.copyOf(looked);
+    }
+
+    /** Packs that were ordered. @param came packs that came so and were kept, at least 0 */
+    record Line(Item item, int came) {
+        /** Packs that are still expected. */
+        int left() {
+            return Math.max(0, item.packs() - came);
+        }
+    }
+
+    /** What the supplier was asked for. */
+    List<Item> items() {
+        return lines.stream().map(Line::item).toList();
     }
 }

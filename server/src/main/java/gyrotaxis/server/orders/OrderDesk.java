@@ -1,6 +1,7 @@
 package gyrotaxis.server.orders;
 
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.stock.Coming;
 import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
@@ -45,7 +46,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Orders, and puts what came on the shelf once somebody has looked it through. */
 @Service
-class OrderDesk {
+public class OrderDesk {
     private static final int MOST_ITEMS = 60;
     private static final int MOST_CLOSED = 10;
     private static final int LONGEST_NAME = 80;
@@ -126,7 +127,14 @@ class OrderDesk {
         }
         try {
             Promise promised = supplier.order(of, id, items);
-            Order order = new Order(id, of, clock.instant(), promised, items, List.of(), false);
+            Order order = new Order(
+                    id,
+                    of,
+                    clock.instant(),
+                    promised,
+                    items.stream().map(i -> new Order.Line(i, 0)).toList(),
+                    List.of(),
+                    false);
             transaction.executeWithoutResult(t -> orders.add(order));
         } catch (NotSold e) {
             f.problem("items", String.valueOf(e.getMessage()));
@@ -169,9 +177,10 @@ class OrderDesk {
         }
         Set<Integer> places = f.orRefuse(() -> Set.copyOf(kept));
         String back = sentBack(parcel, places);
+        Map<Integer, Integer> came = came(order, parcel, places);
         transaction.executeWithoutResult(t -> {
             ledger.hold();
-            if (!orders.look(id, number, clock.instant(), back)) {
+            if (!orders.look(id, number, clock.instant(), back, came)) {
                 return;
             }
             ledger.add(places.stream().map(p -> moved(order, parcel, p)).toList());
@@ -227,18 +236,15 @@ class OrderDesk {
     private OrderView view(Order o, Map<UUID, String> names) {
         List<Parcel> parcels = parcels(o);
         List<ParcelView> shown = parcels.stream().map(p -> view(o, p, names)).toList();
-        Map<Integer, Integer> came = came(o, parcels);
-        List<OrderedView> items = new ArrayList<>();
-        for (int i = 0; i < o.items().size(); i++) {
-            Item item = o.items().get(i);
-            items.add(new OrderedView(
-                    item.line(),
-                    names.getOrDefault(item.line(), ""),
-                    item.colour(),
-                    item.packs(),
-                    item.loops(),
-                    came.getOrDefault(i, 0)));
-        }
+        List<OrderedView> items = o.lines().stream()
+                .map(l -> new OrderedView(
+                        l.item().line(),
+                        names.getOrDefault(l.item().line(), ""),
+                        l.item().colour(),
+                        l.item().packs(),
+                        l.item().loops(),
+                        l.came()))
+                .toList();
         LocalDate last = parcels.stream()
                 .map(Parcel::comes)
                 .max(LocalDate::compareTo)
@@ -300,43 +306,37 @@ class OrderDesk {
                 .orElse("another line than was ordered");
     }
 
-    /** Of each item that was ordered, the packs that came as it was ordered, by its place. */
-    private static Map<Integer, Integer> came(Order o, List<Parcel> parcels) {
+    /** Packs of a parcel that are kept and are as they were ordered, by the places of the order's lines. */
+    private static Map<Integer, Integer> came(Order o, Parcel parcel, Set<Integer> kept) {
         Map<Integer, Integer> came = new HashMap<>();
-        for (Parcel p : parcels) {
-            if (!o.looked().contains(p.number())) {
-                continue;
-            }
-            for (Item sent : p.items()) {
-                for (int i = 0; i < o.items().size(); i++) {
-                    if (o.items().get(i).isLike(sent)) {
-                        came.merge(i, sent.packs(), Integer::sum);
-                        break;
-                    }
-                }
-            }
+        for (int place : kept) {
+            Item sent = parcel.items().get(place);
+            IntStream.range(0, o.lines().size())
+                    .filter(i -> o.lines().get(i).item().isLike(sent))
+                    .findFirst()
+                    .ifPresent(i -> came.merge(i, sent.packs(), Integer::sum));
         }
         return came;
     }
 
-    /** What was ordered and is not here, as far as the studio can know: not what a supplier put into a parcel instead. */
-    private List<OnTheWayView> onTheWay(List<Order> open) {
-        List<OnTheWayView> all = new ArrayList<>();
-        for (Order o : open) {
-            Map<Integer, Integer> came = came(o, parcels(o));
-            for (int i = 0; i < o.items().size(); i++) {
-                Item item = o.items().get(i);
-                int left = item.packs() - came.getOrDefault(i, 0);
-                if (left > 0) {
-                    all.add(new OnTheWayView(
-                            item.line(),
-                            item.colour(),
-                            left,
-                            item.loops(),
-                            o.promised().due()));
-                }
-            }
-        }
-        return all;
+    /** What was ordered and is not here, by what the studio itself knows: no supplier is asked. */
+    @Transactional(readOnly = true)
+    public List<Coming> coming() {
+        return onTheWay(orders.open()).stream()
+                .map(w -> new Coming(new LineId(w.lineId()), w.colour(), w.packs() * w.loops(), w.due()))
+                .toList();
+    }
+
+    private static List<OnTheWayView> onTheWay(List<Order> open) {
+        return open.stream()
+                .flatMap(o -> o.lines().stream()
+                        .filter(l -> l.left() > 0)
+                        .map(l -> new OnTheWayView(
+                                l.item().line(),
+                                l.item().colour(),
+                                l.left(),
+                                l.item().loops(),
+                                o.promised().due())))
+                .toList();
     }
 }

@@ -2,6 +2,7 @@ package gyrotaxis.server.orders;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -17,8 +18,12 @@ interface Orders {
 
     void add(Order order);
 
-    /** Says that a parcel was looked through; false if it was already. */
-    boolean look(UUID order, int parcel, Instant at, String sentBack);
+    /**
+     * Says that a parcel was looked through; false if it was already.
+     *
+     * @param came packs that were kept as they were ordered, by the places of the order's lines
+     */
+    boolean look(UUID order, int parcel, Instant at, String sentBack, Map<Integer, Integer> came);
 
     void close(UUID order);
 }

@@ -1,7 +1,6 @@
 package gyrotaxis.server.outside;
 
 import gyrotaxis.core.quantity.Interval;
-import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.server.outside.LabelPrinter.Label;
 import gyrotaxis.server.outside.OutsideBodies.FaultView;
 import gyrotaxis.server.outside.OutsideBodies.LaidBody;
@@ -86,8 +85,8 @@ class OutsideController {
     @GetMapping("/tape")
     TapeView tape(
             @RequestParam(required = false) @Nullable Integer after,
-            @RequestParam(required = false) @Nullable Measure measure) {
-        return tape.since(after, measure);
+            @RequestParam(required = false) @Nullable String field) {
+        return tape.since(after, field);
     }
 
     /** What came out of the made-up printer. */

@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class StandIns implements KnownFaults {
     /** Nobody waits longer for anything. */
-    static final int SLOWEST_MS = 20_000;
+    static final int SLOWEST_MS = 10_000;
 
     private final Map<Outside, Integer> delays = new ConcurrentHashMap<>(new EnumMap<>(Outside.class));
     private final Set<Fault> faults = ConcurrentHashMap.newKeySet();

@@ -5,12 +5,14 @@ import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.Measure;
+import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.outside.OutsideBodies.TapeView;
 import gyrotaxis.server.outside.OutsideBodies.TapedView;
 import gyrotaxis.server.outside.Tape.Sent;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.Piece;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -55,9 +57,13 @@ class TapeDesk {
      * What came after some length.
      *
      * @param after the number of the last one that is known; null for whoever begins to listen and only wants what comes from now on
-     * @param measure what is measured, so that it can be said whether it fits; null if that does not matter
+     * @param field what is measured, by its field of a head, so that it can be said whether it fits; null if that does not matter
      */
-    TapeView since(@Nullable Integer after, @Nullable Measure measure) {
+    TapeView since(@Nullable Integer after, @Nullable String field) {
+        Measure measure = Arrays.stream(Measure.values())
+                .filter(m -> HeadBody.field(m).equals(field))
+                .findFirst()
+                .orElse(null);
         List<Sent> all = settled(tape.sent());
         int last = all.isEmpty() ? 0 : all.get(all.size() - 1).number();
         if (after == null) {

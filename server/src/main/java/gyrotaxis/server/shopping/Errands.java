@@ -8,6 +8,7 @@ import gyrotaxis.core.stock.Shopping;
 import gyrotaxis.core.stock.Sold;
 import gyrotaxis.core.stock.Stock;
 import gyrotaxis.server.diary.Ahead;
+import gyrotaxis.server.orders.OrderDesk;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.PlanDesk;
@@ -32,9 +33,18 @@ public class Errands {
     private final Planning planning;
     private final Shelf shelf;
     private final Ledger ledger;
+    private final OrderDesk orders;
     private final StudioDay day;
 
-    Errands(Ahead ahead, PlanDesk plans, Planning planning, Shelf shelf, Ledger ledger, StudioDay day) {
+    Errands(
+            Ahead ahead,
+            PlanDesk plans,
+            Planning planning,
+            Shelf shelf,
+            Ledger ledger,
+            OrderDesk orders,
+            StudioDay day) {
+        this.orders = orders;
         this.ahead = ahead;
         this.plans = plans;
         this.planning = planning;
@@ -74,6 +84,7 @@ public class Errands {
         Shopping list = Shopping.of(
                 stock,
                 ledger.setAside(),
+                orders.coming(),
                 wanted.stream().flatMap(w -> w.needs().stream()).toList(),
                 sold,
                 today);

@@ -165,6 +165,7 @@ class ShoppingDesk {
                 m.need().colour(),
                 m.need().loops(),
                 m.fromShelf(),
+                m.coming(),
                 m.missing());
     }
 }

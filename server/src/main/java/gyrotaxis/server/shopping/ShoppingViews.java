@@ -59,5 +59,6 @@ final class ShoppingViews {
             String colour,
             int neededLoops,
             int fromShelf,
+            int coming,
             int missing) {}
 }

@@ -12,6 +12,7 @@
             "planning",
             "shelf",
             "stock",
+            "orders",
             "paper",
             "tables"
         })

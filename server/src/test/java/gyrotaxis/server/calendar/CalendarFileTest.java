@@ -2,6 +2,7 @@ package gyrotaxis.server.calendar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.server.calendar.CalendarFile.Found;
 import gyrotaxis.server.diary.Dating.Dated;
 import gyrotaxis.server.visits.AfterDesk.ToLookAfter;
@@ -50,7 +51,7 @@ class CalendarFileTest {
                 Instant from = Instant.ofEpochSecond(random.nextLong(4_000_000_000L));
                 all.add(new Dated(
                         new UUID(random.nextLong(), random.nextLong()),
-                        text(random, 9),
+                        Occasion.values()[random.nextInt(Occasion.values().length)],
                         text(random, 60),
                         text(random, 60),
                         from,
