@@ -282,14 +282,11 @@ public final class TailRouter {
                 continue;
             }
             double length = row.lengthMm();
-            double pitch = Reach.GRIP_MM / FINE_PLACES;
-            int grips = (int) Math.max(1, Math.floor(length / Reach.GRIP_MM));
-            int fine = (int) Math.max(1, Math.floor(length / pitch));
+            int fine = finePlaces(length);
             for (int k = 0; k < fine; k++) {
                 int fromEnd = fine - 1 - k;
-                boolean isCoarse = fromEnd % FINE_PLACES == FINE_PLACES / 2 && fromEnd / FINE_PLACES < grips;
-                // Counted from its end; the one place on a short row lies three quarters along.
-                double along = grips == 1 && isCoarse ? Reach.USUAL_ENTRY * length : length - pitch * (fromEnd + 0.5);
+                boolean isCoarse = isCoarse(length, fromEnd);
+                double along = placeMm(length, fromEnd);
                 if (isCoarse || fine == 1 || hasPlaits) {
                     places.add(new Place(
                             row,
@@ -301,6 +298,31 @@ public final class TailRouter {
             }
         }
         return places;
+    }
+
+    /** How many places a row of a length has, at least 1. */
+    static int finePlaces(double lengthMm) {
+        return (int) Math.max(1, Math.floor(lengthMm * FINE_PLACES / Reach.GRIP_MM));
+    }
+
+    /** How many grips lie on it one after the other, at least 1. */
+    private static int grips(double lengthMm) {
+        return (int) Math.max(1, Math.floor(lengthMm / Reach.GRIP_MM));
+    }
+
+    private static boolean isCoarse(double lengthMm, int fromEnd) {
+        return fromEnd % FINE_PLACES == FINE_PLACES / 2 && fromEnd / FINE_PLACES < grips(lengthMm);
+    }
+
+    /**
+     * Where one of the places lies, mm from the start of the row, in [0, length]. Counted from its end; the one place on a short row lies
+     * three quarters along.
+     *
+     * @param fromEnd which, from 0 at the end
+     */
+    static double placeMm(double lengthMm, int fromEnd) {
+        boolean isOnly = finePlaces(lengthMm) == 1 || grips(lengthMm) == 1 && isCoarse(lengthMm, fromEnd);
+        return isOnly ? Reach.USUAL_ENTRY * lengthMm : lengthMm - Reach.GRIP_MM / FINE_PLACES * (fromEnd + 0.5);
     }
 
     private void weighPlaces(Row row, Map<RowId, Integer> order, List<Place> places, double[] bulk, double[] way) {

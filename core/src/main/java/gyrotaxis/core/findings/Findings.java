@@ -19,7 +19,6 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Sentence;
-import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.Misfit;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -63,7 +62,8 @@ public final class Findings {
     }
 
     private void unlikely() {
-        HeadFitter.unlikely(brief.head().measures())
+        laid.scalp()
+                .unlikelyMeasure()
                 .ifPresent(m -> list.add(Code.MEASURE_MISFIT, Severity.HINT, new Place.Taken(m.measure()), m.remark()));
     }
 

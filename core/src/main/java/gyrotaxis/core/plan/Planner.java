@@ -59,21 +59,33 @@ public final class Planner {
      */
     public static final double REFUSE_MISFIT_MM = 25;
 
-    static final int HEADS_REMEMBERED = 32;
+    private static final int HEADS_REMEMBERED = 32;
 
     /** A plan that was just made is soon asked for again, to be looked at as it is worn. */
-    static final int PLANS_REMEMBERED = 16;
+    private static final int PLANS_REMEMBERED = 16;
 
     /** Each head is looked at in three finenesses: on the map, in the hand, and for balancing. */
-    static final int GRIDS_REMEMBERED = 3 * HEADS_REMEMBERED;
+    private static final int GRIDS_REMEMBERED = 3 * HEADS_REMEMBERED;
 
     private record HeadKey(HeadMeasures measures, HairlineShape hairline) {}
 
     private record GridKey(Scalp scalp, int samples) {}
 
-    private final Cache<HeadKey, Scalp> scalps = lastUsed(HEADS_REMEMBERED);
-    private final Cache<InstallBrief, InstallPlan> plans = lastUsed(PLANS_REMEMBERED);
-    private final Cache<GridKey, CoverGrid> grids = lastUsed(GRIDS_REMEMBERED);
+    private final Cache<HeadKey, Scalp> scalps;
+    private final Cache<InstallBrief, InstallPlan> plans;
+    private final Cache<GridKey, CoverGrid> grids;
+
+    /** A planner that remembers nothing yet. */
+    public Planner() {
+        this(HEADS_REMEMBERED, PLANS_REMEMBERED, GRIDS_REMEMBERED);
+    }
+
+    /** The same with other limits on what it remembers. */
+    Planner(int heads, int plans, int grids) {
+        this.scalps = lastUsed(heads);
+        this.plans = lastUsed(plans);
+        this.grids = lastUsed(grids);
+    }
 
     /**
      * The plan that the brief comes to.

@@ -17,6 +17,17 @@ public record FittedHead(HeadShape shape, Map<Measure, Reading> readings, Option
         readings = Collections.unmodifiableMap(new EnumMap<>(readings));
     }
 
+    /** The measures that were taken, not estimated, mm. */
+    Map<Measure, Double> entered() {
+        Map<Measure, Double> entered = new EnumMap<>(Measure.class);
+        readings.forEach((measure, reading) -> {
+            if (!reading.isEstimated()) {
+                entered.put(measure, reading.tapeMm());
+            }
+        });
+        return entered;
+    }
+
     /**
      * One measure of a fitted head.
      *

@@ -79,10 +79,10 @@ public final class HeadFitter {
     /**
      * A measure that would make an unlikely head of the others, though all of them can be met: proportions may bend so far. Each is left
      * out in turn; the one that differs most from what the others expect of an ordinary head is named, if it differs by
-     * {@link #UNLIKELY}.
+     * {@link #UNLIKELY}. Costs one more fit for each measure: ask {@link Scalp#unlikelyMeasure()}, which remembers the answer.
      */
-    public static Optional<Misfit> unlikely(HeadMeasures measures) {
-        Map<Measure, Double> entered = measures.byMeasure();
+    static Optional<Misfit> unlikely(FittedHead head) {
+        Map<Measure, Double> entered = head.entered();
         return FITTED.stream()
                 .filter(entered::containsKey)
                 .map(m -> {

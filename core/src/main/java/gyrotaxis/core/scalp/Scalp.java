@@ -10,6 +10,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A fitted head made ready to plan on: surface, hairline, landmarks and the flat map.
@@ -31,6 +33,9 @@ public final class Scalp {
     private final Hairline hairline;
     private final Path outline;
     private final Map<Landmark, Vec3> landmarks;
+
+    /** Null until somebody asks. Every thread would find the same, so it does not matter which of them writes it. */
+    private volatile @Nullable Optional<Misfit> unlikelyMeasure;
 
     private Scalp(FittedHead head, HairlineShape shape) {
         this.head = head;
@@ -60,6 +65,16 @@ public final class Scalp {
     /** The head this scalp is on, with its measures. */
     public FittedHead head() {
         return head;
+    }
+
+    /** A measure that would make an unlikely head of the others; empty for an ordinary head. Worked out when first asked for. */
+    public Optional<Misfit> unlikelyMeasure() {
+        Optional<Misfit> known = unlikelyMeasure;
+        if (known == null) {
+            known = HeadFitter.unlikely(head);
+            unlikelyMeasure = known;
+        }
+        return known;
     }
 
     /** The surface, scalp frame. */
