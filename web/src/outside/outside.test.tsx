@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
 import type { MeasureWords } from '../api/types';
@@ -53,9 +52,7 @@ describe('a tape', () => {
     await waitFor(() => expect(requestsTo('GET /api/outside/tape').length).toBeGreaterThan(0));
   };
   const next = (words: string) =>
-    waitFor(() => expect(screen.getByRole('status').textContent).toContain(words), {
-      timeout: 3000,
-    });
+    waitFor(() => expect(screen.getByRole('status').textContent).toContain(words));
 
   it('fills one measure after the other, and takes one once more', async () => {
     const tape = aTape();
@@ -85,14 +82,11 @@ describe('a tape', () => {
     await listen();
     await next('round the head');
     tape.send(9999, [{ text: 'Take it once more.', kind: null, value: null }]);
-    expect((await screen.findByRole('alert', {}, { timeout: 3000 })).textContent).toContain(
-      'Take it once more.',
-    );
+    expect((await screen.findByRole('alert')).textContent).toContain('Take it once more.');
     expect(taken).toEqual([]);
     tape.silence(true);
-    await waitFor(
-      () => expect(screen.getByRole('alert').textContent).toContain('Is it switched on?'),
-      { timeout: 3000 },
+    await waitFor(() =>
+      expect(screen.getByRole('alert').textContent).toContain('Is it switched on?'),
     );
     tape.silence(false);
     tape.send(565);
@@ -129,11 +123,9 @@ describe('a scale', () => {
     fireEvent.click(screen.getByRole('button', { name: 'This is empty' }));
     isAtRest = false;
     grams = 87;
-    await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Not at rest'), {
-      timeout: 3000,
-    });
+    await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Not at rest'));
     isAtRest = true;
-    const take = await screen.findByRole('button', { name: 'Take 20' }, { timeout: 3000 });
+    const take = await screen.findByRole('button', { name: 'Take 20' });
     expect(screen.getByRole('status').textContent).toContain('between 18 and 22');
     fireEvent.click(take);
     expect(weighed).toEqual([20]);

@@ -2,8 +2,8 @@ import { cleanup, configure } from '@testing-library/react';
 import { afterEach } from 'vitest';
 import { answerRequest, forgetRequests } from './server';
 
-// A busy machine takes its time to draw; a test that waits in vain fails a little later.
-configure({ asyncUtilTimeout: 5_000 });
+// What is waited for comes in milliseconds on a quiet machine; a busy one takes its time, and only a wait in vain takes all of this.
+configure({ asyncUtilTimeout: 120_000 });
 
 /** Every request of a test goes to the tests' own server; what the stand-in for a browser lacks is added. */
 if (typeof window !== 'undefined') {

@@ -1,9 +1,10 @@
-// @vitest-environment jsdom
 import { act, fireEvent, render, screen } from '@testing-library/react';
-import { expect, it, vi } from 'vitest';
+import { beforeEach, expect, it, vi } from 'vitest';
 import { Suggest } from './Suggest';
 
 const taken = vi.fn<(one: string) => void>();
+
+beforeEach(() => taken.mockClear());
 
 const field = (text: string, found: readonly string[], isBehind: boolean) => (
   <Suggest
@@ -37,7 +38,6 @@ it('takes at Enter what fits now, and not what fitted before', () => {
 });
 
 it('takes nothing when nobody fits, or when more is typed after Enter', () => {
-  taken.mockClear();
   const { rerender } = render(field('od', ['Oda'], true));
   act(() => screen.getByLabelText('Who').focus());
   enter();

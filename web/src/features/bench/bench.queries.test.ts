@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { QueryClient } from '@tanstack/react-query';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../../api/client';

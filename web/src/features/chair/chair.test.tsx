@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Outlook, Visit, WorkEvent } from '../../api/types';

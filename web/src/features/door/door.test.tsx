@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
@@ -278,6 +277,15 @@ describe('the page of the door', () => {
           isThis: false,
         },
       ],
+      'GET /api/door/devices': () => [
+        {
+          id: 'd1',
+          name: 'old tablet',
+          signedInAt: '2027-05-01T09:00:00Z',
+          hasDigits: true,
+          isThis: false,
+        },
+      ],
       'GET /api/door/deeds': () => ({
         deeds: [
           {
@@ -312,6 +320,16 @@ describe('the page of the door', () => {
     serve({ 'DELETE /api/door/sessions/h2': () => undefined });
     fireEvent.click(await screen.findByRole('button', { name: /End it: Bethan/ }));
     await waitFor(() => expect(requestsTo('DELETE /api/door/sessions/h2')).toHaveLength(1));
+  });
+
+  it('forgets a device that was lost', async () => {
+    door = inside('STYLIST');
+    page();
+    const devices = await screen.findByRole('region', { name: 'Devices that know you' });
+    expect(await within(devices).findByText(/four digits let you in/)).toBeTruthy();
+    serve({ 'DELETE /api/door/devices/d1': () => undefined });
+    fireEvent.click(within(devices).getByRole('button', { name: 'Forget old tablet' }));
+    await waitFor(() => expect(requestsTo('DELETE /api/door/devices/d1')).toHaveLength(1));
   });
 
   it('makes a link once for whom it is, with a word at the field that is wrong', async () => {

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { said } from '../../testing/onBench';
 import { renderToStaticMarkup } from 'react-dom/server';
 import type { ReactNode } from 'react';

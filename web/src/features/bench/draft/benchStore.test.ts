@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { SavedPlan } from '../../../api/types';
 import { sample } from '../../../testing/onBench';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Brief, Comparison, Ledger, SavedPlan } from '../../../api/types';

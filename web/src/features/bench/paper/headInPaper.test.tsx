@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { fireEvent, screen } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { onBench, said, sample } from '../../../testing/onBench';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { act, fireEvent, render, screen, waitFor, within } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { onBench, refusedAt, said, sample } from '../../../testing/onBench';

@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { act, render, screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes, useLocation, useNavigate } from 'react-router';
 import { describe, expect, it } from 'vitest';

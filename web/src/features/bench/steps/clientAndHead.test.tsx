@@ -1,4 +1,3 @@
-// @vitest-environment jsdom
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief, Head } from '../../../api/types';

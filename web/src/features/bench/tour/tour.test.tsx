@@ -1,9 +1,10 @@
-// @vitest-environment jsdom
-import { fireEvent, render, screen } from '@testing-library/react';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Plan } from '../../../api/types';
 import { sample, WithWords } from '../../../testing/onBench';
-import { serve } from '../../../testing/server';
+import { requestsTo, serve } from '../../../testing/server';
 import { usePrefs } from '../../../ui/prefs';
+import { ReadContext } from '../draft/useBench';
 import { Welcome } from './Welcome';
 
 const BOX = { left: 10, top: 10, width: 100, height: 40, right: 110, bottom: 50, x: 10, y: 10 };
@@ -28,7 +29,9 @@ const show = (plans: number) => {
     <WithWords>
       <nav aria-label="Steps of the plan" />
       <aside aria-label="What it comes to" />
-      <Welcome />
+      <ReadContext value={sample.plan}>
+        <Welcome />
+      </ReadContext>
     </WithWords>,
   );
 };
@@ -57,9 +60,25 @@ describe('being shown round', () => {
     expect(screen.queryByRole('button', { name: 'Show me round' })).toBeNull();
   });
 
+  it('is not offered before the plan is computed', async () => {
+    serve({ 'GET /api/plans': () => [sample.savedPlan] });
+    const bench = (plan: Plan | undefined) => (
+      <ReadContext value={plan}>
+        <Welcome />
+      </ReadContext>
+    );
+    const { rerender } = render(bench(undefined), { wrapper: WithWords });
+    await waitFor(() => expect(requestsTo('GET /api/plans')).not.toHaveLength(0));
+    await act(async () => undefined);
+    expect(screen.queryByRole('button', { name: 'Show me round' })).toBeNull();
+    rerender(bench(sample.plan));
+    await screen.findByRole('button', { name: 'Show me round' });
+  });
+
   it('is not offered to whoever has plans already', async () => {
     show(2);
-    await new Promise((later) => setTimeout(later, 50));
+    await waitFor(() => expect(requestsTo('GET /api/plans')).not.toHaveLength(0));
+    await act(async () => undefined);
     expect(screen.queryByRole('button', { name: 'Show me round' })).toBeNull();
   });
 });

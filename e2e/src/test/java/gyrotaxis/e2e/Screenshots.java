@@ -195,7 +195,7 @@ class Screenshots {
 
     /** Heads of hair are drawn once nobody has touched the page for a while, one after the other. */
     private static void assertDrawn(Locator head) {
-        assertThat(head).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+        assertThat(head).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(Studio.HANGS_MS));
         assertThat(head).hasJSProperty("complete", true);
     }
 

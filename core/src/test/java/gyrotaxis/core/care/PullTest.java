@@ -22,6 +22,7 @@ import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.ScalpPoint;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -120,7 +121,7 @@ class PullTest {
         List<RowPull> pull = pull(own(HairDensity.MEDIUM));
         List<RowPull> front =
                 pull.stream().filter(p -> p.row().section() == Section.FRONT).toList();
-        assertThat(front).allSatisfy(p -> assertThat(p.edgeAngleRad()).isBetween(0.0, Math.PI / 2));
+        Each.of(front).allSatisfy(p -> assertThat(p.edgeAngleRad()).isBetween(0.0, Math.PI / 2));
         for (int i = 0; i < front.size(); i++) {
             assertThat(front.get(i).edgeAngleRad())
                     .isCloseTo(front.get(front.size() - 1 - i).edgeAngleRad(), within(1e-6));

@@ -22,6 +22,7 @@ import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
+import gyrotaxis.testing.Each;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -76,7 +77,7 @@ class HookingComparisonTest {
         List<Figure> all = new ArrayList<>(Comparison.of(plans, List.of(2, 3)));
         all.addAll(HookingComparison.figures(plans));
         all.addAll(HookingComparison.worn(seen));
-        assertThat(all).allSatisfy(f -> {
+        Each.of(all).allSatisfy(f -> {
             if (f.reckoned().isEmpty()) {
                 assertThat(f.why()).hasSameSizeAs(plans).noneMatch(List::isEmpty);
             }

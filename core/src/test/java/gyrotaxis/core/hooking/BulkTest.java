@@ -31,6 +31,7 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HeadMeasures;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -163,7 +164,7 @@ class BulkTest {
     void whetherALineCanBeSplitIsItsOwn() {
         HairLine deep = HookedHeads.hair(Texture.DEEP_WAVE);
         HairLine locks = deep.of(deep.fibre().goingInWhole(true));
-        assertThat(hook(locks, USUAL).stations()).allMatch(s -> s.share().equals(Share.WHOLE));
+        Each.of(hook(locks, USUAL).stations()).allMatch(s -> s.share().equals(Share.WHOLE));
         HairLine twist = HookedHeads.hair(Texture.SHORT_TWIST);
         HairLine splits = twist.of(twist.fibre().goingInWhole(false));
         assertThat(hook(splits, USUAL).stations()).anyMatch(s -> s.share().parts() > 1);

@@ -49,6 +49,7 @@ import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.testing.Each;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -193,7 +194,7 @@ class HookerTest {
                     .filter(s -> s.id().row().equals(row))
                     .limit(2)
                     .toList();
-            assertThat(first).allSatisfy(s -> {
+            Each.of(first).allSatisfy(s -> {
                 assertThat(s.role()).isEqualTo(Role.HAIRLINE);
                 assertThat(s.share()).isEqualTo(Share.HALF);
                 assertThat(s.tie().isDeepSet()).isTrue();
@@ -205,7 +206,7 @@ class HookerTest {
     @EnumSource(Texture.class)
     void knotsLastAsFarAsPassesCanMakeThem(Texture texture) {
         Hooked h = HookedHeads.hook(STRAIGHT, texture, USUAL, DOWN);
-        assertThat(h.stations()).allSatisfy(s -> {
+        Each.of(h.stations()).allSatisfy(s -> {
             boolean lasts = h.holdOf(s, DOWN).lasts();
             assertThat(lasts)
                     .as("a default never warns about itself: %s", s.tie())
@@ -299,8 +300,8 @@ class HookerTest {
                 Method.usual().with(Method.Spacing.EVEN))) {
             Hooked h = HookedHeads.hook(
                     HookedHeads.STRAIGHT, Texture.SHORT_TWIST, USUAL.by(method).usingBaseHair(true), UP);
-            assertThat(h.stations()).allMatch(s -> s.share().equals(Share.WHOLE));
-            assertThat(h.tallies()).allMatch(t -> t.splitShares() == 0);
+            Each.of(h.stations()).allMatch(s -> s.share().equals(Share.WHOLE));
+            Each.of(h.tallies()).allMatch(t -> t.splitShares() == 0);
         }
         double whole = HookedHeads.medium(Texture.SHORT_TWIST).loops();
         assertThat(whole).isCloseTo(HookedHeads.medium(Texture.SPRINGY_CURL).loops(), within(10.0));
@@ -333,11 +334,11 @@ class HookerTest {
         HairLine other = HookedHeads.hair(Texture.LOOSE_WAVE);
         HairMix zones = new HairMix(
                 HairMix.How.ZONES, List.of(new HairMix.Strand(other, "ink", 100, Optional.of(Zone.NAPE))), 1, false);
-        assertThat(hook(STRAIGHT, USUAL.mixing(zones), DOWN).stations())
+        Each.of(hook(STRAIGHT, USUAL.mixing(zones), DOWN).stations())
                 .allMatch(s -> (s.strand() == 1) == (s.zone() == Zone.NAPE));
         HairMix accents = new HairMix(
                 HairMix.How.ACCENTS, List.of(new HairMix.Strand(other, "honey", 30, Optional.empty())), 1, false);
-        assertThat(hook(STRAIGHT, USUAL.mixing(accents), DOWN).stations())
+        Each.of(hook(STRAIGHT, USUAL.mixing(accents), DOWN).stations())
                 .allMatch(s -> s.strand() == 0 || s.zone() == Zone.FRONT)
                 .anyMatch(s -> s.strand() == 1);
         assertThatIllegalArgumentException().isThrownBy(() -> new HairMix.Strand(other, "green", 30, Optional.empty()));

@@ -25,6 +25,7 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -72,7 +73,7 @@ class MeshTest {
     void nothingIsHookedToARowBeneathOrOutsideTheCap(boolean coversFront) {
         Foundation f = capped(14, 6, 20, false, coversFront);
         Cap cap = f.cap().orElseThrow();
-        assertThat(onCap(f)).allMatch(s -> Polygons.contains(cap.area(), s.chart()));
+        Each.of(onCap(f)).allMatch(s -> Polygons.contains(cap.area(), s.chart()));
         assertThat(StationPlacer.place(HEAD, f, USUAL))
                 .noneMatch(s -> f.row(s.id().row()).orElseThrow().use() == RowUse.UNDER_CAP);
         assertThat(f.rows()).noneMatch(r -> r.use() == RowUse.MESH);
@@ -112,7 +113,7 @@ class MeshTest {
         List<Station> wide = onCap(capped(14, 6, 20, true, false));
         assertThat(loops(wide)).isCloseTo(loops(fine), within(0.1 * loops(fine)));
         assertThat(wide).hasSizeLessThan(fine.size() * 3 / 4);
-        assertThat(fine).allMatch(s -> s.share().parts() >= Mesh.FINE.leastParts());
+        Each.of(fine).allMatch(s -> s.share().parts() >= Mesh.FINE.leastParts());
         assertThat(wide).anyMatch(s -> s.share().equals(Share.WHOLE));
     }
 
@@ -124,7 +125,7 @@ class MeshTest {
                 .filter(s -> s.role() == Role.CROSSING)
                 .toList();
         assertThat(seam).hasSizeBetween(1, 3);
-        assertThat(seam).allSatisfy(s -> {
+        Each.of(seam).allSatisfy(s -> {
             Row row = f.row(s.id().row()).orElseThrow();
             assertThat(f.cap().orElseThrow().openMm(row) - s.alongRowMm()).isLessThan(6);
         });
@@ -139,7 +140,7 @@ class MeshTest {
                 .filter(s -> s.role() == Role.HAIRLINE)
                 .toList();
         assertThat(edge).isNotEmpty().allMatch(s -> s.id().row().toString().equals("N1"));
-        assertThat(edge).allMatch(s -> s.share().parts() >= Share.QUARTER.parts());
+        Each.of(edge).allMatch(s -> s.share().parts() >= Share.QUARTER.parts());
     }
 
     /** Mesh over the ends of parts gives places to hook that were not there. */
@@ -154,7 +155,7 @@ class MeshTest {
         Foundation f = RowLayout.lay(HEAD, without.withMesh(true), OwnHair.ordinary());
         List<Station> more = StationPlacer.place(HEAD, f, USUAL);
         assertThat(f.mesh()).hasSize(2);
-        assertThat(f.mesh())
+        Each.of(f.mesh())
                 .allSatisfy(m -> assertThat(more)
                         .anyMatch(s -> s.id().row().equals(m.line().id()) && Polygons.contains(m.rim(), s.chart())));
         Foundation bare = RowLayout.lay(HEAD, without, OwnHair.ordinary());

@@ -33,6 +33,7 @@ import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -71,7 +72,7 @@ class OwnWayTest {
     void herOwnNumberOfPassesIsTiedWhereverAKnotHasAny(int passes) {
         Method own = USUAL.with(USUAL.knots().passing(Texture.SILKY_WAVE, passes));
         Hooked h = hook(PARTED, own, Texture.SILKY_WAVE, DOWN);
-        assertThat(h.stations()).allSatisfy(s -> {
+        Each.of(h.stations()).allSatisfy(s -> {
             if (s.tie().knot().hasPasses()) {
                 assertThat(s.tie().passes()).isEqualTo(passes);
             }
@@ -134,7 +135,7 @@ class OwnWayTest {
     @Test
     void sharesBesidePartsAndAtTheHairlineAreAsLargeAsSheTakesThem() {
         Hooked usual = hook(PARTED, USUAL, Texture.DEEP_WAVE, DOWN);
-        assertThat(of(usual, Role.PART)).allMatch(s -> s.share().parts() >= 4);
+        Each.of(of(usual, Role.PART)).allMatch(s -> s.share().parts() >= 4);
         Hooked own = hook(
                 PARTED,
                 USUAL.with(USUAL.shares().takingAtParts(Share.HALF).takingAtHairline(Share.WHOLE)),
@@ -164,7 +165,7 @@ class OwnWayTest {
         RowId beside = PARTED.parts().get(0).gap().left();
         List<Station> on =
                 h.stations().stream().filter(s -> s.id().row().equals(beside)).toList();
-        assertThat(on.subList(0, 2)).allSatisfy(s -> {
+        Each.of(on.subList(0, 2)).allSatisfy(s -> {
             assertThat(s.role()).isEqualTo(Role.PART);
             assertThat(s.part()).isZero();
             assertThat(s.share()).isEqualTo(Share.HALF);

@@ -29,6 +29,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -194,7 +195,7 @@ class WorkOrderTest {
         assertThat(steps)
                 .filteredOn(w -> w.stage() == Stage.MIDDLE)
                 .isNotEmpty()
-                .allSatisfy(w -> assertThat(w.stations())
+                .allSatisfy(w -> Each.of(w.stations())
                         .allSatisfy(id -> assertThat(byId.get(id).space().z()).isGreaterThan(highest)));
     }
 
@@ -325,7 +326,7 @@ class WorkOrderTest {
         List<Station> tied = HOOKED.stations().stream()
                 .map(s -> s.taking(new Share(4)).tied(Tie.of(knot, 2).alsoHolding(ExtraHold.FINGER_TURN)))
                 .toList();
-        assertThat(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, tied)).allSatisfy(w -> {
+        Each.of(WorkOrder.of(Method.Order.FRONT_FIRST, HEAD, tied)).allSatisfy(w -> {
             assertThat(w.words().contains("twisted before the first pass")).isEqualTo(isTwisted);
             assertThat(w.words()).contains(ExtraHold.FINGER_TURN.shortWords());
         });

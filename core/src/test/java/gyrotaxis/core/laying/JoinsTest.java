@@ -20,6 +20,7 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.testing.Each;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -155,11 +156,11 @@ class JoinsTest {
     void aCapMayCoverTheFrontToo() {
         FoundationBrief over = FoundationBrief.of(14, new Back.Capped(5, 20, false, false, true, true), 12);
         Foundation f = lay(over);
-        assertThat(f.rows()).allMatch(r -> r.use() == RowUse.UNDER_CAP);
+        Each.of(f.rows()).allMatch(r -> r.use() == RowUse.UNDER_CAP);
         assertThat(Scalp.areaMm2(f.cap().orElseThrow().area()))
                 .isCloseTo(f.braidedMm2(), within(0.02 * f.braidedMm2()));
         Foundation behind = lay(FoundationBrief.of(14, new Back.Capped(5, 20, false, false), 12));
-        assertThat(behind.rowsOf(Section.FRONT)).allMatch(r -> r.use() == RowUse.HOOKED);
+        Each.of(behind.rowsOf(Section.FRONT)).allMatch(r -> r.use() == RowUse.HOOKED);
         assertThatExceptionOfType(FoundationException.class)
                 .isThrownBy(() -> lay(over.withParts(List.of(WearingPart.straight(0)), FlankSchool.FINE_ROWS)))
                 .withMessageContaining("covers every part");

@@ -16,6 +16,9 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.testing.Each;
+import gyrotaxis.testing.LongRun;
+import gyrotaxis.testing.PairwiseCover;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -46,6 +49,13 @@ class StraightBackTest {
             HEADS.stream().map(h -> Scalp.of(HeadFitter.fit(h))).toList();
 
     static Stream<Arguments> grid() {
+        if (!LongRun.isOn()) {
+            return PairwiseCover.of(HEADS.size(), 15, 6).stream().map(at -> {
+                int front = 6 + at[1];
+                int back = Math.min(front, new int[] {2, 3, 4, 5, 7, front}[at[2]]);
+                return Arguments.of(at[0], front, back, -20 + (front * 7 + back * 3 + at[0] * 11) % 51);
+            });
+        }
         return IntStream.range(0, HEADS.size())
                 .boxed()
                 .flatMap(h -> IntStream.rangeClosed(6, 20)
@@ -141,7 +151,7 @@ class StraightBackTest {
             assertThat(new ArrayList<>(right.values())).isSorted();
         }
         if (behind == 14) {
-            assertThat(f.rowsOf(Section.FRONT)).allSatisfy(row -> {
+            Each.of(f.rowsOf(Section.FRONT)).allSatisfy(row -> {
                 Row back = f.row(row.joins().orElseThrow()).orElseThrow();
                 assertThat(row.path().end().distance(back.path().start())).isLessThan(0.01);
             });

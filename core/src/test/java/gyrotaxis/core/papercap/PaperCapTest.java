@@ -23,6 +23,7 @@ import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.testing.Each;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -131,7 +132,7 @@ class PaperCapTest {
             List<List<Vec2>> rims = new ArrayList<>();
             for (PaperSheets.Laid laid : sheet) {
                 List<Vec2> rim = laid.piece().rim().stream().map(laid::onSheet).toList();
-                assertThat(rim).allSatisfy(p -> {
+                Each.of(rim).allSatisfy(p -> {
                     assertThat(p.x()).isBetween(PaperSheets.MARGIN_MM - 1e-6, size.widthMm() - PaperSheets.MARGIN_MM);
                     assertThat(p.y())
                             .isBetween(
@@ -139,8 +140,8 @@ class PaperCapTest {
                                     size.heightMm() - PaperSheets.MARGIN_MM + 1e-6);
                 });
                 for (List<Vec2> other : rims) {
-                    assertThat(rim)
-                            .allSatisfy(p -> assertThat(other)
+                    Each.of(rim)
+                            .allSatisfy(p -> Each.of(other)
                                     .allSatisfy(q -> assertThat(p.distance(q)).isGreaterThan(1.5)));
                 }
                 rims.add(rim);

@@ -27,6 +27,7 @@ import gyrotaxis.core.scalp.HairDensity;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -97,7 +98,7 @@ class NotesTest {
         assertThat(all.stream().map(Note::moment).distinct()).containsExactly(Moment.values());
         assertThat(all.stream().map(Note::moment)).isSorted();
         assertThat(all).doesNotHaveDuplicates();
-        assertThat(all).allSatisfy(n -> assertThat(n.words()).endsWith("."));
+        Each.of(all).allSatisfy(n -> assertThat(n.words()).endsWith("."));
     }
 
     @Test

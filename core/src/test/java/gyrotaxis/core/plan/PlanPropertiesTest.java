@@ -2,6 +2,7 @@ package gyrotaxis.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
@@ -37,7 +38,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What holds for every plan, however it came about. */
 class PlanPropertiesTest {
-    private static final int USUAL = 150;
+    private static final int USUAL = 40;
 
     private final Planner planner = new Planner();
 
@@ -49,9 +50,7 @@ class PlanPropertiesTest {
     @MethodSource("seeds")
     void holds(int seed) {
         Optional<InstallPlan> planned = PlansByChance.plan(planner, seed);
-        if (planned.isEmpty()) {
-            return;
-        }
+        assumeThat(planned).as("a foundation that can be laid").isPresent();
         InstallPlan plan = planned.get();
         everyShareIsHookedOnceAndWorkedOnce(plan);
         noHairIsLostOrGained(plan);

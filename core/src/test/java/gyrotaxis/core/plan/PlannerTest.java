@@ -296,14 +296,15 @@ class PlannerTest {
 
     @Test
     void noMoreHeadsPlansAndGridsAreHeldThanIsSaid() {
-        Planner many = new Planner();
-        for (int i = 0; i < 2 * Planner.HEADS_REMEMBERED; i++) {
+        int heads = 3;
+        int plans = 2;
+        int grids = 4;
+        Planner many = new Planner(heads, plans, grids);
+        for (int i = 0; i < 2 * heads; i++) {
             InstallPlan plan = many.plan(BRIEF.withMeasures(MEDIUM.with(Measure.ROUND, 555 + i * 0.25)));
             many.wear(plan, Worn.as(Way.DOWN), 0, 600);
             many.wear(plan, Worn.as(Way.DOWN), 0, 700);
         }
-        assertThat(many.remembered())
-                .isGreaterThan(Planner.HEADS_REMEMBERED)
-                .isLessThanOrEqualTo(Planner.HEADS_REMEMBERED + Planner.PLANS_REMEMBERED + Planner.GRIDS_REMEMBERED);
+        assertThat(many.remembered()).isGreaterThan(heads).isLessThanOrEqualTo(heads + plans + grids);
     }
 }

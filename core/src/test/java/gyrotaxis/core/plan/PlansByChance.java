@@ -18,6 +18,7 @@ import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.wear.Way;
+import gyrotaxis.testing.LongRun;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -40,12 +41,7 @@ public final class PlansByChance {
 
     /** The seeds to be tried. */
     public static IntStream seeds(int usual) {
-        return IntStream.range(0, Integer.getInteger("plans", usual));
-    }
-
-    /** Whether as many as one likes are to be tried, and not only what is usual. */
-    public static boolean isLongRun() {
-        return System.getProperty("plans") != null;
+        return IntStream.range(0, LongRun.plans(usual));
     }
 
     /** What is asked for. */

@@ -9,6 +9,7 @@ import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.hooking.HookedHeads;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.scalp.Scalp;
+import gyrotaxis.testing.Each;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -83,7 +84,7 @@ class CoverTest {
         Cover cover = even(depth);
         double shows = Math.exp(-depth / Cover.KAPPA);
         assertThat(cover.exposed()).isCloseTo(shows, within(1e-9));
-        assertThat(cover.exposedByZone().values()).allSatisfy(z -> assertThat(z).isCloseTo(shows, within(1e-9)));
+        Each.of(cover.exposedByZone().values()).allSatisfy(z -> assertThat(z).isCloseTo(shows, within(1e-9)));
         assertThat(cover.meanDepth()).isCloseTo(depth, within(1e-9));
         assertThat(cover.fullness()).isCloseTo(depth / Cover.FULL_DEPTH, within(1e-9));
     }

@@ -16,6 +16,7 @@ import gyrotaxis.core.install.OtherHair;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.scalp.DressForm;
 import gyrotaxis.core.scalp.Landmark;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -82,7 +83,7 @@ class HangingHairTest {
         int low = 0;
         for (FallenHair h : FallSimulator.hair(GRID, STRAIGHT, hooked, Worn.as(way), 0)) {
             List<Vec3> off = h.line().subList(h.onHead(), h.line().size());
-            assertThat(off)
+            Each.of(off)
                     .allSatisfy(p -> assertThat(form.rest(p, 0).out().norm())
                             .as("%s within the form", p)
                             .isZero());
@@ -100,7 +101,7 @@ class HangingHairTest {
     void theFaceStaysFreeAndSweptHairComesTogetherOnItsSide(Way way) {
         double brow = MEDIUM.at(Landmark.FRONT_CENTRE).z() - 25;
         List<FallenHair> all = worn(way);
-        assertThat(all)
+        Each.of(all)
                 .allSatisfy(h ->
                         assertThat(h.line()).noneMatch(p -> p.y() > 50 && p.z() < brow && Math.abs(p.x()) < 45));
         double side = way == Way.SWEPT_LEFT ? -1 : 1;
@@ -113,9 +114,8 @@ class HangingHairTest {
 
     @Test
     void aBunIsWoundAboutItsTieAndAPonytailHangsFromIt() {
-        assertThat(worn(Way.BUN))
-                .allSatisfy(h -> assertThat(
-                                h.line().subList(h.onHead(), h.line().size()))
+        Each.of(worn(Way.BUN))
+                .allSatisfy(h -> Each.of(h.line().subList(h.onHead(), h.line().size()))
                         .allSatisfy(p -> assertThat(p.distance(MEDIUM.at(Landmark.CROWN)))
                                 .isLessThan(60)));
         Vec3 crown = MEDIUM.at(Landmark.CROWN);
@@ -129,7 +129,7 @@ class HangingHairTest {
             }
         }
         assertThat(hangs).isGreaterThan(50);
-        assertThat(worn(Way.LOW_PONYTAIL).stream()
+        Each.of(worn(Way.LOW_PONYTAIL).stream()
                         .filter(h -> h.line().size() > h.onHead())
                         .map(h -> h.line().get(h.onHead() - 1)))
                 .allSatisfy(leaves -> assertThat(leaves.distance(low)).isLessThan(14 + 8.0));
@@ -145,6 +145,7 @@ class HangingHairTest {
                 .beside(List.of(new OtherHair.LeftOut(front, MEDIUM.chart().project(front), 10, 0, 120)));
         assertThat(FallSimulator.hair(GRID, STRAIGHT, hooked, Worn.as(way), 0))
                 .hasSameSizeAs(hooked.stations())
+                .isNotEmpty()
                 .allSatisfy(h -> assertThat(h.onHead()).isBetween(1, h.line().size()));
         assertThat(FallSimulator.otherHair(GRID, STRAIGHT, hooked, Worn.as(way), 0))
                 .singleElement()

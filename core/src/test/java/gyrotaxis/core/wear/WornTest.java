@@ -20,6 +20,7 @@ import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.laying.RowLayout;
 import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.testing.Each;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
@@ -37,7 +38,7 @@ class WornTest {
     void withPartsItIsWornDownWithEachAndThenInEveryOtherWayOnce() {
         List<Worn> all = Worn.all(TWO_PARTS);
         assertThat(all).startsWith(Worn.parted(0), Worn.parted(1)).hasSize(2 + Way.values().length - 1);
-        assertThat(all.subList(2, all.size()))
+        Each.of(all.subList(2, all.size()))
                 .allMatch(w -> w.part().isEmpty())
                 .extracting(Worn::way)
                 .containsExactlyElementsOf(

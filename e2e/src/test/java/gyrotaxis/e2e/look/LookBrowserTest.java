@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import gyrotaxis.e2e.Studio;
+import gyrotaxis.testing.Each;
 import java.io.IOException;
 import java.util.List;
 import java.util.stream.Stream;
@@ -54,6 +55,6 @@ class LookBrowserTest {
                 .orElseThrow();
         List<SkinCount.Told> told = SkinCount.of(page, plan);
         told.forEach(t -> System.out.println(name + " | " + t));
-        assertThat(told).allSatisfy(t -> assertThat(t.apart()).isLessThan(APART));
+        Each.of(told).allSatisfy(t -> assertThat(t.apart()).isLessThan(APART));
     }
 }
