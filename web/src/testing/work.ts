@@ -2,8 +2,8 @@ import type { WorkEvent, WorkSheet } from '../api/types';
 import { what } from '../features/chair/visit/happening';
 import file from './work.json';
 
-/** What the core made of events by chance, kept by a test of the server. */
-interface Samples {
+/** What the core made of random events, kept by a test of the server. */
+interface Sample {
   sheet: WorkSheet;
   runs: {
     events: WorkEvent[];
@@ -31,6 +31,8 @@ interface Samples {
       next: number;
       loopsIn: number;
       sides: number[];
+      /** Of each hair: bundles opened, their loops, loops used, loops in. */
+      hairs: [number, number, number, number][];
       bundles: number;
       openedLoops: number;
       usedLoops: number;
@@ -38,13 +40,19 @@ interface Samples {
   }[];
 }
 
-const kept = file as unknown as Samples;
+const kept = file as unknown as Sample & { others: Sample[] };
 
 /** With all that an event says where it says nothing: the file leaves it out. */
-export const samples: Samples = {
-  ...kept,
-  runs: kept.runs.map((run) => ({
+const whole = ({ sheet, runs }: Sample): Sample => ({
+  sheet,
+  runs: runs.map((run) => ({
     ...run,
     events: run.events.map((e) => ({ ...e, what: what(e.what.kind, e.what) })),
   })),
-};
+});
+
+/** A head in deep wave with a few accents. */
+export const samples = whole(kept);
+
+/** Hair on beads, blended hair, and loose fibre that is cut for the front. */
+export const otherSamples = kept.others.map(whole);

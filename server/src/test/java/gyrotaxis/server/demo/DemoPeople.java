@@ -17,10 +17,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.stereotype.Component;
 
 /** Two chairs and two stylists in a made-up harbour town. */
-@Component
 class DemoPeople {
     private final People people;
     private final Clock clock;

@@ -16,14 +16,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.stereotype.Component;
 
 /** The week before the regatta, with today in the middle of it: who sits, who comes, what is made ready. */
-@Component
 class DemoWeek {
     private static final Duration FIVE = Duration.ofMinutes(5);
     private static final int SINCE_BEGUN = 110;
@@ -186,10 +183,8 @@ class DemoWeek {
         return id;
     }
 
-    private static Instant on(LocalDate day, int hour, int minute) {
-        return day.atTime(LocalTime.of(hour, minute))
-                .atZone(ZoneId.systemDefault())
-                .toInstant();
+    private Instant on(LocalDate day, int hour, int minute) {
+        return day.atTime(LocalTime.of(hour, minute)).atZone(clock.getZone()).toInstant();
     }
 
     private static Instant rounded(Instant at) {

@@ -1,11 +1,12 @@
 package gyrotaxis.server.demo;
 
+import static gyrotaxis.server.db.Tables.STUDIO;
+
 import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.Head;
 import gyrotaxis.server.plans.PlanDesk;
 import gyrotaxis.server.shared.Fields;
-import gyrotaxis.server.shared.Settings;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
 import java.time.Clock;
@@ -14,20 +15,24 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
-import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.stereotype.Component;
+import org.jooq.DSLContext;
+import org.springframework.beans.factory.config.AutowireCapableBeanFactory;
+import org.springframework.context.ApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Fills an empty demo database with the made-up studio, once, before the first request can come. */
-@Component
-class DemoSeed implements SmartInitializingSingleton {
-    private final Settings settings;
+/**
+ * Fills an empty database with the made-up studio: plans its heads, works its visits, gives its times.
+ *
+ * <p>That takes a minute; the product starts with the book that came of it.
+ */
+final class DemoStudioWriter {
     private final MadeUpPlans madeUp;
     private final Shelf shelf;
     private final Book book;
     private final PlanDesk desk;
     private final DemoVisits visits;
     private final Clock clock;
+    private final DSLContext db;
     private final TransactionTemplate transaction;
     private final DemoPeople people;
     private final DemoYear year;
@@ -35,43 +40,38 @@ class DemoSeed implements SmartInitializingSingleton {
     private final Map<String, UUID> plans = new HashMap<>();
     private final Map<String, UUID> lines = new HashMap<>();
 
-    DemoSeed(
-            Settings settings,
-            MadeUpPlans madeUp,
-            Shelf shelf,
-            Book book,
-            PlanDesk desk,
-            DemoVisits visits,
-            Clock clock,
-            TransactionTemplate transaction,
-            DemoPeople people,
-            DemoYear year,
-            DemoWeek week) {
-        this.settings = settings;
-        this.madeUp = madeUp;
-        this.shelf = shelf;
-        this.book = book;
-        this.desk = desk;
-        this.visits = visits;
-        this.clock = clock;
-        this.transaction = transaction;
-        this.people = people;
-        this.year = year;
-        this.week = week;
+    /** @param server an application on an empty database */
+    DemoStudioWriter(ApplicationContext server) {
+        AutowireCapableBeanFactory beans = server.getAutowireCapableBeanFactory();
+        this.madeUp = server.getBean(MadeUpPlans.class);
+        this.shelf = server.getBean(Shelf.class);
+        this.book = server.getBean(Book.class);
+        this.desk = server.getBean(PlanDesk.class);
+        this.clock = server.getBean(Clock.class);
+        this.db = server.getBean(DSLContext.class);
+        this.transaction = server.getBean(TransactionTemplate.class);
+        this.visits = beans.createBean(DemoVisits.class);
+        this.people = beans.createBean(DemoPeople.class);
+        this.year = beans.createBean(DemoYear.class);
+        this.week = beans.createBean(DemoWeek.class);
     }
 
-    @Override
-    public void afterSingletonsInstantiated() {
-        if (settings.demo() && shelf.all().isEmpty() && book.isEmpty()) {
-            DemoStudio studio = madeUp.studio();
-            DemoPeople.Crew crew = transaction.execute(t -> people.add());
-            transaction.executeWithoutResult(t -> shelve(studio));
-            List<StockedLine> before = shelf.all();
-            List<DemoYear.Regular> regulars = year.add(settings.demoVisits(), crew, studio, lines);
-            transaction.executeWithoutResult(t -> before.forEach(year::counted));
-            transaction.executeWithoutResult(t -> fill(studio));
-            begin(crew, regulars);
-        }
+    /** @param visitsOfTheYear how many visits of its past year are made up, about */
+    void write(int visitsOfTheYear) {
+        DemoStudio studio = madeUp.studio();
+        DemoPeople.Crew crew = transaction.execute(t -> people.add());
+        transaction.executeWithoutResult(t -> shelve(studio));
+        List<StockedLine> before = shelf.all();
+        List<DemoYear.Regular> regulars = year.add(visitsOfTheYear, crew, studio, lines);
+        transaction.executeWithoutResult(t -> before.forEach(year::counted));
+        transaction.executeWithoutResult(t -> fill(studio));
+        begin(crew, regulars);
+        transaction.executeWithoutResult(t -> liveWhereItIsOpened());
+    }
+
+    /** It keeps no zone of the machine on which it was written: its clock is that of the machine on which it is opened. */
+    private void liveWhereItIsOpened() {
+        db.update(STUDIO).setNull(STUDIO.ZONE).execute();
     }
 
     private void begin(DemoPeople.Crew crew, List<DemoYear.Regular> regulars) {

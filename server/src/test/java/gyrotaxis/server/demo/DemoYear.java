@@ -30,7 +30,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -38,10 +37,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
-import org.springframework.stereotype.Component;
 
 /** The past year of the made-up studio: who came, what was worked by whom, how it wore. The same seed gives the same year. */
-@Component
 class DemoYear {
     private static final long SEED = 20_261_127;
     private static final int VISITS_EACH = 5;
@@ -197,7 +194,7 @@ class DemoYear {
         int many = (int) Math.ceil((double) (main.placedLoops() + main.reserveLoops()) / pack);
         ledger.add(List.of(Moved.now(
                 new Movement(packs, Why.BOUGHT, many),
-                day.minusDays(5).atTime(11, 0).atZone(ZoneId.systemDefault()).toInstant(),
+                day.minusDays(5).atTime(11, 0).atZone(clock.getZone()).toInstant(),
                 Optional.empty(),
                 Optional.empty(),
                 "")));
@@ -230,7 +227,7 @@ class DemoYear {
                             isOrla ? "Orla" : "Bethan"));
             walk.finish();
             Instant end = day.atTime(12 + r.nextInt(5), 5 * r.nextInt(12))
-                    .atZone(ZoneId.systemDefault())
+                    .atZone(clock.getZone())
                     .toInstant();
             visits.tell(visit, walk.until(end));
             wear(visit, who, day, today, form, walk, r);
@@ -297,9 +294,8 @@ class DemoYear {
             seen.add(HappeningBody.judged(
                     isSilky ? List.of(Verdict.MORE_PASSES) : r.nextInt(3) == 0 ? List.of(Verdict.LESS_HAIR) : List.of(),
                     ""));
-            Instant at = down.atTime(15, 5 * r.nextInt(12))
-                    .atZone(ZoneId.systemDefault())
-                    .toInstant();
+            Instant at =
+                    down.atTime(15, 5 * r.nextInt(12)).atZone(clock.getZone()).toInstant();
             visits.tell(visit, walk.takenDown(at, 55 + r.nextInt(40), seen));
             tell(visit, FollowUp.REST, Outcome.DONE, down.plusDays(9), today);
         }

@@ -17,10 +17,8 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.stereotype.Component;
 
 /** Three visits of today: one half-way through a head, one finished with pictures, one not begun. */
-@Component
 class DemoVisits {
     /** Somewhat slower than planned, and somewhat more hair. */
     private static final DemoWalk.Way USUAL = new DemoWalk.Way(1.1, 1.25, 0, 0, "Orla");
