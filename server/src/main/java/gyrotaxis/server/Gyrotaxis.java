@@ -9,12 +9,14 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import tools.jackson.core.StreamWriteFeature;
 import tools.jackson.databind.module.SimpleModule;
 
 /** The application: one process that serves the front end, the API and the data of one studio. */
 @EnableScheduling
+@EnableResilientMethods
 @SpringBootApplication(proxyBeanMethods = false)
 @ConfigurationPropertiesScan
 public class Gyrotaxis {

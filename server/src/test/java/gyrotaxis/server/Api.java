@@ -14,6 +14,7 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.net.ssl.SSLContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -22,6 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Speaks to the server as the front end does. */
 public final class Api {
     static final JsonMapper JSON = new JsonMapper();
+    private static final AtomicInteger OWN = new AtomicInteger();
     private final String address;
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http;
@@ -140,9 +142,57 @@ public final class Api {
                 .build());
     }
 
-    /** The brief of the first demo plan, to be changed at will. */
+    /** The demo's plan of a name. Other tests look at it too: whoever changes a plan makes one with {@link #ownPlan()}. */
+    JsonNode demoPlan(String name) {
+        for (JsonNode plan : get("/api/plans").json()) {
+            if (plan.path("name").asString().equals(name)) {
+                return plan;
+            }
+        }
+        throw new AssertionError("the demo has no plan " + name);
+    }
+
+    /** The plan that stands for any. */
+    JsonNode demoPlan() {
+        return demoPlan("Big and quick");
+    }
+
+    /** The brief of {@link #demoPlan()}, to be changed at will. */
     ObjectNode anyBrief() {
-        return (ObjectNode) get("/api/plans").json().get(0).get("brief");
+        return (ObjectNode) demoPlan().get("brief");
+    }
+
+    /** A client that no other test knows: with the name, wishes and head of a demo client, but for a number in her name. */
+    String ownClient() {
+        ObjectNode client = (ObjectNode)
+                get("/api/clients/" + demoPlan().path("clientId").asString()).json();
+        ObjectNode added = JSON.createObjectNode();
+        added.put(
+                "name",
+                "Own " + OWN.incrementAndGet() + " " + client.path("name").asString());
+        added.put("wishes", "").put("notes", "").put("version", 0);
+        added.set("ownHair", client.path("ownHair"));
+        added.set("head", client.at("/heads/0/measures"));
+        Answer answer = post("/api/clients", added);
+        if (answer.status() >= 300) {
+            throw new AssertionError(answer.text());
+        }
+        return answer.json().path("id").asString();
+    }
+
+    /** A plan that no other test knows, for a client of its own, with the brief of {@link #demoPlan()}. */
+    JsonNode ownPlan() {
+        int number = OWN.incrementAndGet();
+        ObjectNode begin = JSON.createObjectNode().put("clientId", ownClient()).put("name", "Own " + number);
+        JsonNode made = post("/api/plans", begin).json();
+        ObjectNode change = JSON.createObjectNode();
+        change.put("name", "Own " + number).put("version", made.path("version").asInt());
+        change.set("brief", anyBrief());
+        Answer answer = put("/api/plans/" + made.path("id").asString(), change);
+        if (answer.status() != 200) {
+            throw new AssertionError(answer.text());
+        }
+        return answer.json();
     }
 
     /** Tiles of all plans, once all are of today. */
@@ -156,7 +206,7 @@ public final class Api {
 
     /** Tiles of plans, once all are of today. */
     Answer freshTiles(String query) {
-        long end = System.nanoTime() + Duration.ofMinutes(1).toNanos();
+        long end = System.nanoTime() + Duration.ofMinutes(10).toNanos();
         while (System.nanoTime() < end) {
             Answer tiles = get("/api/plans/tiles" + query);
             boolean areFresh = true;
@@ -188,12 +238,21 @@ public final class Api {
         }
     }
 
+    /** What the server gave to show with every change; signing in takes it away, and the next answer brings another. */
     private String token() {
-        get("/api/door");
-        return cookies.getCookieStore().getCookies().stream()
+        return givenToken()
+                .or(() -> {
+                    get("/api/door");
+                    return givenToken();
+                })
+                .orElse("none");
+    }
+
+    private Optional<String> givenToken() {
+        // Not getCookies(), which is a view that another thread may change meanwhile.
+        return cookies.getCookieStore().get(URI.create(address)).stream()
                 .filter(c -> c.getName().equals("XSRF-TOKEN"))
                 .map(HttpCookie::getValue)
-                .findFirst()
-                .orElse("none");
+                .findFirst();
     }
 }

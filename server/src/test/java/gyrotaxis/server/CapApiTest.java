@@ -32,7 +32,7 @@ class CapApiTest {
     private static final double POINTS_PER_MM = 72 / 25.4;
 
     private static String plan(Api api) {
-        return api.get("/api/plans").json().get(0).path("id").asString();
+        return api.demoPlan().path("id").asString();
     }
 
     private static byte[] bytes(Api api, String path) throws IOException, InterruptedException {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -57,6 +58,24 @@ class CardsApiTest {
             assertThat(count(api)).isEqualTo(before + 1);
         } finally {
             api.delete("/api/clients/" + found.path("id").asString());
+        }
+    }
+
+    /** A name goes through one gate, whichever way it comes in. */
+    @Test
+    void aNameThatCannotBeShownIsRefusedOnACardAsInAForm(Api api) {
+        for (String unfit : List.of("\0", "\u202E", "\u0007")) {
+            JsonNode told = read(api, card("Wen" + unfit + " Ashdown"), true);
+            assertThat(told.path("isKept").asBoolean()).isFalse();
+            assertThat(told.at("/faults/0/field").asString()).isEqualTo("name");
+            assertThat(told.at("/faults/0/reason").asString()).contains("cannot be shown");
+            Api.Answer form = api.post(
+                    "/api/clients",
+                    Api.JSON
+                            .createObjectNode()
+                            .put("name", "Wen" + unfit + " Ashdown")
+                            .put("version", 0));
+            assertThat(form.messageAt("name")).contains("cannot be shown");
         }
     }
 

@@ -29,7 +29,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Appointments on a real database, for a studio of two chairs and two stylists. */
 class DiaryApiTest {
-    private static final ZoneId ZONE = ZoneId.systemDefault();
+    /** The studio's, which is seldom that of the machine. */
+    private static final ZoneId ZONE = ZoneId.of("Europe/Lisbon");
+
     private static final int NINE = 9 * 60;
 
     private static RunningServer.Started server;
@@ -48,7 +50,7 @@ class DiaryApiTest {
     static void open() throws IOException {
         server = RunningServer.start(Files.createTempDirectory("gyrotaxis-diary"), "--gyrotaxis.demo=true");
         api = new Api(RunningServer.address(server.context()));
-        JsonNode kept = api.get("/api/plans").json().get(0);
+        JsonNode kept = api.demoPlan();
         client = kept.path("clientId").asString();
         plan = kept.path("id").asString();
         for (JsonNode c : api.get("/api/people").json().path("chairs")) {
@@ -56,7 +58,7 @@ class DiaryApiTest {
         }
         api.put(
                 "/api/people/studio",
-                "{\"name\":\"Two chairs\",\"zone\":\"Europe/Lisbon\",\"gapMinutes\":10,\"version\":"
+                "{\"name\":\"Two chairs\",\"zone\":\"" + ZONE + "\",\"gapMinutes\":10,\"version\":"
                         + api.get("/api/people").json().at("/studio/version").asInt() + "}");
         window = last(api.post("/api/people/chairs", "{\"name\":\"by the window\"}")
                 .json()
@@ -215,6 +217,18 @@ class DiaryApiTest {
         assertThat(never.messageAt("untilMinute")).contains("cannot be over by 8:20");
     }
 
+    /** Whoever did not come, or called off, is late for nothing. */
+    @Test
+    void nothingWaitsForWhatWasCalledOff() {
+        ObjectNode one = body("INSTALL", day, NINE, 120, window, orla);
+        make(one);
+        String at = "/api/appointments/" + one.path("id").asString();
+        api.post(at + "/state", "{\"state\":\"CALLED_OFF\",\"version\":1}");
+        assertThat(api.post(at + "/late", "{\"untilMinute\":" + (NINE + 155) + "}")
+                        .messageAt("untilMinute"))
+                .startsWith("It was called off");
+    }
+
     @Test
     void whatIsCalledOffGivesItsTimeBackWithWhatWasPreparedForIt() {
         ObjectNode install = body("INSTALL", day, NINE, 180, window, orla);
@@ -319,6 +333,10 @@ class DiaryApiTest {
         day0.put("fromMinute", 900).put("untilMinute", 600);
         assertThat(api.put(at, her).messageAt("week[1]")).contains("end before they begin");
         day0.put("untilMinute", 1000);
+        JsonNode which = day0.get("day");
+        day0.putNull("day");
+        assertThat(api.put(at, her).messageAt("week[1].day")).contains("missing");
+        day0.set("day", which);
         her.putArray("off")
                 .addObject()
                 .put("first", "2027-06-02")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.server.Api.Answer;
+import gyrotaxis.testing.Each;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,7 @@ class HookingApiTest {
     @Test
     void aStationTellsEverythingAboutItself(Api api) {
         JsonNode plan = api.plan(brief(api, "{}")).json();
-        assertThat(plan.path("stations")).allSatisfy(s -> {
+        Each.of(plan.path("stations")).allSatisfy(s -> {
             double toward =
                     Math.hypot(s.path("towardX").asDouble(), s.path("towardY").asDouble());
             assertThat(toward).isBetween(0.98, 1.02);
@@ -307,7 +308,7 @@ class HookingApiTest {
                 .contains("is missing");
         for (JsonNode q : api.get("/api/words").json().path("questions")) {
             assertThat(q.path("sides").size()).isGreaterThanOrEqualTo(2);
-            assertThat(q.path("sides"))
+            Each.of(q.path("sides"))
                     .allSatisfy(s -> assertThat(s.path("reason")).isNotEmpty());
         }
         assertThat(api.delete("/api/methods/" + kept.path("id").asString()).status())

@@ -178,7 +178,7 @@ class KeepingTest {
 
     @Test
     void aPlanIsSavedOverOnlyByWhoHasSeenItsLastVersion(Api api) {
-        JsonNode plan = api.get("/api/plans").json().get(0);
+        JsonNode plan = api.ownPlan();
         String at = "/api/plans/" + plan.path("id").asString();
         ObjectNode change = Api.JSON.createObjectNode();
         change.put("name", plan.path("name").asString())

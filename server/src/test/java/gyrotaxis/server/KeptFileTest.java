@@ -82,14 +82,13 @@ class KeptFileTest {
     }
 
     private static ObjectNode file(Api api) {
-        String id = api.get("/api/plans").json().get(0).path("id").asString();
+        String id = api.demoPlan().path("id").asString();
         return (ObjectNode)
                 Api.JSON.readTree(api.get("/api/plans/" + id + "/plan.json").text());
     }
 
     private static Answer read(Api api, JsonNode file, boolean isKept) {
-        String client =
-                api.get("/api/clients").json().path("clients").get(0).path("id").asString();
+        String client = api.ownClient();
         return api.post("/api/clients/" + client + "/plan-file?keep=" + isKept, file);
     }
 
@@ -132,6 +131,20 @@ class KeptFileTest {
                 .endsWith("is not on the shelf. Write it down there first.");
     }
 
+    /** What the hair of a file says of itself is not worked with, so nothing of it can fail. */
+    @Test
+    void hairThatMakesNoSenseInAFileIsPassedOver(Api api) {
+        ObjectNode file = file(api);
+        ObjectNode known = (ObjectNode) file.at("/hairs/0");
+        known.putNull("id");
+        ((ObjectNode) known.get("hair")).put("lengthMm", -7);
+        assertThat(read(api, file, false).status()).isEqualTo(200);
+        file.put("name", "Two\u202Efaces");
+        JsonNode told = read(api, file, true).json();
+        assertThat(told.path("isKept").asBoolean()).isFalse();
+        assertThat(told.at("/faults/0/place").asString()).isEqualTo("/name");
+    }
+
     @ParameterizedTest
     @CsvSource({
         "fullness, \"much\", /brief/fullness",
@@ -165,7 +178,7 @@ class KeptFileTest {
     }
 
     private static String client(Api api) {
-        return api.get("/api/clients").json().path("clients").get(0).path("id").asString();
+        return api.ownClient();
     }
 
     private static JsonNode made(Api api, String path, JsonNode file) {
@@ -229,7 +242,7 @@ class KeptFileTest {
     })
     void whatIsWrongInThemIsSaidAtItsPlace(
             String kind, String property, String field, String value, String place, Api api) {
-        String first = kept(api, kind, api.get("/api/plans").json().get(0));
+        String first = kept(api, kind, api.demoPlan());
         ObjectNode file = (ObjectNode) out(api, "/api/" + kind + "s/" + first + "/" + kind + ".json");
         api.delete("/api/" + kind + "s/" + first);
         ((ObjectNode) file.path(property)).set(field, Api.JSON.readTree(value));
@@ -282,7 +295,7 @@ class KeptFileTest {
 
     @Test
     void aWorksheetIsWorkedFromElsewhereAsItWasFrozen(Api api) {
-        String plan = api.get("/api/plans").json().get(0).path("id").asString();
+        String plan = api.demoPlan().path("id").asString();
         JsonNode file = out(api, "/api/visits/" + begun(api, plan) + "/worksheet.json");
         assertThat(file.toString().length()).isGreaterThan(30_000);
         String way = "/api/clients/" + client(api) + "/worksheet-file";
@@ -299,7 +312,7 @@ class KeptFileTest {
 
     @Test
     void aWorksheetThatCannotBeWorkedFromIsRefused(Api api) {
-        String plan = api.get("/api/plans").json().get(0).path("id").asString();
+        String plan = api.demoPlan().path("id").asString();
         String id = begun(api, plan);
         String way = "/api/clients/" + client(api) + "/worksheet-file?keep=true";
         ObjectNode beyond = (ObjectNode) out(api, "/api/visits/" + id + "/worksheet.json");
@@ -307,6 +320,11 @@ class KeptFileTest {
         assertThat(api.post(way, beyond).json().path("faults").toString())
                 .contains("/sheet")
                 .contains("at");
+        ObjectNode unnamed = (ObjectNode) out(api, "/api/visits/" + id + "/worksheet.json");
+        ((ObjectNode) unnamed.at("/sheet/rows/0")).put("id", "QQ");
+        assertThat(api.post(way, unnamed).json().path("faults").toString())
+                .contains("/sheet")
+                .contains("QQ");
         ObjectNode without = (ObjectNode) out(api, "/api/visits/" + id + "/worksheet.json");
         without.remove("plan");
         assertThat(api.post(way, without).json().path("faults").toString()).contains("/plan");

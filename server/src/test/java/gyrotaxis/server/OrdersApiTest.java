@@ -232,7 +232,8 @@ class OrdersApiTest {
         JsonNode before = api.get("/api/shopping?days=28").json();
         JsonNode buy = before.at("/suppliers/0/buys/0");
         UUID id = UUID.randomUUID();
-        ObjectNode wanted = wanted(id, buy.at("/sizes/0/count").asInt());
+        // One: other tests may have left a demand of more than the supplier has.
+        ObjectNode wanted = wanted(id, 1);
         wanted.put("supplier", of);
         ((ObjectNode) wanted.at("/items/0"))
                 .put("lineId", buy.path("lineId").asString())

@@ -2,6 +2,7 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.StreamSupport;
@@ -30,7 +31,8 @@ class OutsideApiTest {
 
     @BeforeEach
     @AfterEach
-    void asUsual() {
+    void asUsual(TestClock clock) {
+        clock.go();
         List.of("TAPE", "SCALE", "LABELS").forEach(w -> set(w, 0));
     }
 
@@ -61,13 +63,16 @@ class OutsideApiTest {
     }
 
     @Test
-    void aTapeSendsOneLengthAfterTheOther() throws InterruptedException {
+    void aTapeSendsOneLengthAfterTheOther(TestClock clock) {
+        clock.stop();
         set("TAPE", 150);
         int before = measured();
         assertThat(heard(before, "")).hasSizeLessThan(2);
-        Thread.sleep(1100);
-        assertThat(lengths(heard(before, ""))).containsExactly(565.0, 360.0, 330.0, 317.0, 370.0, 125.0);
-        assertThat(lengths(heard(before + 4, ""))).containsExactly(370.0, 125.0);
+        clock.turn(Duration.ofMillis(6 * 150));
+        List<JsonNode> all = heard(before, "");
+        assertThat(lengths(all)).containsExactly(565.0, 360.0, 330.0, 317.0, 370.0, 125.0);
+        int fourth = all.get(3).path("number").asInt();
+        assertThat(lengths(heard(fourth, ""))).containsExactly(370.0, 125.0);
         assertThat(heard(last(), "")).isEmpty();
     }
 
@@ -84,10 +89,11 @@ class OutsideApiTest {
     }
 
     @Test
-    void aKeyThatBouncesIsHeardOnceAndAFallenSilentTapeBreaksNothing() throws InterruptedException {
+    void aKeyThatBouncesIsHeardOnceAndAFallenSilentTapeBreaksNothing(TestClock clock) {
+        clock.stop();
         set("TAPE", 100, "TAPE_TWICE", "TAPE_BREAKS_OFF");
         int before = measured();
-        Thread.sleep(500);
+        clock.turn(Duration.ofMillis(5 * 100));
         assertThat(lengths(heard(before, ""))).containsExactly(565.0, 360.0, 330.0);
         set("TAPE", 0, "TAPE_SILENT");
         assertThat(api.get("/api/outside/tape?after=0").status()).isEqualTo(503);
@@ -150,7 +156,7 @@ class OutsideApiTest {
     }
 
     private String plan() {
-        return api.get("/api/plans").json().get(0).path("id").asString();
+        return api.demoPlan().path("id").asString();
     }
 
     @Test

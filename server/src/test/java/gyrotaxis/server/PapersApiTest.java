@@ -24,7 +24,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningServer.class)
 class PapersApiTest {
     private static JsonNode plan(Api api) {
-        return api.get("/api/plans").json().get(0);
+        return api.demoPlan();
     }
 
     private static String address(Api api, String paper) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.knot.Knot;
+import gyrotaxis.testing.Each;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -58,11 +59,11 @@ class PlanAnswerTest {
                     assertThat(rows).contains(tail.path("into").asString());
                 }
             }
-            assertThat(plan.path("stations"))
+            Each.of(plan.path("stations"))
                     .allSatisfy(s -> assertThat(
                                     plan.path("kinds").has(s.path("kind").asInt()))
                             .isTrue());
-            assertThat(plan.path("findings")).allSatisfy(f -> {
+            Each.of(plan.path("findings")).allSatisfy(f -> {
                 if (f.at("/place/kind").asString().equals("ROW")) {
                     assertThat(rows).contains(f.at("/place/id").asString());
                 }
@@ -119,7 +120,7 @@ class PlanAnswerTest {
                         h.path("bought"),
                         b -> b.path("count").asInt() * b.path("priceMinor").asDouble());
                 assertThat(h.path("costMinor").asDouble()).isEqualTo(paid);
-                assertThat(h.path("shares"))
+                Each.of(h.path("shares"))
                         .allSatisfy(s -> assertThat(s.path("loops").asInt()
                                         * s.path("parts").asInt())
                                 .isEqualTo(s.path("shares").asInt()
@@ -140,7 +141,7 @@ class PlanAnswerTest {
                                 outline.path(i).asDouble(), outline.path(i + 1).asDouble()));
             }
             double widest = reach;
-            assertThat(plan.path("stations"))
+            Each.of(plan.path("stations"))
                     .allSatisfy(s -> assertThat(Math.hypot(
                                     s.path("x").asDouble(), s.path("y").asDouble()))
                             .isLessThanOrEqualTo(widest));

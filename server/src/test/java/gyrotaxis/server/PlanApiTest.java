@@ -3,6 +3,7 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -139,7 +140,7 @@ class PlanApiTest {
         assertThat((long) plan.path("steps").size()).isGreaterThanOrEqualTo(braided);
         JsonNode solid = api.post("/api/plan/solid", brief).json();
         assertThat((long) solid.path("rows").size()).isEqualTo(braided);
-        assertThat(List.of("head", "bust")).allSatisfy(name -> {
+        Each.of(List.of("head", "bust")).allSatisfy(name -> {
             JsonNode rings = solid.path("form").path(name);
             assertThat(rings.path("points").size())
                     .isEqualTo(3
@@ -227,7 +228,7 @@ class PlanApiTest {
                 .orElseThrow();
         assertThat(loops.path("steps").toString())
                 .contains(String.valueOf(ledger.path("neededLoops").asInt()));
-        assertThat(reckonings).allSatisfy(r -> assertThat(r.path("steps")).isNotEmpty());
+        Each.of(reckonings).allSatisfy(r -> assertThat(r.path("steps")).isNotEmpty());
         brief.remove("head");
         assertThat(api.post("/api/reckonings", brief).status()).isEqualTo(422);
     }
@@ -299,7 +300,7 @@ class PlanApiTest {
     /** A tile that is kept is of a plan as it is and of hair as it lies on the shelf. */
     @Test
     void tilesFollowTheirPlanAndTheShelf(Api api) {
-        JsonNode plan = api.get("/api/plans").json().get(0);
+        JsonNode plan = api.ownPlan();
         String hers = "?client=" + plan.path("clientId").asString();
         int before = packs(api, hers, plan);
         ObjectNode body = Api.JSON.createObjectNode();

@@ -2,6 +2,7 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.testing.Each;
 import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -48,7 +49,7 @@ class PracticeApiTest {
                 .valueStream()
                 .map(l -> l.path("texture").asString())
                 .toList();
-        assertThat(heads(api))
+        Each.of(heads(api))
                 .allSatisfy(h -> assertThat(h.path("brief").isNull())
                         .isEqualTo(!textures.contains(h.path("texture").asString())));
     }

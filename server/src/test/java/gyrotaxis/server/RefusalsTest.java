@@ -56,6 +56,45 @@ class RefusalsTest {
         assertThat(answer.messageAt(part + "." + list + "[0]")).contains("is empty");
     }
 
+    /** Whoever refuses, the container, a filter or a controller: it is problem details with a sentence. */
+    @ParameterizedTest
+    @CsvSource({
+        "GET /%zz, '', 400",
+        "GET /api/clients/%00, '', 400",
+        "GET /api//clients, '', 400",
+        "GET /api/clients;a=b/x, '', 400",
+        "GET /api/nothing, '', 404",
+        "GET /api/clients/7, '', 404",
+        "GET /error, '', 404",
+        "GET /api/clients, Accept: image/png, 406",
+        "GET /api/clients/table.csv, Accept: image/png, 404",
+        "GET /api/clients?from=x, '', 400",
+        "GET /api/diary?from=2027-13-01, '', 400",
+        "PATCH /api/clients, '', 405",
+        "DELETE /api/clients, '', 405",
+        "PUT /api/stock/table, Content-Type: text/plain, 415",
+        "POST /api/plan, Content-Type: text/plain, 415",
+        "POST /api/plan, Accept: image/png, 400",
+        "GET /api/visits/00000000-0000-0000-0000-000000000007, Accept: application/pdf, 404"
+    })
+    void everyRefusalHasOneForm(String asked, String header, int status, Api api) throws IOException {
+        URI server = URI.create(api.address());
+        try (Socket socket = new Socket(server.getHost(), server.getPort())) {
+            boolean hasBody = !asked.startsWith("GET");
+            String type = header.startsWith("Content-Type") ? "" : "Content-Type: application/json\r\n";
+            socket.getOutputStream()
+                    .write((asked + " HTTP/1.1\r\nHost: 127.0.0.1\r\nConnection: close\r\n"
+                                    + "Cookie: XSRF-TOKEN=one\r\nX-XSRF-TOKEN: one\r\n"
+                                    + (header.isEmpty() ? "" : header + "\r\n")
+                                    + (hasBody ? type + "Content-Length: 1\r\n\r\n{" : "\r\n"))
+                            .getBytes(StandardCharsets.UTF_8));
+            String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+            assertThat(answer).startsWith("HTTP/1.1 " + status + " ").contains("application/problem+json");
+            String body = answer.substring(answer.indexOf('{'), answer.lastIndexOf('}') + 1);
+            assertThat(Api.JSON.readTree(body).path("detail").asString()).endsWith(".");
+        }
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
 import org.springframework.util.FileSystemUtils;
 
 /**
@@ -21,6 +22,12 @@ import org.springframework.util.FileSystemUtils;
  * <p>Spring's own extension needs a newer JUnit than the product uses.
  */
 public final class RunningServer implements ParameterResolver {
+
+    /** The made-up studio without its past year: enough for most tests, and sooner there. */
+    static final String SMALL_STUDIO = "--gyrotaxis.demo-book=classpath:demo/small.zip";
+
+    /** The made-up studio as the demo shows it. */
+    static final String WHOLE_STUDIO = "--gyrotaxis.demo-book=classpath:demo/studio.zip";
 
     /** A started application; stopped, with its folder removed, when the test run ends. */
     record Started(ConfigurableApplicationContext context, Path folder) implements AutoCloseable {
@@ -34,12 +41,14 @@ public final class RunningServer implements ParameterResolver {
     /** An application with settings of its own, for tests that need one. */
     static Started start(Path folder, String... settings) {
         List<String> args = new ArrayList<>(List.of("--server.port=0", "--gyrotaxis.data-dir=" + folder));
-        // A year of visits takes its time; those who need one ask for it.
-        if (List.of(settings).stream().noneMatch(s -> s.startsWith("--gyrotaxis.demo-visits"))) {
-            args.add("--gyrotaxis.demo-visits=0");
+        if (!List.of(settings).contains(WHOLE_STUDIO)) {
+            args.add(SMALL_STUDIO);
         }
         args.addAll(List.of(settings));
-        SpringApplication app = new SpringApplicationBuilder(Gyrotaxis.class).build();
+        SpringApplication app = new SpringApplicationBuilder(Gyrotaxis.class)
+                .initializers(c -> ((GenericApplicationContext) c)
+                        .registerBean("testClock", TestClock.class, TestClock::new, b -> b.setPrimary(true)))
+                .build();
         return new Started(app.run(args.toArray(String[]::new)), folder);
     }
 
@@ -50,7 +59,7 @@ public final class RunningServer implements ParameterResolver {
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext test) {
         Class<?> type = parameter.getParameter().getType();
-        return type == Api.class || type == ConfigurableApplicationContext.class;
+        return type == Api.class || type == TestClock.class || type == ConfigurableApplicationContext.class;
     }
 
     @Override
@@ -59,7 +68,10 @@ public final class RunningServer implements ParameterResolver {
                 .getStore(Namespace.create(RunningServer.class))
                 .getOrComputeIfAbsent("demo", key -> startDemo(), Started.class)
                 .context();
-        return parameter.getParameter().getType() == Api.class ? new Api(address(context)) : context;
+        Class<?> type = parameter.getParameter().getType();
+        return type == Api.class
+                ? new Api(address(context))
+                : type == TestClock.class ? context.getBean(TestClock.class) : context;
     }
 
     private static Started startDemo() {

@@ -55,12 +55,12 @@ class SealTest {
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-cp",
                 System.getProperty("java.class.path"),
-                "gyrotaxis.server.storage.SealTool",
+                "gyrotaxis.server.backup.SealTool",
                 what,
                 folder.toString());
         b.environment().putAll(Map.of("GYROTAXIS_KEY", passphrase));
         Process p = b.inheritIO().start();
-        assertThat(p.waitFor(2, TimeUnit.MINUTES)).isTrue();
+        assertThat(p.waitFor(10, TimeUnit.MINUTES)).isTrue();
         return p.exitValue();
     }
 

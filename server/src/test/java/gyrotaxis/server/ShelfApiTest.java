@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -72,7 +73,13 @@ class ShelfApiTest {
         try (RunningServer.Started studio = RunningServer.start(folder, "--gyrotaxis.demo=false")) {
             Api api = new Api(RunningServer.address(studio.context()));
             assertThat(api.get("/api/hair-lines").json().size()).isZero();
-            JsonNode set = api.post("/api/hair-lines/starter", "{}").json();
+            // Asked for by many in the same moment it is put there once.
+            IntStream.range(0, 8)
+                    .parallel()
+                    .forEach(i -> assertThat(
+                                    api.post("/api/hair-lines/starter", "{}").status())
+                            .isEqualTo(201));
+            JsonNode set = api.get("/api/hair-lines").json();
             assertThat(set.size()).isEqualTo(7);
             assertThat(api.post("/api/hair-lines/starter", "{}").json().size()).isEqualTo(7);
             ObjectNode client =

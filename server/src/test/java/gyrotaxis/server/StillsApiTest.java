@@ -39,9 +39,7 @@ class StillsApiTest {
     private static JsonNode plan(Api api) {
         ObjectNode body = Api.JSON
                 .createObjectNode()
-                .put(
-                        "clientId",
-                        api.get("/api/plans").json().get(0).path("clientId").asString())
+                .put("clientId", api.demoPlan().path("clientId").asString())
                 .put("name", "Looked at");
         JsonNode plan = api.post("/api/plans", body).json();
         MADE.add(plan.path("id").asString());

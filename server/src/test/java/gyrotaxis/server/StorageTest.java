@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.catchThrowable;
 
 import gyrotaxis.server.Api.Answer;
 import java.io.IOException;
+import java.net.HttpCookie;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -67,6 +68,27 @@ class StorageTest {
             Answer health = api.get("/actuator/health");
             assertThat(health.status()).isEqualTo(503);
             assertThat(health.text()).contains("DOWN");
+        }
+    }
+
+    /** Whoever signed in before reads on, opens the page and signs out; what she would keep is refused with the reason. */
+    @Test
+    void withoutRoomTheStudioIsReadAndLeft() throws IOException {
+        HttpCookie session;
+        OpenStudio before = OpenStudio.in(folder);
+        session = before.owner().cookie("__Host-gyrotaxis").orElseThrow();
+        before.started().context().close();
+        try (OpenStudio full = OpenStudio.in(folder, "--gyrotaxis.storage.spare=1000000TB")) {
+            Api owner = full.browser();
+            owner.show(session);
+            assertThat(owner.get("/api/clients").status()).isEqualTo(200);
+            assertThat(owner.get("/").status()).isEqualTo(200);
+            Answer refused = owner.post("/api/hair-lines/starter", "{}");
+            assertThat(refused.status()).as(refused.text()).isEqualTo(507);
+            assertThat(owner.post("/api/door/sign-out", "{}").status()).isEqualTo(204);
+            Api again = full.browser();
+            again.show(session);
+            assertThat(again.get("/api/clients").status()).isEqualTo(401);
         }
     }
 

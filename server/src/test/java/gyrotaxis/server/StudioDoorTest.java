@@ -23,10 +23,12 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javax.net.ssl.SSLException;
@@ -167,7 +169,14 @@ class StudioDoorTest {
                     .containsIgnoringCase("; Path=/")
                     .doesNotContainIgnoringCase("Domain");
         }
-        assertThat(in.headers().firstValue("strict-transport-security")).isPresent();
+        // The token is for scripts of this page; no other site has it sent along.
+        assertThat(page.headers().allValues("set-cookie"))
+                .filteredOn(c -> c.startsWith("XSRF-TOKEN="))
+                .last()
+                .asString()
+                .containsIgnoringCase("; SameSite=Strict");
+        // It would hold for all ports of the machine.
+        assertThat(in.headers().firstValue("strict-transport-security")).isEmpty();
     }
 
     @Test
@@ -375,6 +384,189 @@ class StudioDoorTest {
                                         .put("role", "LEARNER"))
                         .status())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void ofManyWhoTakeAnInvitationAtOnceOneComesIn() throws Exception {
+        String secret = studio.owner()
+                .post(
+                        "/api/door/members",
+                        Api.JSON.createObjectNode().put("name", "Quick Fender").put("role", "LEARNER"))
+                .json()
+                .get("link")
+                .asString()
+                .replaceAll(".*#", "");
+        List<Api> browsers = Stream.generate(studio::browser).limit(6).toList();
+        browsers.forEach(b -> b.get("/api/door"));
+        AtomicInteger next = new AtomicInteger();
+        List<Integer> answers = atOnce(
+                6, () -> take(browsers.get(next.getAndIncrement()), secret).status());
+        assertThat(answers).containsOnlyOnce(204);
+        assertThat(browsers)
+                .filteredOn(b -> b.get("/api/words").status() == 200)
+                .hasSize(1);
+    }
+
+    /** After a reset, another passphrase and signing out everywhere her four digits are worth nothing on any device. */
+    @Test
+    void fourDigitsEndWithEverythingThatShutsHerOut() {
+        Api tablet = studio.invited("Petra Gunwale", "STYLIST");
+        String id = door(tablet).at("/me/id").asString();
+        Api telephone = studio.signedIn("Petra Gunwale");
+        List<Runnable> ends = List.of(
+                () -> changePassphrase(telephone, OpenStudio.PASSPHRASE, "nine lamps behind a buoy", 204),
+                () -> telephone.post("/api/door/sign-out?everywhere=true", "{}"),
+                () -> {
+                    String link = studio.owner()
+                            .post("/api/door/members/" + id + "/invitation", "{}")
+                            .json()
+                            .get("link")
+                            .asString();
+                    assertThat(take(studio.browser(), link.replaceAll(".*#", ""))
+                                    .status())
+                            .isEqualTo(204);
+                });
+        String passphrase = OpenStudio.PASSPHRASE;
+        for (Runnable end : ends) {
+            assertThat(tablet.post("/api/door/sign-in", OpenStudio.person("Petra Gunwale", passphrase))
+                            .status())
+                    .isEqualTo(204);
+            assertThat(tablet.send("PUT", "/api/door/digits", "{\"digits\":\"4716\"}")
+                            .status())
+                    .isEqualTo(204);
+            assertThat(change(tablet, id, "4716").status()).isEqualTo(204);
+            end.run();
+            passphrase = "nine lamps behind a buoy";
+            assertThat(change(tablet, id, "4716").status()).isEqualTo(401);
+            assertThat(door(tablet).at("/known/0/hasDigits").asBoolean()).isFalse();
+        }
+    }
+
+    @Test
+    void devicesAreListedAndForgottenOneByOne() {
+        Api tablet = studio.invited("Runa Keel", "STYLIST");
+        Api telephone = studio.signedIn("Runa Keel");
+        telephone.send("PUT", "/api/door/digits", "{\"digits\":\"4716\"}");
+        String me = door(tablet).at("/me/id").asString();
+        JsonNode devices = tablet.get("/api/door/devices").json();
+        assertThat(devices).hasSize(2);
+        JsonNode other = devices.get(devices.get(0).get("isThis").asBoolean() ? 1 : 0);
+        assertThat(other.get("hasDigits").asBoolean()).isTrue();
+        String at = "/api/door/devices/" + other.get("id").asString();
+        // It is hers to forget, and nobody else's.
+        assertThat(studio.owner().delete(at).status()).isEqualTo(404);
+        assertThat(tablet.delete(at).status()).isEqualTo(204);
+        assertThat(tablet.delete(at).status()).isEqualTo(404);
+        assertThat(change(telephone, me, "4716").status()).isEqualTo(401);
+        assertThat(tablet.get("/api/door/devices").json())
+                .singleElement()
+                .satisfies(d -> assertThat(d.get("isThis").asBoolean()).isTrue());
+    }
+
+    @Test
+    void aLearnerSeesAndWritesHerOwnProgressAlone() {
+        Api one = studio.invited("Ailsa Thole", "LEARNER");
+        Api two = studio.invited("Birte Thole", "LEARNER");
+        String hers = one.post("/api/practice/learners", "{\"name\":\"Ailsa\"}")
+                .json()
+                .get("id")
+                .asString();
+        two.post("/api/practice/learners", "{\"name\":\"Birte\"}");
+        assertThat(one.get("/api/practice/learners").json().findValuesAsString("name"))
+                .containsExactly("Ailsa");
+        assertThat(two.get("/api/practice/learners").json().findValuesAsString("name"))
+                .containsExactly("Birte");
+        String at = "/api/practice/learners/" + hers;
+        String hands = "{\"pieces\":5,\"slipped\":0,\"seconds\":60}";
+        assertThat(one.post(at + "/hands", hands).status()).isEqualTo(200);
+        for (String path : List.of(at, at + "/paper")) {
+            assertThat(two.get(path).status()).as(path).isEqualTo(404);
+        }
+        assertThat(two.post(at + "/hands", hands).status()).isEqualTo(404);
+        assertThat(one.get(at).json().get("hands")).hasSize(1);
+        // Whoever works here sees all.
+        assertThat(studio.owner().get("/api/practice/learners").json().findValuesAsString("name"))
+                .contains("Ailsa", "Birte");
+    }
+
+    @Test
+    void whoIsTakenOutHearsNothingMore() throws Exception {
+        Api gone = studio.invited("Liv Capstan", "STYLIST");
+        String id = door(gone).at("/me/id").asString();
+        gone.post("/api/hair-lines/starter", "{}");
+        writeDown(gone, "Wen Ashdown");
+        String client = gone.get("/api/clients").json().at("/clients/0/id").asString();
+        String plan = gone.post("/api/plans", Api.JSON.createObjectNode().put("clientId", client))
+                .json()
+                .get("id")
+                .asString();
+        String visit = UUID.randomUUID().toString();
+        assertThat(gone.post(
+                                "/api/visits",
+                                Api.JSON.createObjectNode().put("id", visit).put("planId", plan))
+                        .status())
+                .isEqualTo(201);
+        HttpResponse<InputStream> line = HttpClient.newBuilder()
+                .sslContext(OpenStudio.trust(folder))
+                .build()
+                .send(
+                        HttpRequest.newBuilder(URI.create(gone.address() + "/api/visits/" + visit + "/line"))
+                                .header(
+                                        "Cookie",
+                                        "__Host-gyrotaxis="
+                                                + gone.cookie("__Host-gyrotaxis")
+                                                        .orElseThrow()
+                                                        .getValue())
+                                .build(),
+                        BodyHandlers.ofInputStream());
+        assertThat(line.statusCode()).isEqualTo(200);
+        studio.owner().delete("/api/door/members/" + id);
+        // It ends, where it would else stay open for minutes.
+        assertThat(new String(line.body().readAllBytes(), StandardCharsets.UTF_8))
+                .contains("event:arrived");
+    }
+
+    @Test
+    void thereIsOneWayToSignOut() {
+        Api owner = studio.owner();
+        assertThat(owner.post("/logout", "{}").status()).isEqualTo(403);
+        assertThat(owner.get("/api/clients").status()).isEqualTo(200);
+    }
+
+    /** Asked by somebody who only speaks TLS 1.2 with CBC, the studio says nothing. */
+    @Test
+    void onlyAuthenticatedEncryptionIsSpoken() throws Exception {
+        URI address = URI.create(studio.browser().address());
+        for (String cipher : List.of(
+                "TLS_ECDHE_ECDSA_WITH_AES_256_CBC_SHA384",
+                "TLS_ECDHE_RSA_WITH_AES_256_CBC_SHA384",
+                "TLS_ECDHE_RSA_WITH_AES_128_CBC_SHA256",
+                "TLS_RSA_WITH_AES_128_GCM_SHA256")) {
+            try (SSLSocket socket = (SSLSocket)
+                    OpenStudio.trust(folder).getSocketFactory().createSocket(address.getHost(), address.getPort())) {
+                socket.setEnabledProtocols(new String[] {"TLSv1.2"});
+                socket.setEnabledCipherSuites(new String[] {cipher});
+                assertThatThrownBy(socket::startHandshake).as(cipher).isInstanceOf(SSLException.class);
+            }
+        }
+    }
+
+    /** A body that comes byte by byte is let in by the same rules as one that comes at once. */
+    @Test
+    void whatIsSentSlowlyIsRefusedToWhoMayNot() throws Exception {
+        URI address = URI.create(studio.browser().address());
+        try (SSLSocket socket = (SSLSocket)
+                OpenStudio.trust(folder).getSocketFactory().createSocket(address.getHost(), address.getPort())) {
+            String head = "POST /api/clients HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
+                    + "Cookie: XSRF-TOKEN=slow\r\nX-XSRF-TOKEN: slow\r\nContent-Length: 3\r\n\r\n";
+            socket.getOutputStream().write(head.getBytes(StandardCharsets.UTF_8));
+            for (String part : List.of("{", " ", "}")) {
+                socket.getOutputStream().write(part.getBytes(StandardCharsets.UTF_8));
+                socket.getOutputStream().flush();
+            }
+            byte[] status = socket.getInputStream().readNBytes("HTTP/1.1 401".length());
+            assertThat(new String(status, StandardCharsets.UTF_8)).isEqualTo("HTTP/1.1 401");
+        }
     }
 
     private static Answer take(Api api, String secret) {

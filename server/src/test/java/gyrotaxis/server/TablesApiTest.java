@@ -66,7 +66,7 @@ class TablesApiTest {
 
     @Test
     void stationsAreThoseOfTheWorksheet(Api api) throws SQLException, IOException {
-        String id = api.get("/api/plans").json().get(0).path("id").asString();
+        String id = api.demoPlan().path("id").asString();
         JsonNode shares = api.post("/api/plans/" + id + "/worksheets", "{}")
                 .json()
                 .path("sheet")

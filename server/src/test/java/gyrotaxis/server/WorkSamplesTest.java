@@ -8,6 +8,7 @@ import gyrotaxis.core.chair.WorkEvent;
 import gyrotaxis.core.chair.WorkState;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.Side;
 import gyrotaxis.core.plan.WorkSheet.Stage;
@@ -19,7 +20,11 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -35,6 +40,7 @@ import tools.jackson.databind.node.ObjectNode;
 class WorkSamplesTest {
     private static final Path KEPT = Path.of("..", "web", "src", "testing", "work.json");
     private static final int RUNS = 16;
+    private static final int RUNS_OF_OTHERS = 5;
     private static final Instant NINE = Instant.parse("2026-11-27T09:00:00Z");
 
     @Test
@@ -45,23 +51,100 @@ class WorkSamplesTest {
             }
         }
         JsonNode kept = Api.JSON.readTree(Files.readString(KEPT));
+        holds(kept, RUNS);
+        assertThat(kept.get("others").size()).isEqualTo(3);
+        kept.get("others").forEach(other -> holds(other, RUNS_OF_OTHERS));
+    }
+
+    private static void holds(JsonNode sample, int runs) {
         WorkSheet sheet =
-                Api.JSON.treeToValue(kept.get("sheet"), WorkSheetForm.class).sheet();
-        assertThat(kept.get("runs").size()).isEqualTo(RUNS);
-        for (JsonNode run : kept.get("runs")) {
+                Api.JSON.treeToValue(sample.get("sheet"), WorkSheetForm.class).sheet();
+        assertThat(sample.get("runs").size()).isEqualTo(runs);
+        for (JsonNode run : sample.get("runs")) {
             JsonNode now = Api.JSON.readTree(state(sheet, run.get("events")).toString());
             assertThat(now).as("%s; ./gyrotaxis api makes it anew", KEPT).isEqualTo(run.get("state"));
         }
     }
 
-    private static ObjectNode made(Api api) {
-        JsonNode plan = null;
-        for (JsonNode p : api.get("/api/plans").json()) {
-            plan = p.path("name").asString().equals("Regatta deep wave") ? p : plan;
+    /** The samples have every kind of event, every knot before and after a change, hair that is blended, cut and replaced. */
+    @Test
+    void theSamplesHaveEverythingThatCanHappen() throws IOException {
+        JsonNode kept = Api.JSON.readTree(Files.readString(KEPT));
+        List<JsonNode> samples = new ArrayList<>(List.of(kept));
+        kept.get("others").forEach(samples::add);
+        Set<String> kinds = new TreeSet<>();
+        Set<String> changedTo = new TreeSet<>();
+        Set<String> sheetKnots = new TreeSet<>();
+        boolean hasBlend = false;
+        boolean hasCut = false;
+        boolean isReplaced = false;
+        for (JsonNode sample : samples) {
+            for (JsonNode share : sample.at("/sheet/shares")) {
+                sheetKnots.add(share.path("knot").asString());
+                hasBlend |= share.path("blend").isNumber();
+            }
+            for (JsonNode supply : sample.at("/sheet/supplies")) {
+                hasCut |= supply.path("cutFrom").isNumber();
+            }
+            for (JsonNode run : sample.get("runs")) {
+                for (JsonNode e : run.get("events")) {
+                    kinds.add(e.at("/what/kind").asString());
+                    if (e.at("/what/knot").isString()) {
+                        changedTo.add(e.at("/what/knot").asString());
+                    }
+                    isReplaced |= e.at("/what/kind").asString().equals("REPLACED")
+                            && e.at("/what/supply").asInt() > 0;
+                }
+            }
         }
+        assertThat(kinds)
+                .containsExactlyInAnyOrderElementsOf(
+                        Stream.of(HappeningBody.Kind.values()).map(Enum::name).toList());
+        assertThat(changedTo)
+                .containsExactlyInAnyOrderElementsOf(
+                        Stream.of(Knot.values()).map(Enum::name).toList());
+        assertThat(sheetKnots).contains("BEAD", "REGULAR", "INVISIBLE");
+        assertThat(hasBlend).as("blended").isTrue();
+        assertThat(hasCut).as("cut").isTrue();
+        assertThat(isReplaced).as("replaced").isTrue();
+    }
+
+    private static ObjectNode made(Api api) {
+        JsonNode regatta = api.demoPlan("Regatta deep wave");
+        String deep = regatta.at("/brief/hairLineId").asString();
+        ObjectNode all = sample(api, regatta, b -> {}, RUNS);
+        ArrayNode others = all.putArray("others");
+        // Beads that lock.
+        others.add(sample(api, api.demoPlan("Light twist"), b -> {}, RUNS_OF_OTHERS));
+        // Every share blended of two hairs.
+        others.add(sample(
+                api,
+                api.demoPlan("Cox coils"),
+                b -> {
+                    ObjectNode mix = ((ObjectNode) b.get("hooking")).putObject("mix");
+                    mix.put("how", "BLENDED").put("seed", 1).put("mayClump", false);
+                    mix.putArray("others")
+                            .addObject()
+                            .put("hairLineId", deep)
+                            .put("colour", "ink")
+                            .put("percent", 50)
+                            .putNull("zone");
+                },
+                RUNS_OF_OTHERS));
+        // Loose fibre, cut to length for the front.
+        others.add(sample(
+                api,
+                api.demoPlan("Big and quick"),
+                b -> ((ObjectNode) b.get("hooking")).putArray("cutZones").add("FRONT"),
+                RUNS_OF_OTHERS));
+        return all;
+    }
+
+    private static ObjectNode sample(Api api, JsonNode plan, Consumer<ObjectNode> edit, int many) {
         ObjectNode brief = (ObjectNode) plan.get("brief").deepCopy();
         ((ObjectNode) brief.get("foundation")).put("frontRows", 6).put("backRows", 3);
         brief.put("fullness", 0.6);
+        edit.accept(brief);
         ObjectNode change = Api.JSON.createObjectNode();
         change.put("name", "Small").put("version", plan.get("version").asInt());
         change.set("brief", brief);
@@ -73,7 +156,7 @@ class WorkSamplesTest {
         all.set("sheet", sheet);
         ArrayNode runs = all.putArray("runs");
         WorkSheet worked = Api.JSON.treeToValue(sheet, WorkSheetForm.class).sheet();
-        for (int seed = 0; seed < RUNS; seed++) {
+        for (int seed = 0; seed < many; seed++) {
             ArrayNode events = byChance(new SplittableRandom(seed), worked);
             ObjectNode run = runs.addObject();
             run.set("events", events);
@@ -103,6 +186,7 @@ class WorkSamplesTest {
         kind = kind == HappeningBody.Kind.FINISHED && r.nextInt(3) > 0 ? HappeningBody.Kind.NOTED : kind;
         ObjectNode w = Api.JSON.createObjectNode().put("kind", kind.name()).put("text", "the crown");
         int share = 1 + r.nextInt(sheet.shares().size() + (r.nextInt(6) == 0 ? 4 : 0));
+        int supply = r.nextInt(sheet.supplies().size());
         switch (kind) {
             case STAGE_BEGUN, STAGE_PAUSED, STAGE_RESUMED, STAGE_ENDED ->
                 w.put("stage", Stage.values()[r.nextInt(Stage.values().length)].name());
@@ -112,11 +196,12 @@ class WorkSamplesTest {
                 w.putArray("shares").add(share);
             case FROM_HERE_ON -> {
                 w.putArray("shares").add(share);
-                w.put("knot", r.nextBoolean() ? "INVISIBLE" : "DOUBLE_ENTRY").put("passes", 1 + r.nextInt(4));
+                w.put("knot", Knot.values()[r.nextInt(Knot.values().length)].name())
+                        .put("passes", 1 + r.nextInt(4));
                 w.put("shareParts", 1 + r.nextInt(8));
             }
-            case BUNDLE_OPENED -> w.put("supply", 0).put("loops", (double) (10 + r.nextInt(20)));
-            case REST_COUNTED -> w.put("supply", 0).put("loops", r.nextInt(20) / 2.0);
+            case BUNDLE_OPENED -> w.put("supply", supply).put("loops", (double) (10 + r.nextInt(20)));
+            case REST_COUNTED -> w.put("supply", supply).put("loops", r.nextInt(20) / 2.0);
             case ROW_KEPT, ROW_RELEASED, TAIL_FOUND, ROW_UNDONE ->
                 w.put(
                         "row",
@@ -132,14 +217,14 @@ class WorkSamplesTest {
                                         : sheet.rows().get(1).id().toString())
                         .put("otherAt", r.nextDouble())
                         .put("shareParts", 2)
-                        .put("supply", 0);
+                        .put("supply", supply);
             case ADJUSTED -> {
                 w.put("adjustment", "SMALLER_SHARES").put("shareParts", 4).put("packs", r.nextInt(2));
                 w.putArray("shares").add(share);
                 w.putArray("otherShares").add(1 + r.nextInt(sheet.shares().size()));
             }
-            case REPLACED -> w.put("supply", 0);
-            case LOOPS_KEPT -> w.put("supply", 0).put("loops", 12.5).put("grade", "GOOD");
+            case REPLACED -> w.put("supply", supply);
+            case LOOPS_KEPT -> w.put("supply", supply).put("loops", 12.5).put("grade", "GOOD");
             case SKIN_SEEN -> w.putArray("skin").add("TENDER");
             case JUDGED -> w.putArray("verdicts").add("LESS_HAIR");
             case UNDONE -> {
@@ -209,6 +294,15 @@ class WorkSamplesTest {
         o.put("isFinished", s.isFinished()).put("strays", s.strays().size());
         o.put("next", s.next().map(WorkSheet.Step::number).orElse(0)).put("loopsIn", s.loopsIn(0));
         o.putArray("sides").add(s.hooked(Side.LEFT)).add(s.hooked(Side.MIDDLE)).add(s.hooked(Side.RIGHT));
+        ArrayNode hairs = o.putArray("hairs");
+        for (int supply = 0; supply < sheet.supplies().size(); supply++) {
+            Counted of = s.counted(supply);
+            hairs.addArray()
+                    .add(of.bundles())
+                    .add(of.openedLoops())
+                    .add(of.usedLoops().orElse(-1))
+                    .add(s.loopsIn(supply));
+        }
         Counted c = s.counted(0);
         o.put("bundles", c.bundles())
                 .put("openedLoops", c.openedLoops())

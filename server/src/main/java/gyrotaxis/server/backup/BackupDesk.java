@@ -24,12 +24,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Predicate;
 import javax.sql.DataSource;
 import org.jooq.DSLContext;
 import org.jooq.SQLDialect;
@@ -72,7 +74,11 @@ class BackupDesk {
 
     /** What was seen in a file of that size and age. */
     private record Looked(
-            long bytes, Instant changed, @Nullable Held held, String trouble) {}
+            long bytes,
+            Instant changed,
+            @Nullable Held held,
+            @Nullable UUID book,
+            String trouble) {}
 
     BackupDesk(
             Wishes wishes,
@@ -132,8 +138,7 @@ class BackupDesk {
             if (!path.isAbsolute()) {
                 return Optional.of("Name the folder in full, from the root of the disk on.");
             }
-            Path own = settings.dataDir().toAbsolutePath().normalize();
-            if (path.normalize().startsWith(own)) {
+            if (isWithin(path, settings.dataDir().toAbsolutePath())) {
                 return Optional.of("This lies in the book's own folder. Choose one elsewhere, best on another disk.");
             }
             if (Files.exists(path) && !Files.isDirectory(path)) {
@@ -148,6 +153,20 @@ class BackupDesk {
         } catch (IOException e) {
             return Optional.of("This folder cannot be made. Choose another one.");
         }
+    }
+
+    /** Whether a folder lies in another one, also by way of a link. */
+    static boolean isWithin(Path folder, Path other) throws IOException {
+        return folder.normalize().startsWith(other.normalize()) || real(folder).startsWith(real(other));
+    }
+
+    /** A path with all links in it followed; what is not there yet is taken as it is written. */
+    private static Path real(Path path) throws IOException {
+        Path there = path;
+        while (!Files.exists(there) && there.getParent() != null) {
+            there = there.getParent();
+        }
+        return there.toRealPath().resolve(there.relativize(path)).normalize();
     }
 
     /** Begins one, unless one is being made. */
@@ -186,7 +205,7 @@ class BackupDesk {
         Instant now = clock.instant();
         try {
             Optional<BookWriter.Sealed> seal = seal();
-            folder(wish).make(now, wish.kept(), out -> write(out, now, seal, progress), file -> {
+            folder(wish).make(now, wish.kept(), this::isOfThisBook, out -> write(out, now, seal, progress), file -> {
                 try (BookFile book = BookFile.open(file, passphrase)) {
                     book.check(progress);
                 }
@@ -241,26 +260,39 @@ class BackupDesk {
         Instant now = clock.instant();
         Failed last = failed;
         boolean isTooSoon = last != null && last.at().plus(PATIENCE).isAfter(now);
-        if (!isTooSoon && isDue(wish, now)) {
+        if (!isTooSoon && isDue(wish, now, this::isOfThisBook)) {
             begin(wish);
         }
     }
 
-    static boolean isDue(Wish wish, Instant now) {
+    /** A file that was made by a clock which was ahead says nothing of when the next one is due. */
+    static boolean isDue(Wish wish, Instant now, Predicate<Path> isOfThisBook) {
         if (!wish.isAnywhere() || wish.every() == Every.NEVER) {
             return false;
         }
         try {
-            List<Path> all = folder(wish).all();
-            return all.isEmpty()
-                    || !Files.getLastModifiedTime(all.get(0))
-                            .toInstant()
-                            .plus(wish.every().after())
-                            .isAfter(now);
+            Instant since = now.minus(wish.every().after());
+            for (Path file : folder(wish).all()) {
+                Instant made = Files.getLastModifiedTime(file).toInstant();
+                if (made.isAfter(since) && !made.isAfter(now) && isOfThisBook.test(file)) {
+                    return false;
+                }
+            }
+            return true;
         } catch (IOException e) {
             // What is wrong with the folder is told when it is tried.
             return true;
         }
+    }
+
+    /** Files of earlier versions do not say which book they are of; they count as of this one. What cannot be read is nobody's to delete. */
+    private boolean isOfThisBook(Path file) {
+        Looked l = look(file);
+        return l.held() != null && (l.book() == null || l.book().equals(book()));
+    }
+
+    private UUID book() {
+        return BookWriter.mark(DSL.using(database, SQLDialect.H2)).orElseThrow();
     }
 
     /** One of the files. */
@@ -291,14 +323,19 @@ class BackupDesk {
             }
             Looked now;
             try (BookFile book = BookFile.open(file, passphrase)) {
-                now = new Looked(bytes, changed, Held.of(book.manifest()), "");
+                now = new Looked(
+                        bytes,
+                        changed,
+                        Held.of(book.manifest()),
+                        book.manifest().book(),
+                        "");
             } catch (BookUnread e) {
-                now = new Looked(bytes, changed, null, String.valueOf(e.getMessage()));
+                now = new Looked(bytes, changed, null, null, String.valueOf(e.getMessage()));
             }
             looked.put(file, now);
             return now;
         } catch (IOException e) {
-            return new Looked(0, Instant.EPOCH, null, "It cannot be read.");
+            return new Looked(0, Instant.EPOCH, null, null, "It cannot be read.");
         }
     }
 

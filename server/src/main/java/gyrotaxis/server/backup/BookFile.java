@@ -34,10 +34,17 @@ import tools.jackson.databind.json.JsonMapper;
  * not name, and of no entry more than the list says.
  */
 final class BookFile implements Closeable {
-    /** A list of a million pictures takes a tenth of a gigabyte; more than that is no list. */
-    private static final int LONGEST_LIST = 128 << 20;
+    /** A list of 200,000 pictures is as long; a longer one would not fit a small memory once it is read. */
+    private static final int LONGEST_LIST = 32 << 20;
 
-    private static final int MOST_ENTRIES = 1_000_000;
+    private static final int MOST_ENTRIES = 200_000;
+
+    /** Rows are alike, but never so much: ours grow 5 to 40 times as they are unpacked. */
+    private static final int MOST_UNPACKED = 200;
+
+    /** What is small may be packed as it likes, bytes. */
+    private static final long SMALL = 16 << 20;
+
     private static final String SEALED = "gyrotaxis, sealed; salt ";
     private static final String NO_BOOK = " is no book. Choose a file that was made as a backup.";
 
@@ -155,6 +162,7 @@ final class BookFile implements Closeable {
         }
         listed.add(Manifest.NAME);
         for (FileHeader header : headers) {
+            refuseBlownUp(header);
             if (!listed.remove(header.getFileName())) {
                 throw new BookUnread("This file holds \"" + Manifest.shown(header.getFileName())
                         + "\", which its list does not name, or names once.");
@@ -162,6 +170,15 @@ final class BookFile implements Closeable {
         }
         if (!listed.isEmpty()) {
             throw new BookUnread(listed.iterator().next() + " is missing from this file: it is not whole.");
+        }
+    }
+
+    /** A gigabyte of spaces packs to a megabyte, and takes as long to read as a book of that size. */
+    private static void refuseBlownUp(FileHeader header) {
+        long bytes = header.getUncompressedSize();
+        if (bytes > SMALL && bytes > MOST_UNPACKED * header.getCompressedSize()) {
+            throw new BookUnread("\"" + Manifest.shown(header.getFileName()) + "\" would become more than "
+                    + MOST_UNPACKED + " times as large as it is: no book has such a part.");
         }
     }
 

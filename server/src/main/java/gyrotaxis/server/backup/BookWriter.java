@@ -1,6 +1,7 @@
 package gyrotaxis.server.backup;
 
 import gyrotaxis.server.backup.Manifest.Part;
+import gyrotaxis.server.storage.BookMark;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -16,6 +17,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import net.lingala.zip4j.io.outputstream.ZipOutputStream;
@@ -87,7 +89,8 @@ final class BookWriter {
             for (Table<?> table : tables) {
                 picturesInto(zip, table, key != null);
             }
-            Manifest manifest = new Manifest(Manifest.KIND, Manifest.NEWEST, schema(db), now, studio(tables), parts);
+            Manifest manifest = new Manifest(
+                    Manifest.KIND, Manifest.NEWEST, schema(db), now, studio(tables), mark(db).orElse(null), parts);
             zip.putNextEntry(parameters(Manifest.NAME, true, key != null));
             zip.write(JSON.writeValueAsBytes(manifest));
             zip.closeEntry();
@@ -114,6 +117,13 @@ final class BookWriter {
                         "select max(cast(\"version\" as integer)) from \"flyway_schema_history\" where \"success\" and \"version\" is not null")
                 .fetchOptional(0, Integer.class)
                 .orElseThrow(() -> new BookUnread("This database was never a book."));
+    }
+
+    /** What tells a book from all others; those of earlier versions had no such thing. */
+    static Optional<UUID> mark(DSLContext db) {
+        return schema(db) < BookMark.SINCE
+                ? Optional.empty()
+                : db.resultQuery("select book_id from studio").fetchOptional(0, UUID.class);
     }
 
     /** What the studio is called; the oldest books had no place for that. */

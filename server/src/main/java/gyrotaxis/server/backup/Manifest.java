@@ -3,7 +3,9 @@ package gyrotaxis.server.backup;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a book's file holds: its last entry, {@code manifest.json}.
@@ -13,9 +15,17 @@ import java.util.regex.Pattern;
  * @param schema the form of the tables, as their last migration is numbered
  * @param madeAt when
  * @param studio what the studio is called; may be empty
+ * @param book tells it from all other books; null in a file of an earlier version
  * @param parts everything in the file but the manifest
  */
-record Manifest(String gyrotaxis, int format, int schema, Instant madeAt, String studio, List<Part> parts) {
+record Manifest(
+        String gyrotaxis,
+        int format,
+        int schema,
+        Instant madeAt,
+        String studio,
+        @Nullable UUID book,
+        List<Part> parts) {
     static final String NAME = "manifest.json";
     static final String KIND = "book";
     static final int NEWEST = 1;

@@ -1,19 +1,18 @@
 package gyrotaxis.server.backup;
 
 import gyrotaxis.server.backup.Manifest.Part;
+import gyrotaxis.server.shared.WrittenText;
+import gyrotaxis.server.storage.Migrations;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.configuration.FluentConfiguration;
-import org.h2.jdbcx.JdbcDataSource;
+import java.util.function.UnaryOperator;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.SQLDialect;
@@ -33,28 +32,18 @@ import tools.jackson.databind.JsonNode;
 final class Restore {
     private final BookFile book;
     private final Progress progress;
+    private final UnaryOperator<Object> values;
+    private int takenOut;
 
     Restore(BookFile book, Progress progress) {
+        this(book, progress, UnaryOperator.identity());
+    }
+
+    /** @param values what each value becomes on its way into its column; it keeps its type */
+    Restore(BookFile book, Progress progress, UnaryOperator<Object> values) {
         this.book = book;
         this.progress = progress;
-    }
-
-    /** The newest form of the tables that this version knows. */
-    static int newestSchema() {
-        return List.of(flyway("jdbc:h2:mem:", "").load().info().all()).stream()
-                .map(m -> m.getVersion())
-                .filter(Objects::nonNull)
-                .mapToInt(v -> v.getMajor().intValue())
-                .max()
-                .orElse(0);
-    }
-
-    private static FluentConfiguration flyway(String url, String password) {
-        JdbcDataSource source = new JdbcDataSource();
-        source.setURL(url);
-        source.setUser("sa");
-        source.setPassword(password);
-        return Flyway.configure().dataSource(source).locations("classpath:db/migration");
+        this.values = values;
     }
 
     /**
@@ -65,16 +54,21 @@ final class Restore {
      */
     void into(String url, String password) throws IOException {
         Manifest m = book.manifest();
-        int newest = newestSchema();
+        int newest = Migrations.newest();
         if (m.schema() < 1 || m.schema() > newest) {
             throw new BookUnread("This book is of a newer version than this one (form " + m.schema()
                     + "; this one knows " + newest + "). Use that version.");
         }
         try (Connection open = DriverManager.getConnection(url, "sa", password)) {
-            flyway(url, password).target(String.valueOf(m.schema())).load().migrate();
+            Migrations.flyway(url, password)
+                    .target(String.valueOf(m.schema()))
+                    .load()
+                    .migrate();
             fill(DSL.using(open, SQLDialect.H2), open);
             progress.begin(Progress.Stage.CLOSING, 2);
-            flyway(url, password).load().migrate();
+            if (m.schema() < newest) {
+                Migrations.flyway(url, password).load().migrate();
+            }
             progress.step(1);
             open.createStatement().execute("shutdown compact");
             progress.step(1);
@@ -152,7 +146,8 @@ final class Restore {
                 throw new BookUnread(part.name() + ", row " + number + ": no book of this form has a column "
                         + Manifest.shown(cell.getKey()) + ".");
             }
-            cells.put(field.getName(), value(field, cell.getValue(), part, number));
+            Object value = value(field, cell.getValue(), part, number);
+            cells.put(field.getName(), value == null ? null : values.apply(value));
         }
         fields.values().stream()
                 .filter(BookWriter::isPicture)
@@ -174,7 +169,7 @@ final class Restore {
         }
     }
 
-    private static @Nullable Object value(Field<?> field, JsonNode value, Part part, long number) {
+    private @Nullable Object value(Field<?> field, JsonNode value, Part part, long number) {
         String at = part.name() + ", row " + number + ", " + field.getName().toLowerCase(Locale.ROOT) + ": ";
         if (value.isNull()) {
             return null;
@@ -196,6 +191,18 @@ final class Restore {
         if (converted == null) {
             throw new BookUnread(at + "\"" + Manifest.shown(text) + "\" cannot stand there.");
         }
-        return converted;
+        return converted instanceof String written ? fit(written) : converted;
+    }
+
+    /** What no way in takes any more an older book may hold. */
+    private String fit(String written) {
+        String fit = WrittenText.fit(written);
+        takenOut += written.length() - fit.length();
+        return fit;
+    }
+
+    /** How many characters that cannot be shown were taken out of what was written. */
+    int takenOut() {
+        return takenOut;
     }
 }

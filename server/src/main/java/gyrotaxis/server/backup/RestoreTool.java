@@ -3,18 +3,15 @@ package gyrotaxis.server.backup;
 import ch.qos.logback.classic.Level;
 import gyrotaxis.server.shared.CannotStart;
 import gyrotaxis.server.storage.DatabaseFile;
+import gyrotaxis.server.storage.FolderLock;
 import gyrotaxis.server.storage.Seal;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -120,9 +117,10 @@ public final class RestoreTool {
     Optional<Path> restore(Path file, Instant now) throws IOException {
         Files.createDirectories(folder);
         Path there = DatabaseFile.in(folder);
-        refuseInUse(there);
+        DatabaseFile.refuseInUse(folder);
         Path beside = folder.resolve("restoring");
-        try (BookFile book = BookFile.open(file, passphrase)) {
+        try (FolderLock lock = FolderLock.of(folder);
+                BookFile book = BookFile.open(file, passphrase)) {
             Progress progress = new Told(out);
             book.check(progress);
             clear(beside);
@@ -134,33 +132,19 @@ public final class RestoreTool {
             String key = isSealed && passphrase != null ? new Seal(folder).key(passphrase) + " " : "";
             String url =
                     "jdbc:h2:file:" + beside.toAbsolutePath().resolve("gyrotaxis") + (isSealed ? Seal.suffix() : "");
-            new Restore(book, progress).into(url, key);
-            Optional<Path> before = Optional.empty();
-            if (Files.exists(there)) {
-                Path copy = DatabaseFile.replaced(folder, STAMP.format(now));
-                Files.createDirectories(copy.getParent());
-                Files.move(there, copy, StandardCopyOption.ATOMIC_MOVE);
-                before = Optional.of(copy);
+            Restore restore = new Restore(book, progress);
+            restore.into(url, key);
+            if (restore.takenOut() > 0) {
+                out.println("  " + restore.takenOut()
+                        + " characters that cannot be shown were taken out of what was written.");
             }
-            Files.move(DatabaseFile.in(beside), there, StandardCopyOption.ATOMIC_MOVE);
+            Optional<Path> before =
+                    DatabaseFile.replace(folder, DatabaseFile.in(beside), STAMP.format(now) + "-replaced");
             out.println("Done: " + there + "."
                     + before.map(b -> " What was there before is " + b + ".").orElse(""));
             return before;
         } finally {
             clear(beside);
-        }
-    }
-
-    private static void refuseInUse(Path database) throws IOException {
-        if (!Files.exists(database)) {
-            return;
-        }
-        try (FileChannel open = FileChannel.open(database, StandardOpenOption.READ, StandardOpenOption.WRITE);
-                FileLock lock = open.tryLock()) {
-            if (lock == null) {
-                throw new CannotStart(
-                        "A server runs on the book in " + database.getParent() + ".", "Stop it first, then try again.");
-            }
         }
     }
 

@@ -9,6 +9,7 @@ import gyrotaxis.server.book.Head;
 import gyrotaxis.server.contacts.Cards.Card;
 import gyrotaxis.server.shared.Folded;
 import gyrotaxis.server.shared.Stale;
+import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.tables.Lines;
 import java.time.Clock;
 import java.time.Instant;
@@ -186,6 +187,15 @@ class CardsDesk {
             } else if (c.name().length() > Client.LONGEST_NAME) {
                 faults.add(tooLong(c, "name", c.name().length(), Client.LONGEST_NAME));
             }
+            if (!WrittenText.isLine(c.name())) {
+                faults.add(unfit(c, "name"));
+            }
+            if (!WrittenText.isLines(c.notes())) {
+                faults.add(unfit(c, "notes"));
+            }
+            if (!WrittenText.isLines(c.wishes().orElse(""))) {
+                faults.add(unfit(c, "wishes"));
+            }
             if (c.notes().length() > Client.LONGEST_NOTES) {
                 faults.add(tooLong(c, "notes", c.notes().length(), Client.LONGEST_NOTES));
             }
@@ -199,6 +209,14 @@ class CardsDesk {
             }
         }
         return faults;
+    }
+
+    private static CardFault unfit(Card c, String field) {
+        return new CardFault(
+                c.number(),
+                WrittenText.fit(c.name()),
+                field,
+                "It holds a character that cannot be shown. Type it anew in your contacts.");
     }
 
     private static CardFault tooLong(Card c, String field, int length, int most) {

@@ -239,8 +239,12 @@ public class DiaryDesk implements SpokenFor {
                     "untilMinute",
                     "It began at " + wall.time(from) + "; it cannot be over by " + wall.time(until) + ".");
         }
-        f.orRefuse(() -> until);
         Diary diary = around(stored.what().span(), Set.of());
+        if (diary.appointments().stream()
+                .noneMatch(a -> a.id().equals(stored.what().id()))) {
+            f.problem("untilMinute", "It was called off, or she did not come: nothing waits for it.");
+        }
+        f.orRefuse(() -> until);
         List<Appointment> pushed = Late.pushed(diary, stored.what().id(), until, clock.instant());
         List<Booked> moved =
                 pushed.stream().map(a -> stored(a.id().value()).during(a)).toList();

@@ -5,6 +5,7 @@ import static gyrotaxis.server.db.Tables.KNOWN_ON_DEVICE;
 import static gyrotaxis.server.db.Tables.MEMBER;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
@@ -100,6 +101,40 @@ class Devices {
                 .set(KNOWN_ON_DEVICE.MISSES, (short) 0)
                 .where(KNOWN_ON_DEVICE.DEVICE_ID.eq(d.id()).and(KNOWN_ON_DEVICE.MEMBER_ID.eq(member)))
                 .execute();
+    }
+
+    /** Her four digits end on every device: from now on her passphrase lets her in there. */
+    void endDigits(UUID member) {
+        db.update(KNOWN_ON_DEVICE)
+                .setNull(KNOWN_ON_DEVICE.DIGITS)
+                .where(KNOWN_ON_DEVICE.MEMBER_ID.eq(member))
+                .execute();
+    }
+
+    /** A device on which somebody signed in once. */
+    record OfMember(UUID device, String name, Instant signedInAt, boolean hasDigits) {}
+
+    /** Where she is known, the latest first. */
+    List<OfMember> of(UUID member) {
+        return db.select(DEVICE.ID, DEVICE.NAME, KNOWN_ON_DEVICE.SIGNED_IN_AT, KNOWN_ON_DEVICE.DIGITS)
+                .from(KNOWN_ON_DEVICE)
+                .join(DEVICE)
+                .on(DEVICE.ID.eq(KNOWN_ON_DEVICE.DEVICE_ID))
+                .where(KNOWN_ON_DEVICE.MEMBER_ID.eq(member))
+                .orderBy(KNOWN_ON_DEVICE.SIGNED_IN_AT.desc())
+                .fetch(r -> new OfMember(
+                        r.get(DEVICE.ID),
+                        r.get(DEVICE.NAME),
+                        r.get(KNOWN_ON_DEVICE.SIGNED_IN_AT).toInstant(),
+                        r.get(KNOWN_ON_DEVICE.DIGITS) != null));
+    }
+
+    /** One device knows her no more; false if it did not. */
+    boolean forget(UUID device, UUID member) {
+        return db.deleteFrom(KNOWN_ON_DEVICE)
+                        .where(KNOWN_ON_DEVICE.DEVICE_ID.eq(device).and(KNOWN_ON_DEVICE.MEMBER_ID.eq(member)))
+                        .execute()
+                == 1;
     }
 
     /** Counts a try before it is looked at, so that many at once are counted too; false if there were too many. */

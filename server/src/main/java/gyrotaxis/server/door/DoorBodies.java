@@ -73,6 +73,14 @@ final class DoorBodies {
     /** Another passphrase. */
     record PassphraseBody(@Nullable String before, @Nullable String passphrase) {}
 
+    /**
+     * A device on which she signed in once.
+     *
+     * @param hasDigits whether four digits let her in there
+     * @param isThis whether it is the one that asks
+     */
+    record DeviceView(UUID id, String name, Instant signedInAt, boolean hasDigits, boolean isThis) {}
+
     /** A session; of whom is told where the owner looks at all. */
     record SessionView(
             UUID memberId,

@@ -1,6 +1,7 @@
 package gyrotaxis.server.door;
 
 import gyrotaxis.server.door.DoorBodies.DeedsView;
+import gyrotaxis.server.door.DoorBodies.DeviceView;
 import gyrotaxis.server.door.DoorBodies.DigitsBody;
 import gyrotaxis.server.door.DoorBodies.DoorView;
 import gyrotaxis.server.door.DoorBodies.FirstBody;
@@ -127,6 +128,17 @@ class DoorController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endSession(@PathVariable String handle, HttpServletRequest request, HttpServletResponse response) {
         desk.endSession(handle, caller(request, response));
+    }
+
+    @GetMapping("/devices")
+    List<DeviceView> devices(HttpServletRequest request, HttpServletResponse response) {
+        return desk.devices(caller(request, response));
+    }
+
+    @DeleteMapping("/devices/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void forgetDevice(@PathVariable UUID id, HttpServletRequest request, HttpServletResponse response) {
+        desk.forgetDevice(id, caller(request, response));
     }
 
     /** Where other devices find this studio, and how they know it. */

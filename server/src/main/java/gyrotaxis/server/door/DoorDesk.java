@@ -1,5 +1,6 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.door.DoorBodies.DeviceView;
 import gyrotaxis.server.door.DoorBodies.DoorView;
 import gyrotaxis.server.door.DoorBodies.FirstBody;
 import gyrotaxis.server.door.DoorBodies.InvitedView;
@@ -24,6 +25,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -111,7 +113,8 @@ class DoorDesk {
             throw new NotFound("On this machine alone nobody signs in.");
         }
         if (!caller.isThisMachine()) {
-            List<String> keys = List.of("first", "address " + caller.address());
+            // By address alone: a stranger who misses must not make the owner wait.
+            List<String> keys = List.of("first " + caller.address());
             tryNow(keys);
             if (!firstCode.is(body.code())) {
                 Fields f = new Fields();
@@ -252,10 +255,13 @@ class DoorDesk {
         List<String> keys = List.of("invitation " + caller.address());
         tryNow(keys);
         Member m = members.invited(Passphrases.quickHash(secret == null ? "" : secret), clock.instant())
-                .orElseThrow(() ->
-                        Refused.because("This invitation was taken, or its time is over. Ask the owner for another."));
+                .orElseThrow(DoorDesk::taken);
         backOff.met(keys);
         return m;
+    }
+
+    private static Refused taken() {
+        return Refused.because("This invitation was taken, or its time is over. Ask the owner for another.");
     }
 
     /** Takes an invitation: from now on she signs in with this passphrase. */
@@ -264,7 +270,13 @@ class DoorDesk {
         Fields f = new Fields();
         String passphrase = passphrases.checked(f, "passphrase", body.passphrase(), List.of(m.name(), "gyrotaxis"));
         f.orRefuse(() -> m);
-        members.passphrase(m.id(), passphrases.hash(passphrase));
+        String secretHash = Passphrases.quickHash(body.secret() == null ? "" : body.secret());
+        if (!members.take(secretHash, clock.instant(), passphrases.hash(passphrase))) {
+            // Somebody else was quicker.
+            throw taken();
+        }
+        // A reset: whatever let her in before does no longer.
+        devices.endDigits(m.id());
         sessions.endAll(m.id(), Optional.empty());
         comeIn(m, body.deviceName(), caller, Deed.TOOK_INVITATION);
     }
@@ -283,6 +295,7 @@ class DoorDesk {
         f.orRefuse(() -> me);
         backOff.met(keys);
         members.passphrase(me.id(), passphrases.hash(passphrase));
+        devices.endDigits(me.id());
         HttpSession mine = caller.request().getSession(false);
         sessions.endAll(me.id(), Optional.ofNullable(mine).map(HttpSession::getId));
         deeds.note(Optional.of(me.id()), Deed.CHANGED_PASSPHRASE, Optional.empty(), caller.address());
@@ -292,9 +305,16 @@ class DoorDesk {
         Optional<UUID> me = Caller.member();
         sessions.end(caller.request());
         if (isEverywhere) {
-            me.ifPresent(id -> sessions.endAll(id, Optional.empty()));
+            me.ifPresent(id -> {
+                devices.endDigits(id);
+                sessions.endAll(id, Optional.empty());
+            });
         }
-        deeds.note(me, Deed.SIGNED_OUT, Optional.empty(), caller.address());
+        try {
+            deeds.note(me, Deed.SIGNED_OUT, Optional.empty(), caller.address());
+        } catch (DataAccessException noRoom) {
+            LOG.warn("That somebody signed out could not be noted: {}", noRoom.toString());
+        }
     }
 
     /** Her own sessions; the owner's list is everybody's. */
@@ -313,6 +333,28 @@ class DoorDesk {
                                 s.seen(),
                                 s.handle().equals(here))))
                 .toList();
+    }
+
+    /** The devices on which she signed in once, the latest first. */
+    List<DeviceView> devices(Caller caller) {
+        Optional<UUID> here = devices.find(caller.deviceSecret()).map(Devices.Device::id);
+        return devices.of(Caller.member().orElseThrow()).stream()
+                .map(d -> new DeviceView(
+                        d.device(),
+                        d.name(),
+                        d.signedInAt(),
+                        d.hasDigits(),
+                        here.filter(d.device()::equals).isPresent()))
+                .toList();
+    }
+
+    /** A device knows her no more: there she signs in with her passphrase, as a stranger does. */
+    void forgetDevice(UUID device, Caller caller) {
+        UUID me = Caller.member().orElseThrow();
+        if (!devices.forget(device, me)) {
+            throw new NotFound("This device does not know you any more.");
+        }
+        deeds.note(Optional.of(me), Deed.FORGOT_DEVICE, Optional.empty(), caller.address());
     }
 
     /** Ends a session, her own or, if she is the owner, anybody's. */

@@ -1,20 +1,20 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.shared.Refusal;
 import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.DispatcherType;
-import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
 import org.springframework.security.authentication.AuthenticationManager;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.HstsConfig;
+import org.springframework.security.config.annotation.web.configurers.LogoutConfigurer;
 import org.springframework.security.config.annotation.web.configurers.RequestCacheConfigurer;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -51,11 +51,15 @@ class DoorSecurity {
                 .securityContext(c -> c.securityContextRepository(contexts))
                 // Whoever is refused is told so; the page knows by itself where it was.
                 .requestCache(RequestCacheConfigurer::disable)
+                // Signing out is the door's own request; this one would be a second way that keeps no note of it.
+                .logout(LogoutConfigurer::disable)
                 .headers(h -> h.contentSecurityPolicy(p -> p.policyDirectives(CONTENT_POLICY))
+                        // It would hold for every port of this machine, also for what is not ours and has no TLS.
+                        .httpStrictTransportSecurity(HstsConfig::disable)
                         .referrerPolicy(r -> r.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .exceptionHandling(e -> e.authenticationEntryPoint((request, response, cause) ->
-                                refuse(response, HttpStatus.UNAUTHORIZED, "Sign in first."))
-                        .accessDeniedHandler((request, response, cause) -> refuse(
+                                Refusal.write(response, HttpStatus.UNAUTHORIZED, "Sign in first."))
+                        .accessDeniedHandler((request, response, cause) -> Refusal.write(
                                 response,
                                 HttpStatus.FORBIDDEN,
                                 cause instanceof CsrfException
@@ -77,16 +81,11 @@ class DoorSecurity {
         return http.build();
     }
 
-    private static void refuse(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter()
-                .write("{\"title\":\"Refused\",\"status\":" + status.value() + ",\"detail\":\"" + detail + "\"}");
-    }
-
     @Bean
     CsrfTokenRepository tokens() {
-        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(c -> c.sameSite("Strict"));
+        return tokens;
     }
 
     @Bean

@@ -97,6 +97,20 @@ class JooqMembers implements Members {
     }
 
     @Override
+    public boolean take(String secretHash, Instant now, String hash) {
+        return db.update(MEMBER)
+                        .set(MEMBER.PASSPHRASE, hash)
+                        .setNull(MEMBER.INVITATION)
+                        .setNull(MEMBER.INVITED_UNTIL)
+                        .where(MEMBER.INVITATION
+                                .eq(secretHash)
+                                .and(MEMBER.INVITED_UNTIL.gt(at(now)))
+                                .and(MEMBER.IS_GONE.isFalse()))
+                        .execute()
+                == 1;
+    }
+
+    @Override
     public void change(UUID id, Role role, Optional<UUID> stylist) {
         db.update(MEMBER)
                 .set(MEMBER.ROLE, role.name())

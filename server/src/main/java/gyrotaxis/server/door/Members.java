@@ -30,6 +30,13 @@ interface Members {
     /** Sets her passphrase, of which the hash is given, and closes her invitation. */
     void passphrase(UUID id, String hash);
 
+    /**
+     * Takes an open invitation: sets the passphrase, of which the hash is given, and closes it, in one step.
+     *
+     * @return false if it was taken or its time was over by then; nothing was changed
+     */
+    boolean take(String secretHash, Instant now, String hash);
+
     /** Changes what she may, and who she is among the stylists. */
     void change(UUID id, Role role, Optional<UUID> stylist);
 

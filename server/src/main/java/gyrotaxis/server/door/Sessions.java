@@ -1,5 +1,6 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.shared.SessionsEnded;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -8,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
@@ -28,14 +30,17 @@ class Sessions {
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final SecurityContextRepository contexts;
     private final CsrfAuthenticationStrategy tokens;
+    private final ApplicationEventPublisher events;
 
     Sessions(
             FindByIndexNameSessionRepository<? extends Session> sessions,
             SecurityContextRepository contexts,
-            CsrfTokenRepository tokens) {
+            CsrfTokenRepository tokens,
+            ApplicationEventPublisher events) {
         this.sessions = sessions;
         this.contexts = contexts;
         this.tokens = new CsrfAuthenticationStrategy(tokens);
+        this.events = events;
     }
 
     /**
@@ -69,7 +74,9 @@ class Sessions {
         if (session != null) {
             session.invalidate();
         }
+        Optional<UUID> member = Caller.member();
         SecurityContextHolder.clearContext();
+        member.map(SessionsEnded::new).ifPresent(events::publishEvent);
     }
 
     /** All of one member, the last seen first. */
@@ -92,11 +99,12 @@ class Sessions {
 
     /** Ends one of hers; false if there is none. */
     boolean end(UUID member, String handle) {
-        return sessions.findByPrincipalName(member.toString()).keySet().stream()
-                        .filter(id -> handle(id).equals(handle))
-                        .peek(sessions::deleteById)
-                        .count()
-                > 0;
+        List<String> ended = sessions.findByPrincipalName(member.toString()).keySet().stream()
+                .filter(id -> handle(id).equals(handle))
+                .toList();
+        ended.forEach(sessions::deleteById);
+        events.publishEvent(new SessionsEnded(member));
+        return !ended.isEmpty();
     }
 
     /** Ends all of hers, but the one with an id. */
@@ -104,5 +112,6 @@ class Sessions {
         sessions.findByPrincipalName(member.toString()).keySet().stream()
                 .filter(id -> but.filter(id::equals).isEmpty())
                 .forEach(sessions::deleteById);
+        events.publishEvent(new SessionsEnded(member));
     }
 }

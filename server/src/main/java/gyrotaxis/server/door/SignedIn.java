@@ -15,6 +15,19 @@ class SignedIn implements Asking {
     }
 
     @Override
+    public Optional<UUID> member() {
+        return Caller.member();
+    }
+
+    @Override
+    public boolean isLearner() {
+        return Caller.member()
+                .flatMap(members::find)
+                .filter(m -> m.role() == Role.LEARNER)
+                .isPresent();
+    }
+
+    @Override
     public Optional<UUID> stylist() {
         return Caller.member().flatMap(members::find).flatMap(Member::stylist);
     }

@@ -23,6 +23,7 @@ import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.shelf.Shelf;
 import gyrotaxis.server.shelf.StockedLine;
 import gyrotaxis.server.visits.VisitDesk;
@@ -125,7 +126,10 @@ class ExchangeDesk {
         if (name.length() > longest) {
             faults.add(new FileFault("/name", "It has " + name.length() + " letters; at most " + longest + "."));
         }
-        return name;
+        if (!WrittenText.isLine(name)) {
+            faults.add(new FileFault("/name", "It holds a character that cannot be shown."));
+        }
+        return WrittenText.fit(name);
     }
 
     /** What a refusal of fields is at the places of a file. */
@@ -241,16 +245,14 @@ class ExchangeDesk {
         Map<String, String> lines = new HashMap<>();
         List<PlanForm.KnownHair> named = form.hairs() == null ? List.of() : form.hairs();
         for (String id : form.brief().hairNames()) {
-            Optional<HairForm> hair = named.stream()
-                    .filter(k -> k.id().toString().equals(id))
+            Optional<String> name = named.stream()
+                    .filter(k -> String.valueOf(k.id()).equals(id))
                     .findFirst()
-                    .map(PlanForm.KnownHair::hair);
+                    .map(PlanForm.KnownHair::hair)
+                    .map(HairForm::name);
             Optional<String> here = shelf.all().stream()
                     .filter(l -> l.id().toString().equals(id)
-                            || hair.isPresent()
-                                    && l.hair()
-                                            .name()
-                                            .equalsIgnoreCase(hair.get().line().name()))
+                            || name.filter(l.hair().name()::equalsIgnoreCase).isPresent())
                     .map(StockedLine::id)
                     .map(UUID::toString)
                     .findFirst();
@@ -258,8 +260,7 @@ class ExchangeDesk {
                     found -> lines.put(id, found),
                     () -> faults.add(new FileFault(
                             "/hairs",
-                            hair.map(h -> h.line().name()).orElse("The hair of the plan")
-                                    + " is not on the shelf. Write it down there first.")));
+                            name.orElse("The hair of the plan") + " is not on the shelf. Write it down there first.")));
         }
         return lines;
     }

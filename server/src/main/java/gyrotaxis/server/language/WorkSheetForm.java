@@ -228,7 +228,7 @@ public record WorkSheetForm(
     }
 
     private static RowId row(String id) {
-        return RowId.parse(id).orElseThrow(() -> new IllegalStateException("no row can be called " + id));
+        return RowId.parse(id).orElseThrow(() -> new IllegalArgumentException("no row can be called " + id));
     }
 
     private static Sentence sentence(List<Piece> pieces) {

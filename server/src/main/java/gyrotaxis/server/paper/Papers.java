@@ -4,6 +4,7 @@ import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import com.openhtmltopdf.util.XRLog;
+import gyrotaxis.server.shared.WrittenText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -58,7 +59,7 @@ public class Papers {
      * @param values what is written into it; whatever is text is written as such
      */
     public String svg(String template, Map<String, Object> values) {
-        return drawings.process(template, new Context(Locale.UK, values));
+        return WrittenText.fit(drawings.process(template, new Context(Locale.UK, values)));
     }
 
     /**
@@ -69,7 +70,8 @@ public class Papers {
      * @return as many pages as it takes, PDF
      */
     public byte[] pdf(String template, Map<String, Object> values) {
-        String page = templates.process(template, new Context(Locale.UK, values));
+        // What an earlier version let in must not keep a paper from being written.
+        String page = WrittenText.fit(templates.process(template, new Context(Locale.UK, values)));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
         try {
             PdfRendererBuilder builder = new PdfRendererBuilder();

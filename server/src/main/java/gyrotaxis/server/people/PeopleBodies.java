@@ -141,11 +141,12 @@ final class PeopleBodies {
             EnumMap<DayOfWeek, DayHours> days = new EnumMap<>(DayOfWeek.class);
             for (int i = 0; i < week.size(); i++) {
                 DayView d = week.get(i);
+                DayOfWeek day = f.present("week[" + i + "].day", "The day", d.day(), DayOfWeek.MONDAY);
                 if (d.fromMinute() == null || d.untilMinute() == null) {
                     continue;
                 }
                 try {
-                    days.put(d.day(), new DayHours(d.fromMinute(), d.untilMinute()));
+                    days.put(day, new DayHours(d.fromMinute(), d.untilMinute()));
                 } catch (IllegalArgumentException e) {
                     f.problem("week[" + i + "]", "These hours end before they begin. Put the later one second.");
                 }

@@ -16,10 +16,9 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Iterator;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.Set;
+import java.util.concurrent.locks.ReentrantLock;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -37,11 +36,19 @@ public final class Pictures {
     static final int MOST_PX = 2_048;
 
     /** What is larger is not opened at all: a small file can claim to be a huge picture. */
-    static final long MOST_PIXELS = 120_000_000;
+    static final long MOST_PIXELS = 40_000_000;
 
-    private static final Set<String> FORMATS = Set.of("png", "jpeg", "webp");
+    /** The longer side of what is opened, pixels: rows are read one by one, but each of them whole. */
+    static final int MOST_SIDE = 30_000;
+
+    private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
+    private static final byte[] JPEG = {(byte) 0xff, (byte) 0xd8, (byte) 0xff};
+
+    /** However many are sent at the same moment, the memory of one is enough. */
+    private static final ReentrantLock ONE_AT_A_TIME = new ReentrantLock(true);
+
     private static final float QUALITY = 0.88f;
-    private static final String REFUSED = "Only PNG, JPEG and WebP pictures can be kept; this is something else.";
+    private static final String REFUSED = "Only PNG and JPEG pictures can be kept; this is something else.";
     private static final int MIRRORED_FROM = 5;
 
     static {
@@ -57,36 +64,45 @@ public final class Pictures {
      * @throws FieldProblems with a sentence if it is none, or too large
      */
     public static Picture of(byte[] file) {
+        // No reader of another kind ever sees the file, and none decides by itself that it is its own.
+        String format = begins(file, PNG) ? "png" : begins(file, JPEG) ? "jpeg" : "";
+        if (format.isEmpty()) {
+            throw refused(REFUSED);
+        }
+        ImageReader reader = ImageIO.getImageReadersByFormatName(format).next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw refused(REFUSED);
-            }
-            ImageReader reader = readers.next();
+            reader.setInput(in, true, true);
+            refuseHuge(reader.getWidth(0), reader.getHeight(0));
+            ONE_AT_A_TIME.lock();
             try {
-                if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                    throw refused(REFUSED);
-                }
-                reader.setInput(in, true, true);
                 return kept(upright(small(reader), turn(file)));
             } finally {
-                reader.dispose();
+                ONE_AT_A_TIME.unlock();
             }
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
             throw refused("This picture is damaged and cannot be opened. Take it once more.");
+        } finally {
+            reader.dispose();
+        }
+    }
+
+    private static boolean begins(byte[] file, byte[] with) {
+        return file.length >= with.length && Arrays.equals(file, 0, with.length, with, 0, with.length);
+    }
+
+    /** By what its header says, before anything of it is opened. */
+    private static void refuseHuge(int width, int height) {
+        if ((long) width * height > MOST_PIXELS || Math.max(width, height) > MOST_SIDE) {
+            throw refused("This picture is " + width + " by " + height + " pixels, more than can be opened here.");
         }
     }
 
     private static BufferedImage small(ImageReader reader) throws IOException {
         int width = reader.getWidth(0);
         int height = reader.getHeight(0);
-        if ((long) width * height > MOST_PIXELS) {
-            throw refused("This picture is " + width + " by " + height + " pixels, more than can be opened here.");
-        }
         ImageReadParam param = reader.getDefaultReadParam();
         // Every other pixel is enough where it is made much smaller anyway, and takes a quarter of the room: never more
-        // than twice of
-        // what is kept, on either side, is held at once.
+        // than twice of what is kept, on either side, is held at once.
         int step = Math.max(1, (Math.max(width, height) + 2 * MOST_PX - 1) / (2 * MOST_PX));
         param.setSourceSubsampling(step, step, 0, 0);
         BufferedImage read = reader.read(0, param);

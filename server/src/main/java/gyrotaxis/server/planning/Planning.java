@@ -33,6 +33,7 @@ import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.PlanForm;
 import gyrotaxis.server.planning.round.LookView;
 import gyrotaxis.server.planning.round.SolidView;
+import gyrotaxis.server.shared.Asking;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
@@ -55,12 +56,20 @@ public class Planning {
 
     private final Planner planner;
     private final Shelf shelf;
+    private final Asking asking;
     private final JsonMapper json;
 
-    Planning(Planner planner, Shelf shelf, JsonMapper json) {
+    Planning(Planner planner, Shelf shelf, Asking asking, JsonMapper json) {
         this.planner = planner;
         this.shelf = shelf;
+        this.asking = asking;
         this.json = json;
+    }
+
+    /** The plan that is kept of a brief. Whoever may only learn has none: what is set aside would tell her of a client. */
+    private Optional<UUID> kept(Fields f, @Nullable String planId) {
+        Optional<UUID> kept = f.idIfAny("planId", "The plan", planId);
+        return asking.isLearner() ? Optional.empty() : kept;
     }
 
     /**
@@ -116,7 +125,7 @@ public class Planning {
     PlanAnswer answer(PlanQuestion question) {
         Fields f = new Fields();
         BriefBody brief = f.present("brief", "The brief", question.brief(), NO_BRIEF);
-        Optional<UUID> kept = f.idIfAny("planId", "The plan", question.planId());
+        Optional<UUID> kept = kept(f, question.planId());
         WornAsBody.Checked how =
                 question.worn() == null ? null : question.worn().check(f);
         return f.orRefuse(() -> {
@@ -237,7 +246,7 @@ public class Planning {
             f.present("briefs[" + i + "].brief", "The brief", given.get(i).brief(), NO_BRIEF);
         }
         WornAsBody.Checked how = body.worn() == null ? null : body.worn().check(f);
-        Optional<UUID> kept = f.idIfAny("planId", "The plan", body.planId());
+        Optional<UUID> kept = kept(f, body.planId());
         return f.orRefuse(() -> {
             List<BriefBody> briefs = given.stream()
                     .map(g -> braided(Fields.or(g.brief(), NO_BRIEF), g.family()))

@@ -39,12 +39,13 @@ class JooqLearners implements Learners {
     }
 
     private static Learner learner(LearnerRecord r) {
-        return new Learner(r.getId(), r.getName(), r.getSince().toInstant());
+        return new Learner(r.getId(), r.getName(), r.getSince().toInstant(), Optional.ofNullable(r.getMemberId()));
     }
 
     @Override
     public void add(Learner l) {
-        db.executeInsert(new LearnerRecord(l.id(), l.name(), at(l.since())));
+        db.executeInsert(
+                new LearnerRecord(l.id(), l.name(), at(l.since()), l.member().orElse(null)));
     }
 
     @Override

@@ -10,12 +10,15 @@ import gyrotaxis.server.practice.LearnerBodies.LearnerBody;
 import gyrotaxis.server.practice.LearnerBodies.LearnerView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
 import gyrotaxis.server.practice.LearnerBodies.SkillView;
+import gyrotaxis.server.shared.Asking;
 import gyrotaxis.server.shared.NotFound;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,21 +26,24 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class LearnerDesk {
     private final Learners learners;
+    private final Asking asking;
     private final Clock clock;
 
-    LearnerDesk(Learners learners, Clock clock) {
+    LearnerDesk(Learners learners, Asking asking, Clock clock) {
         this.learners = learners;
+        this.asking = asking;
         this.clock = clock;
     }
 
     @Transactional(readOnly = true)
     List<LearnerView> all() {
-        return learners.all().stream().map(LearnerView::of).toList();
+        return learners.all().stream().filter(mayBeSeen()).map(LearnerView::of).toList();
     }
 
     @Transactional
     LearnerView add(LearnerBody body) {
-        Learner learner = new Learner(UUID.randomUUID(), body.check(), now());
+        Learner learner = new Learner(
+                UUID.randomUUID(), body.check(), now(), asking.isLearner() ? asking.member() : Optional.empty());
         learners.add(learner);
         return LearnerView.of(learner);
     }
@@ -78,7 +84,13 @@ class LearnerDesk {
     }
 
     private Learner known(UUID id) {
-        return learners.find(id).orElseThrow(LearnerDesk::nobody);
+        return learners.find(id).filter(mayBeSeen()).orElseThrow(LearnerDesk::nobody);
+    }
+
+    /** A learner who signed in sees herself alone; whoever works here sees all. */
+    private Predicate<Learner> mayBeSeen() {
+        Optional<UUID> me = asking.member();
+        return asking.isLearner() ? learner -> learner.member().equals(me) : learner -> true;
     }
 
     /** As exact as it is kept. */

@@ -13,6 +13,7 @@ public enum Deed {
     CHANGED_MEMBER("changed what somebody may"),
     REMOVED_MEMBER("took somebody out"),
     CHANGED_PASSPHRASE("changed her passphrase"),
+    FORGOT_DEVICE("had a device forget her"),
     ENDED_SESSION("ended somebody's session"),
     ADDED_CLIENT("wrote a client down"),
     OPENED_CLIENT("opened a client"),

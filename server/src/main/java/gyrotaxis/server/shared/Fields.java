@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.function.IntPredicate;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
@@ -25,9 +25,6 @@ public final class Fields {
     private static final int YEARS_BACK = 30;
 
     private static final int YEARS_AHEAD = 3;
-
-    /** The last two code points of every plane are no characters (Unicode, chapter 23.7). */
-    private static final int LAST_OF_PLANE = 0xFFFE;
 
     private final List<FieldProblem> problems = new ArrayList<>();
 
@@ -65,25 +62,22 @@ public final class Fields {
 
     /** A name that may be left away: one line of up to {@code longest} characters, stripped; absent counts as empty. */
     public String textOrEmpty(String field, String words, @Nullable String value, int longest) {
-        return written(field, words, value, longest, c -> Character.isISOControl(c));
+        return written(field, words, value, longest, WrittenText::isLine);
     }
 
     /** Writing of up to {@code longest} characters in lines, stripped; absent counts as empty. */
     public String lines(String field, String words, @Nullable String value, int longest) {
-        return written(field, words, value, longest, c -> Character.isISOControl(c) && "\t\n\r".indexOf(c) < 0);
+        return written(field, words, value, longest, WrittenText::isLines);
     }
 
     /** Characters that no paper can show and no drawing may hold are refused, wherever they came from. */
-    private String written(String field, String words, @Nullable String value, int longest, IntPredicate isUnfit) {
+    private String written(String field, String words, @Nullable String value, int longest, Predicate<String> isFit) {
         String stripped = value == null ? "" : value.strip();
         if (stripped.length() > longest) {
             problem(field, words + " may have at most " + longest + " characters; this has " + stripped.length() + ".");
             return "";
         }
-        if (stripped.codePoints()
-                .anyMatch(c -> isUnfit.test(c)
-                        || Character.getType(c) == Character.SURROGATE
-                        || (c & LAST_OF_PLANE) == LAST_OF_PLANE)) {
+        if (!isFit.test(stripped)) {
             problem(field, words + " holds a character that cannot be shown. Type it anew.");
             return "";
         }

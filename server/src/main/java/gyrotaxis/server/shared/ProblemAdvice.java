@@ -1,8 +1,9 @@
 package gyrotaxis.server.shared;
 
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.TypeMismatchException;
@@ -11,15 +12,20 @@ import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
+import org.springframework.web.HttpMediaTypeNotAcceptableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
 import tools.jackson.databind.exc.InvalidNullException;
@@ -79,7 +85,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     /** All that a request keeps it keeps in one transaction, so what fails has kept nothing. */
     @ExceptionHandler
+    @Nullable
     ProblemDetail fromBelow(Exception e, HttpServletRequest request) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            // Nobody is left to be told, and nothing went wrong here.
+            return null;
+        }
         return known.stream().flatMap(k -> k.told(e).stream()).findFirst().orElseGet(() -> unforeseen(e, request));
     }
 
@@ -113,12 +124,34 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(p.getStatus()).body(p);
     }
 
+    /** Whoever takes no JSON is told in it all the same: an empty answer would tell nothing. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMediaTypeNotAcceptable(
+            HttpMediaTypeNotAcceptableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpServletResponse response = ((ServletWebRequest) request).getResponse();
+        if (response != null) {
+            try {
+                Refusal.write(
+                        response,
+                        HttpStatus.NOT_ACCEPTABLE,
+                        "This cannot be answered in the form that is asked for; it can in "
+                                + MediaType.toString(e.getSupportedMediaTypes()) + ".");
+            } catch (IOException gone) {
+                // Nobody is there to be told.
+            }
+        }
+        return null;
+    }
+
     /** What cannot be a name of anything names nothing. */
     @Override
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         if (e.getRequiredType() != UUID.class) {
-            return Objects.requireNonNull(super.handleTypeMismatch(e, headers, status, request));
+            ProblemDetail unread = problem(HttpStatus.BAD_REQUEST, "Not readable");
+            String name = e instanceof MethodArgumentTypeMismatchException m ? m.getName() : "A part of the address";
+            unread.setDetail("\"" + name + "\" cannot be read as it stands in the address.");
+            return ResponseEntity.badRequest().body(unread);
         }
         ProblemDetail p = problem(HttpStatus.NOT_FOUND, "Not there");
         p.setDetail("Nothing is kept under this address. It may have been mistyped, or cut off where it was copied.");

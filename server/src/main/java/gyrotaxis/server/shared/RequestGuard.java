@@ -19,6 +19,7 @@ import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
@@ -31,7 +32,7 @@ import org.springframework.web.util.WebUtils;
  * anything here needs.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 final class RequestGuard extends OncePerRequestFilter {
     static final long MAX_BODY_BYTES = 256 * 1024;
 
@@ -67,9 +68,9 @@ final class RequestGuard extends OncePerRequestFilter {
     private static final List<Upload> UPLOADS = List.of(
             new Upload(
                     Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)"),
-                    Set.of("image/png", "image/jpeg", "image/webp"),
+                    Set.of("image/png", "image/jpeg"),
                     MAX_PICTURE_BYTES,
-                    "Only PNG, JPEG and WebP pictures can be kept."),
+                    "Only PNG and JPEG pictures can be kept."),
             Upload.file("/api/stock/table", "text/csv", "Only a table can be read here: text/csv."),
             Upload.file("/api/diary/calendar", "text/calendar", "Only a calendar can be read here: text/calendar."),
             // A worksheet of a large head takes more than any other document.
@@ -91,30 +92,34 @@ final class RequestGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Optional<Upload> upload = UPLOADS.stream()
-                .filter(u -> u.path().matcher(request.getServletPath()).matches())
-                .findFirst();
-        long most = upload.map(Upload::most).orElse(MAX_BODY_BYTES);
+        Optional<Upload> upload = upload(request);
+        long most = mostOf(request);
         if (!hosts.contains(request.getServerName())) {
-            refuse(response, HttpServletResponse.SC_MISDIRECTED_REQUEST, "This server does not answer to that name.");
+            Refusal.write(response, HttpStatus.MISDIRECTED_REQUEST, "This server does not answer to that name.");
         } else if (request.getContentLengthLong() > most) {
-            refuse(response, HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE, BodyTooLarge.words(most));
+            Refusal.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.words(most));
         } else if (upload.isPresent() && !upload.get().takes(request.getContentType())) {
-            refuse(
-                    response,
-                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
-                    upload.get().refusal());
+            Refusal.write(
+                    response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, upload.get().refusal());
         } else if (upload.isEmpty() && !isJsonOrNothing(request)) {
-            refuse(
-                    response,
-                    HttpServletResponse.SC_UNSUPPORTED_MEDIA_TYPE,
-                    "Only application/json is understood here.");
+            Refusal.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "Only application/json is understood here.");
         } else if (request.getServletPath().equals(ERROR_PAGE)) {
             // Where the server sends itself when something failed; of no use to anybody who asks for it.
-            refuse(response, HttpServletResponse.SC_NOT_FOUND, "There is nothing here.");
+            Refusal.write(response, HttpStatus.NOT_FOUND, "There is nothing here.");
         } else {
             chain.doFilter(new Limited(request, most, upload.isEmpty()), response);
         }
+    }
+
+    private static Optional<Upload> upload(HttpServletRequest request) {
+        return UPLOADS.stream()
+                .filter(u -> u.path().matcher(request.getServletPath()).matches())
+                .findFirst();
+    }
+
+    /** How large the body of a request may be, bytes. */
+    static long mostOf(HttpServletRequest request) {
+        return upload(request).map(Upload::most).orElse(MAX_BODY_BYTES);
     }
 
     private static boolean isJsonOrNothing(HttpServletRequest request) {
@@ -134,12 +139,6 @@ final class RequestGuard extends OncePerRequestFilter {
     static String bodyOf(HttpServletRequest request) {
         Limited limited = WebUtils.getNativeRequest(request, Limited.class);
         return limited == null ? "" : limited.read.toString(StandardCharsets.UTF_8);
-    }
-
-    private static void refuse(HttpServletResponse response, int status, String detail) throws IOException {
-        response.setStatus(status);
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.getWriter().write("{\"title\":\"Refused\",\"status\":" + status + ",\"detail\":\"" + detail + "\"}");
     }
 
     /** For bodies that do not say how long they are; remembers what was read, so that a fault can be told with its cause. */
@@ -184,6 +183,11 @@ final class RequestGuard extends OncePerRequestFilter {
                         read.write(buffer, offset, Math.max(0, n));
                     }
                     return n;
+                }
+
+                @Override
+                public int available() throws IOException {
+                    return in.available();
                 }
 
                 @Override

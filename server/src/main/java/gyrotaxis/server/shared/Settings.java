@@ -14,8 +14,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param plainPort where, without TLS, only the way to the address with TLS is told; 0 for any that is free
  * @param hosts names under which the server may be addressed, besides this machine's own
  * @param deedsKept how long it is kept who did what
- * @param demo whether an empty database is filled with the made-up studio
- * @param demoVisits how many visits of its past year are made up, about
+ * @param demo whether a data folder without a database begins with the made-up studio
  */
 @ConfigurationProperties("gyrotaxis")
 public record Settings(
@@ -24,5 +23,4 @@ public record Settings(
         @DefaultValue("8420") int plainPort,
         @DefaultValue List<String> hosts,
         @DefaultValue("90d") Duration deedsKept,
-        @DefaultValue("false") boolean demo,
-        @DefaultValue("110") int demoVisits) {}
+        @DefaultValue("false") boolean demo) {}

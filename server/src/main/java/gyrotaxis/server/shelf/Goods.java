@@ -45,9 +45,8 @@ final class Goods {
         String lot = f.textOrEmpty(at + "lot", "The lot", b.lot(), LONGEST);
         return line.map(l -> {
             LineId of = new LineId(l.id());
-            String colour = b.colour() == null || b.colour().isBlank()
-                    ? l.hair().colours().get(0)
-                    : b.colour().strip();
+            String named = f.textOrEmpty(at + "colour", "The colour", b.colour(), LONGEST);
+            String colour = named.isEmpty() ? l.hair().colours().get(0) : named;
             if (!l.hair().colours().contains(colour) && !l.loopsByColour().containsKey(colour)) {
                 f.problem(
                         at + "colour",

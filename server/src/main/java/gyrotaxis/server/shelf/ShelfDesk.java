@@ -47,6 +47,8 @@ class ShelfDesk {
     }
 
     List<HairLineView> addStarters() {
+        // However often it is asked for in the same moment, it is put there once.
+        ledger.hold();
         if (shelf.all().stream().noneMatch(StockedLine::isStarter)) {
             starters.lines().forEach(shelf::add);
         }

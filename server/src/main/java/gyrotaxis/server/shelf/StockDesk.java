@@ -40,10 +40,13 @@ import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Shows what is on the shelf, and keeps what comes and goes. */
+@Retryable(includes = ConcurrencyFailureException.class, maxRetries = 5, delay = 20, jitter = 20, multiplier = 2)
 @Service
 @Transactional
 class StockDesk {

@@ -44,7 +44,7 @@ class StillController {
     /** Keeps a plan's picture, drawn from what {@code of} says. */
     @PutMapping(
             value = "/plans/{id}/still",
-            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     StillView keep(
             @PathVariable UUID id,
             @RequestParam String of,

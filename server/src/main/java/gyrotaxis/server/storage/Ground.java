@@ -2,6 +2,7 @@ package gyrotaxis.server.storage;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -19,7 +20,11 @@ interface Ground {
         return new Ground() {
             @Override
             public long usableBytes() throws IOException {
-                return Files.getFileStore(folder).getUsableSpace();
+                // Not by Files.getFileStore: that looks the folder up in the mount table, which a plain chroot lacks.
+                if (!Files.isDirectory(folder)) {
+                    throw new NoSuchFileException(folder.toString());
+                }
+                return folder.toFile().getUsableSpace();
             }
 
             @Override

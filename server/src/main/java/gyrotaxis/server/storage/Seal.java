@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.SecureRandom;
 import java.sql.SQLException;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
@@ -33,16 +34,28 @@ public final class Seal {
     private static final int KEY_BITS = 256;
     private static final int SALT_BYTES = 16;
     private static final String CIPHER = "AES";
-    private static final String NAME = "gyrotaxis";
+    static final String SALT = "seal.salt";
+
+    /** Where files are sealed, or opened, before they take their places. */
+    private static final String BESIDE = "sealing";
+
+    /** Is there once all of them are. */
+    private static final String READY = "ready";
 
     /** How H2 begins an encrypted file (org.h2.store.fs.encrypt.FileEncrypt). */
     private static final byte[] BEGINS = "H2encrypt\n".getBytes(StandardCharsets.ISO_8859_1);
 
     private final Path folder;
+    private final DurableFiles files;
 
     /** Of the book in a folder. */
     public Seal(Path folder) {
+        this(folder, new DurableFiles());
+    }
+
+    Seal(Path folder, DurableFiles files) {
         this.folder = folder;
+        this.files = files;
     }
 
     /** Whether a file is sealed; one that is not there is not. */
@@ -75,11 +88,13 @@ public final class Seal {
 
     /** Random, no secret, and as needful as the book: it lies beside it, and beside its copies. */
     public byte[] salt() throws IOException {
-        Path file = folder.resolve("seal.salt");
+        Path file = folder.resolve(SALT);
         if (!Files.exists(file)) {
             byte[] random = new byte[SALT_BYTES];
             new SecureRandom().nextBytes(random);
-            Files.writeString(file, HexFormat.of().formatHex(random));
+            Path whole = folder.resolve(SALT + ".new");
+            Files.writeString(whole, HexFormat.of().formatHex(random));
+            files.move(whole, file);
         }
         return HexFormat.of().parseHex(Files.readString(file).strip());
     }
@@ -118,34 +133,74 @@ public final class Seal {
         }
     }
 
-    /** Seals the book and its copies, or opens them for good; the book must not be in use. */
-    void change(String passphrase, boolean isToBeSealed) throws IOException, SQLException {
+    /**
+     * Seals the book and its copies, or opens them for good; the book must not be in use.
+     *
+     * <p>All of them are changed beside their places first, so a passphrase that is wrong changes nothing. From the moment at which all are
+     * there on, {@link #finish()} puts them in their places, now or at the next start.
+     */
+    public void change(String passphrase, boolean isToBeSealed) throws IOException, SQLException {
         if (isToBeSealed) {
             refuseShort(passphrase);
         }
-        String key = key(passphrase);
-        List<Path> all = new Copies(folder).all();
-        for (Path copy : all) {
-            String name = copy.getFileName().toString();
-            change(copy, name.substring(0, name.length() - DatabaseFile.ENDING.length()), key, isToBeSealed);
-        }
-        // The book last: as long as it is as it was, a passphrase that was wrong has changed nothing of it.
-        change(DatabaseFile.in(folder), NAME, key, isToBeSealed);
+        changeByKey(key(passphrase), isToBeSealed);
     }
 
-    private static void change(Path file, String name, String key, boolean isToBeSealed)
-            throws IOException, SQLException {
-        if (!Files.exists(file) || isSealed(file) == isToBeSealed) {
-            return;
+    void changeByKey(String key, boolean isToBeSealed) throws IOException, SQLException {
+        finish();
+        Path beside = folder.resolve(BESIDE);
+        try {
+            Files.createDirectories(beside);
+            OwnerOnly.restrict(beside);
+            for (Path file : everyFile()) {
+                if (Files.exists(file) && isSealed(file) != isToBeSealed) {
+                    Path changed = beside.resolve(file.getFileName());
+                    files.copy(file, changed);
+                    change(changed, key, isToBeSealed);
+                }
+            }
+            Path listed = Files.createFile(beside.resolve("all"));
+            files.move(listed, beside.resolve(READY));
+        } finally {
+            // Puts them in their places, or does away with what is not whole.
+            finish();
         }
+    }
+
+    /** The book comes last: as long as it is as it was, so is what a start says of it. */
+    private List<Path> everyFile() throws IOException {
+        List<Path> every = new ArrayList<>(new Copies(folder).all());
+        every.add(DatabaseFile.in(folder));
+        return every;
+    }
+
+    private static void change(Path file, String key, boolean isToBeSealed) throws SQLException {
+        String name = file.getFileName().toString();
         char[] secret = key.toCharArray();
         ChangeFileEncryption.execute(
                 String.valueOf(file.getParent()),
-                name,
+                name.substring(0, name.length() - DatabaseFile.ENDING.length()),
                 CIPHER,
                 isToBeSealed ? null : secret,
                 isToBeSealed ? secret : null,
                 true);
+    }
+
+    /**
+     * Finishes a sealing that was cut off once all its files were there; deletes what is left of one that was cut off before. Needs no
+     * passphrase. Without such a thing it does nothing.
+     */
+    void finish() throws IOException {
+        Path beside = folder.resolve(BESIDE);
+        if (Files.exists(beside.resolve(READY))) {
+            for (Path file : everyFile()) {
+                Path changed = beside.resolve(file.getFileName());
+                if (Files.exists(changed)) {
+                    files.move(changed, file);
+                }
+            }
+        }
+        files.delete(beside);
     }
 
     /** What is added to the address of a sealed database. */

@@ -4,6 +4,7 @@ import gyrotaxis.server.shared.CannotStart;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import org.springframework.boot.diagnostics.FailureAnalyzer;
@@ -59,7 +60,7 @@ final class StartAnalyzer implements FailureAnalyzer {
                         e)
                 : new FailureAnalysis(
                         "The database " + database + " cannot be opened: it is damaged, or no database.",
-                        StartCheck.instead(new Copies(folder)),
+                        new Copies(folder).advice(LocalDate.now()),
                         e);
     }
 }

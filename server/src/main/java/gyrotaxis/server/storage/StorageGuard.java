@@ -4,8 +4,10 @@ import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
 import gyrotaxis.server.shared.KnownFaults;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -34,9 +36,12 @@ final class StorageGuard implements TransactionExecutionListener, HealthIndicato
     /** The cause of what it says while the store fails; the code is that of any error then. */
     private static final String STORE_FAILS = "org.h2.mvstore.MVStoreException";
 
+    private static final Duration QUIET = Duration.ofMinutes(1);
+
     private final Ground ground;
     private final HikariDataSource connections;
     private final long neededBytes;
+    private final AtomicLong lastTold = new AtomicLong();
     private final AtomicReference<String> lastTrouble = new AtomicReference<>("");
 
     StorageGuard(Ground ground, HikariDataSource connections, StorageSettings settings) {
@@ -93,8 +98,17 @@ final class StorageGuard implements TransactionExecutionListener, HealthIndicato
             return Optional.empty();
         }
         openAnew();
-        LOG.warn("The database could not write: {}", e.toString());
+        if (isTimeToTell()) {
+            LOG.warn("The database could not write: {}", e.toString());
+        }
         return Optional.of(notKept(trouble().orElse("The database could not write it. Try again.")));
+    }
+
+    /** However many fail in a minute, the log says it once. */
+    private boolean isTimeToTell() {
+        long now = System.nanoTime();
+        long before = lastTold.get();
+        return (before == 0 || now - before > QUIET.toNanos()) && lastTold.compareAndSet(before, now);
     }
 
     private static ProblemDetail notKept(String why) {

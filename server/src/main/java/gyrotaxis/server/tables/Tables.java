@@ -1,5 +1,6 @@
 package gyrotaxis.server.tables;
 
+import gyrotaxis.server.shared.WrittenText;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -84,8 +85,16 @@ public final class Tables {
         if (text.chars().anyMatch(c -> c == 0)) {
             return wrong("This is no table. Save it as CSV.", columns);
         }
+        if (!WrittenText.isLines(text)) {
+            return wrong(
+                    "A cell holds a character that cannot be shown. Type it anew, and save the table again.", columns);
+        }
         if (text.isBlank()) {
             return wrong("The file is empty.", columns);
+        }
+        if (text.chars().filter(c -> c == '"').count() % 2 != 0) {
+            // The parser would look for its end from every line on.
+            return wrong("A quotation mark is never closed. Save the table again.", columns);
         }
         if (text.chars().filter(c -> c == ',' || c == ';' || c == '\t').count() > MOST_CELLS) {
             return wrong("A table may have at most " + MOST_CELLS + " cells.", columns);

@@ -1,11 +1,14 @@
 package gyrotaxis.server.visits;
 
+import gyrotaxis.server.shared.Asking;
+import gyrotaxis.server.shared.SessionsEnded;
 import java.io.IOException;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
+import java.util.Queue;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.function.Predicate;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -22,38 +25,76 @@ class Listeners {
     /** A page asks anew by itself when its line is cut. */
     private static final long LINE_MS = 10 * 60 * 1000L;
 
-    private final Map<UUID, List<SseEmitter>> lines = new ConcurrentHashMap<>();
+    /** Lines of one visit; more than a studio has devices. The oldest goes when one more comes. */
+    static final int MAX_OF_VISIT = 100;
+
+    /** Lines of one member; a page has one for the visit that it shows. */
+    static final int MAX_OF_MEMBER = 30;
+
+    private final Asking asking;
+    private final Queue<Line> lines = new ConcurrentLinkedQueue<>();
+
+    /** A page that listens; {@code member} is empty where nobody signs in. */
+    private record Line(UUID visit, Optional<UUID> member, SseEmitter emitter) {
+        /** Says something; false if nobody is there any more. */
+        boolean send(long arrived) {
+            try {
+                emitter.send(SseEmitter.event().name("arrived").data(arrived));
+                return true;
+            } catch (IOException | IllegalStateException gone) {
+                return false;
+            }
+        }
+    }
+
+    Listeners(Asking asking) {
+        this.asking = asking;
+    }
 
     /** A line on which a page hears of a visit, from where it stands now. */
     SseEmitter listen(UUID visit, long arrived) {
-        SseEmitter line = new SseEmitter(LINE_MS);
-        List<SseEmitter> all = lines.computeIfAbsent(visit, v -> new CopyOnWriteArrayList<>());
-        all.add(line);
-        Runnable gone = () -> all.remove(line);
-        line.onCompletion(gone);
-        line.onTimeout(gone);
-        line.onError(e -> gone.run());
-        send(all, line, arrived);
-        return line;
+        Line line = new Line(visit, asking.member(), new SseEmitter(LINE_MS));
+        Runnable gone = () -> lines.remove(line);
+        line.emitter().onCompletion(gone);
+        line.emitter().onTimeout(gone);
+        line.emitter().onError(e -> gone.run());
+        lines.add(line);
+        keepTo(MAX_OF_VISIT, l -> l.visit().equals(visit));
+        if (line.member().isPresent()) {
+            keepTo(MAX_OF_MEMBER, l -> l.member().equals(line.member()));
+        }
+        if (!line.send(arrived)) {
+            lines.remove(line);
+        }
+        return line.emitter();
+    }
+
+    private void keepTo(int most, Predicate<Line> which) {
+        List<Line> all = lines.stream().filter(which).toList();
+        all.stream().limit(Math.max(0, all.size() - most)).forEach(this::end);
+    }
+
+    private void end(Line line) {
+        lines.remove(line);
+        line.emitter().complete();
     }
 
     /** Tells all who listen up to where something arrived. */
     void tell(UUID visit, long arrived) {
-        List<SseEmitter> all = lines.getOrDefault(visit, List.of());
-        all.forEach(line -> send(all, line, arrived));
+        lines.removeIf(l -> l.visit().equals(visit) && !l.send(arrived));
     }
 
-    private static void send(List<SseEmitter> all, SseEmitter line, long arrived) {
-        try {
-            line.send(SseEmitter.event().name("arrived").data(arrived));
-        } catch (IOException | IllegalStateException gone) {
-            all.remove(line);
-        }
+    /** Whoever was taken out hears nothing more; a page that may still listen asks anew by itself. */
+    @EventListener
+    void hangUpOn(SessionsEnded ended) {
+        lines.stream()
+                .filter(l -> l.member().equals(Optional.of(ended.member())))
+                .forEach(this::end);
     }
 
     /** A server that stops waits for its lines otherwise. */
     @EventListener(ContextClosedEvent.class)
     void hangUp() {
-        lines.values().forEach(all -> all.forEach(SseEmitter::complete));
+        lines.forEach(this::end);
     }
 }

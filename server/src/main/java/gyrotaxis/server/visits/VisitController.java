@@ -132,7 +132,7 @@ class VisitController {
 
     @PutMapping(
             value = "/visits/{id}/pictures/{picture}",
-            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE, "image/webp"})
+            consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     PictureView keep(@PathVariable UUID id, @PathVariable UUID picture, @RequestBody byte[] file) {
         return desk.keep(id, picture, Pictures.of(file));
     }

@@ -8,11 +8,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Duration;
+import java.time.Instant;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** When the next one is due. */
 class BackupDeskTest {
+    private static final Duration YEAR = Duration.ofDays(365);
+
     @TempDir
     Path folder;
 
@@ -20,19 +23,72 @@ class BackupDeskTest {
     void itIsDueOnceTheLastIsOldEnough() throws IOException {
         BackupFolder backups = new BackupFolder(folder);
         Wish daily = new Wish(folder.toString(), Every.DAY, 3);
-        assertThat(BackupDesk.isDue(daily, Books.NOW)).isTrue();
-        Path file = backups.make(Books.NOW, 3, out -> out.write(1), f -> {});
+        assertThat(BackupDesk.isDue(daily, Books.NOW, f -> true)).isTrue();
+        Path file = backups.make(Books.NOW, 3, f -> true, out -> out.write(1), f -> {});
         Files.setLastModifiedTime(file, FileTime.from(Books.NOW));
-        assertThat(BackupDesk.isDue(daily, Books.NOW.plus(Duration.ofHours(23))))
+        assertThat(BackupDesk.isDue(daily, Books.NOW.plus(Duration.ofHours(23)), f -> true))
                 .isFalse();
-        assertThat(BackupDesk.isDue(daily, Books.NOW.plus(Duration.ofHours(24))))
-                .isTrue();
-        assertThat(BackupDesk.isDue(new Wish(folder.toString(), Every.HOUR, 3), Books.NOW.plus(Duration.ofHours(2))))
+        assertThat(BackupDesk.isDue(daily, Books.NOW.plus(Duration.ofHours(24)), f -> true))
                 .isTrue();
         assertThat(BackupDesk.isDue(
-                        new Wish(folder.toString(), Every.NEVER, 3), Books.NOW.plus(Duration.ofDays(20_000))))
+                        new Wish(folder.toString(), Every.HOUR, 3), Books.NOW.plus(Duration.ofHours(2)), f -> true))
+                .isTrue();
+        assertThat(BackupDesk.isDue(
+                        new Wish(folder.toString(), Every.NEVER, 3),
+                        Books.NOW.plus(Duration.ofDays(20_000)),
+                        f -> true))
                 .isFalse();
-        assertThat(BackupDesk.isDue(new Wish("", Every.HOUR, 3), Books.NOW)).isFalse();
+        assertThat(BackupDesk.isDue(new Wish("", Every.HOUR, 3), Books.NOW, f -> true))
+                .isFalse();
+    }
+
+    /** What was made while the clock was a year ahead puts off nothing once it is right again. */
+    @Test
+    void aClockThatWasAheadPutsNothingOff() throws IOException {
+        Path ahead = new BackupFolder(folder).make(Books.NOW.plus(YEAR), 3, f -> true, out -> out.write(1), f -> {});
+        Files.setLastModifiedTime(ahead, FileTime.from(Books.NOW.plus(YEAR)));
+        assertThat(BackupDesk.isDue(new Wish(folder.toString(), Every.DAY, 3), Books.NOW, f -> true))
+                .isTrue();
+    }
+
+    /** Of two studios that put their books down in one folder, neither deletes what is the other's. */
+    @Test
+    void filesOfAnotherBookAreNeitherCountedNorDeleted() throws IOException {
+        BackupFolder backups = new BackupFolder(folder);
+        Path other = backups.make(Books.NOW.minusSeconds(1), 3, f -> true, out -> out.write(1), f -> {});
+        for (int i = 0; i < 4; i++) {
+            backups.make(Books.NOW.plusSeconds(i), 2, f -> !f.equals(other), out -> out.write(1), f -> {});
+        }
+        assertThat(backups.all()).hasSize(3).contains(other);
+        assertThat(BackupDesk.isDue(new Wish(folder.toString(), Every.DAY, 3), Instant.now(), f -> false))
+                .isTrue();
+    }
+
+    /** The one just made is kept, although older ones have names of a time that is still to come. */
+    @Test
+    void aClockThatWasAheadDeletesNothingNew() throws IOException {
+        BackupFolder backups = new BackupFolder(folder);
+        for (int i = 0; i < 2; i++) {
+            backups.make(Books.NOW.plus(YEAR).plusSeconds(i), 2, f -> true, out -> out.write(1), f -> {});
+        }
+        Path first = backups.make(Books.NOW, 2, f -> true, out -> out.write(1), f -> {});
+        assertThat(first).exists();
+        Path second = backups.make(Books.NOW.plusSeconds(9), 2, f -> true, out -> out.write(1), f -> {});
+        assertThat(backups.all()).containsExactlyInAnyOrder(first, second);
+        // An hour back and the same second once more: neither takes the other's name.
+        Path third = backups.make(Books.NOW, 3, f -> true, out -> out.write(1), f -> {});
+        assertThat(third).isNotEqualTo(first);
+        assertThat(backups.all()).containsExactlyInAnyOrder(first, second, third);
+    }
+
+    /** A link out of the book's folder and back is seen through. */
+    @Test
+    void aLinkIntoTheBooksOwnFolderIsSeenThrough(@TempDir Path elsewhere) throws IOException {
+        Path own = Files.createDirectory(folder.resolve("book"));
+        Path link = Files.createSymbolicLink(elsewhere.resolve("disk"), own);
+        assertThat(BackupDesk.isWithin(link.resolve("new"), own)).isTrue();
+        assertThat(BackupDesk.isWithin(elsewhere.resolve("new"), own)).isFalse();
+        assertThat(BackupDesk.isWithin(own.resolve("new"), own)).isTrue();
     }
 
     /** A device that is always full, where there is one. */
@@ -46,7 +102,7 @@ class BackupDeskTest {
                 return Files.newOutputStream(full);
             }
         };
-        assertThatThrownBy(() -> backups.make(Books.NOW, 3, out -> out.write(new byte[1 << 20]), f -> {}))
+        assertThatThrownBy(() -> backups.make(Books.NOW, 3, f -> true, out -> out.write(new byte[1 << 20]), f -> {}))
                 .isInstanceOfSatisfying(
                         IOException.class, e -> assertThat(BackupDesk.why(e)).contains("is full"));
         assertThat(folder).isEmptyDirectory();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gyrotaxis.server.RunningServer;
+import gyrotaxis.server.storage.Migrations;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterOutputStream;
 import java.io.IOException;
@@ -125,7 +126,7 @@ class BookFileTest {
         Path old = Books.old(temp.resolve("old"), format);
         Path file = file(Books.file(old));
         try (BookFile book = BookFile.open(file, null)) {
-            assertThat(book.manifest().schema()).isLessThan(Restore.newestSchema());
+            assertThat(book.manifest().schema()).isLessThan(Migrations.newest());
         }
         Books.migrate(old);
         Map<String, List<String>> expected = Books.rows(old);
@@ -138,6 +139,12 @@ class BookFileTest {
                     (t, rows) -> rows.stream()
                             .map(r -> r.substring(r.indexOf('|')))
                             .sorted()
+                            .toList());
+            // A book that had no mark gets one of its own each time.
+            all.computeIfPresent(
+                    "studio",
+                    (t, rows) -> rows.stream()
+                            .map(r -> r.replaceAll("\\|BOOK_ID=[^|]*", ""))
                             .toList());
         }
         expected.remove("stock_movement");
@@ -188,7 +195,7 @@ class BookFileTest {
     }
 
     private static String text(Random random, int longest) {
-        String letters = "aé\"\\/\n\t\r{}[]:,'=;%\u0001\u007f\u2028ß漢𝒢👩🏾 -+@";
+        String letters = "aé\"\\/\n\t\r{}[]:,'=;%\u2028ß漢𝒢👩🏾 -+@";
         int[] all = letters.codePoints().toArray();
         StringBuilder s = new StringBuilder();
         int length = random.nextInt(longest / 2);
@@ -320,6 +327,35 @@ class BookFileTest {
         assertThatThrownBy(() -> restored(file)).isInstanceOf(BookUnread.class).hasMessageContainingAll(words);
     }
 
+    /** A table of spaces packs to nothing and would be read for a long time; a list of a gigabyte fits no memory. */
+    @Test
+    void whatIsBlownUpIsRefusedBeforeItIsRead() throws Exception {
+        String spaces = "[" + " ".repeat(20 << 20) + "]";
+        assertRefused(changed(e -> with(e, "client", spaces, 0)), "no book has such a part");
+        assertRefused(
+                changed(e -> {
+                    byte[] list = new byte[33 << 20];
+                    Arrays.fill(list, (byte) ' ');
+                    e.put(MANIFEST, list);
+                    return e;
+                }),
+                "longer than that of any book");
+    }
+
+    /** What no way in takes any more an older book may hold: it comes in without it, and it is told. */
+    @Test
+    void charactersThatCannotBeShownAreTakenOutWithAWord() throws Exception {
+        Path file = changed(e -> {
+            String clients = new String(e.get("tables/client.json"), StandardCharsets.UTF_8);
+            return with(e, "client", clients.replaceFirst("Isolde", "I\\\\u0000sol\\\\u202Ede"), 7);
+        });
+        ByteArrayOutputStream said = new ByteArrayOutputStream();
+        Path folder = temp.resolve("with-nul");
+        new RestoreTool(folder, null, new PrintStream(said, true, StandardCharsets.UTF_8)).restore(file, Books.NOW);
+        assertThat(said.toString(StandardCharsets.UTF_8)).contains("2 characters that cannot be shown were taken out");
+        assertThat(Books.rows(folder).get("client")).anyMatch(c -> c.contains("Isolde"));
+    }
+
     @Test
     void whatNoListNamesIsRefused() throws Exception {
         for (String name : List.of("../../outside.json", "/etc/passwd", "tables/..", "C:\\x", "tables/evil.json")) {
@@ -360,16 +396,20 @@ class BookFileTest {
             return e;
         });
         assertThat(Files.size(bomb)).isLessThan(2 << 20);
-        long start = System.nanoTime();
-        assertRefused(bomb, "not as it was written");
-        assertThat((System.nanoTime() - start) / 1e9).isLessThan(20);
+        assertRefused(bomb, "no book has such a part");
+        assertRefused(
+                changed(e -> {
+                    e.put("tables/plan.json", new byte[10 << 20]);
+                    return e;
+                }),
+                "not as it was written");
         assertRefused(
                 changed(e -> {
                     e.put(MANIFEST, new byte[200 << 20]);
                     return e;
                 }),
                 "longer than that of any book");
-        assertRefused(changed(e -> with(e, "plan", " ".repeat(50_000_000), 1)), "no list of rows");
+        assertRefused(changed(e -> with(e, "plan", " ".repeat(15_000_000), 1)), "no list of rows");
         assertRefused(changed(e -> with(e, "plan", "[".repeat(100_000), 1)), "not as it was written");
         assertRefused(changed(e -> with(e, "plan", "[{\"id\":" + "[".repeat(100_000), 1)), "cannot be read");
     }
@@ -423,7 +463,7 @@ class BookFileTest {
         byte[] whole = Books.file(folder);
         Path to = temp.resolve("backups");
         BackupFolder good = new BackupFolder(to);
-        good.make(Books.NOW, 3, out -> out.write(whole), f -> {});
+        good.make(Books.NOW, 3, f -> true, out -> out.write(whole), f -> {});
         for (int after : new int[] {0, 1, 1000, whole.length / 2, whole.length - 1}) {
             BackupFolder full = new BackupFolder(to) {
                 @Override
@@ -431,7 +471,8 @@ class BookFileTest {
                     return new Full(super.open(file), after);
                 }
             };
-            assertThatThrownBy(() -> full.make(Books.NOW.plusSeconds(60), 1, out -> write(folder, out), f -> {}))
+            assertThatThrownBy(() ->
+                            full.make(Books.NOW.plusSeconds(60), 1, f -> true, out -> write(folder, out), f -> {}))
                     .isInstanceOfSatisfying(
                             IOException.class,
                             e -> assertThat(BackupDesk.why(e)).contains("disk with this folder is full"));
@@ -480,7 +521,7 @@ class BookFileTest {
         Path other = Files.writeString(to.resolve("letters.zip"), "mine");
         BackupFolder folder = new BackupFolder(to);
         for (int i = 0; i < 6; i++) {
-            folder.make(Books.NOW.plusSeconds(i), 3, out -> out.write(1), f -> {});
+            folder.make(Books.NOW.plusSeconds(i), 3, f -> true, out -> out.write(1), f -> {});
         }
         assertThat(folder.all())
                 .extracting(f -> f.getFileName().toString())
@@ -507,6 +548,7 @@ class BookFileTest {
         assertThatThrownBy(() -> to.make(
                         Books.NOW,
                         3,
+                        f -> true,
                         out -> {
                             try (Connection c = Books.open(folder)) {
                                 new BookWriter(DSL.using(c, SQLDialect.H2), progress)

@@ -107,6 +107,9 @@ class TablesTest {
         assertThat(fault("hair,colour,amount,hair\n")).contains("two columns");
         assertThat(fault("hair,colour,amount\na,b,1,2\n")).contains("4 cells");
         assertThat(fault("hair,colour,amount\n\"a,b,1\n")).contains("never closed");
+        // Once the parser looked for the end of it from every line on.
+        assertThat(fault("hair,colour,amount\n\"" + "a,b,1\n".repeat(200_000))).contains("never closed");
+        assertThat(fault("hair,colour,amount\na\u202Eb,c,1\n")).contains("cannot be shown");
         assertThat(fault("PK\u0003\u0004\u0000\u0000")).contains("no table");
         assertThat(Tables.read(new byte[Tables.MOST_BYTES + 1], COLUMNS)
                         .faults()
@@ -156,7 +159,7 @@ class TablesTest {
         assertThat(cells.whole("hair")).hasValue(24);
         assertThat(cells.whole("colour")).isEmpty();
         assertThat(cells.whole("amount")).isEmpty();
-        assertThat(faults).extracting(Fault::reason).allMatch(r -> r.endsWith("is no whole number."));
+        assertThat(faults).extracting(Fault::reason).isNotEmpty().allMatch(r -> r.endsWith("is no whole number."));
     }
 
     @ParameterizedTest

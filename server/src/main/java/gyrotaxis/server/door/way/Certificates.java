@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
@@ -46,7 +47,7 @@ final class Certificates {
     private static final String SERVER = "server";
     private static final String SECRET = "GYROTAXIS_STORE_SECRET";
     private static final int SECRET_BYTES = 24;
-    private static final Duration LONGEST_RUN = Duration.ofMinutes(1);
+    private static final Duration LONGEST_RUN = Duration.ofMinutes(10);
 
     /** Kinds of names in a certificate (RFC 5280, 4.2.1.6). */
     private static final Set<Integer> DNS_OR_IP = Set.of(2, 7);
@@ -85,7 +86,7 @@ final class Certificates {
     }
 
     private static void ownOnly(Path file) throws IOException {
-        if (Files.getFileStore(file).supportsFileAttributeView("posix")) {
+        if (Files.getFileAttributeView(file, PosixFileAttributeView.class) != null) {
             Files.setPosixFilePermissions(
                     file, PosixFilePermissions.fromString(Files.isDirectory(file) ? "rwx------" : "rw-------"));
         }

@@ -1,5 +1,6 @@
 package gyrotaxis.server.door.way;
 
+import gyrotaxis.server.shared.Refusal;
 import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -18,7 +19,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.HtmlUtils;
@@ -27,7 +28,7 @@ import org.springframework.web.util.HtmlUtils;
  * Without TLS only the way to the address with TLS is told: what to trust, and how. The same is told with TLS at {@value #PAGE}.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class PlainDoor extends OncePerRequestFilter implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     static final String PAGE = "/trust";
     static final String AUTHORITY = "/trust/studio.crt";
@@ -66,11 +67,10 @@ class PlainDoor extends OncePerRequestFilter implements WebServerFactoryCustomiz
             chain.doFilter(request, response);
         } else if (!HttpMethod.GET.matches(request.getMethod())) {
             // What was sent here went over the network for everybody to read; it is not taken.
-            response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter()
-                    .write("{\"title\":\"Refused\",\"status\":403,\"detail\":\"Nothing is taken here. Go to "
-                            + address.secure(request.getServerName()) + ".\"}");
+            Refusal.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "Nothing is taken here. Go to " + address.secure(request.getServerName()) + ".");
         } else if (path.equals(AUTHORITY)) {
             sendAuthority(response);
         } else {

@@ -1,0 +1,249 @@
+package gyrotaxis.server.storage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gyrotaxis.server.shared.CannotStart;
+import gyrotaxis.server.storage.StoppedProcess.Change;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Whatever changes the files of a book is stopped at each of its steps, and the next start has a whole book again. */
+class InterruptedChangeTest {
+    private static final Path OLD = Path.of("src", "test", "resources", "kept", "studio-format-1.mv.db");
+    private static final int OLD_VERSION = 4;
+    private static final int CLIENTS = 7;
+    private static final int HEADERS = 8192;
+
+    /** A book of the version before this one. */
+    @TempDir
+    static Path last;
+
+    @TempDir
+    Path temp;
+
+    @BeforeAll
+    static void makeLast() throws IOException {
+        Files.copy(OLD, DatabaseFile.in(last));
+        Migrations.flyway("jdbc:h2:file:" + last.resolve("gyrotaxis"), "")
+                .target(String.valueOf(Migrations.newest() - 1))
+                .load()
+                .migrate();
+    }
+
+    private Path lastBook(int step) throws IOException {
+        Path folder = Files.createDirectories(temp.resolve("last-" + step));
+        Files.copy(DatabaseFile.in(last), DatabaseFile.in(folder));
+        return folder;
+    }
+
+    private Path oldBook(int step) throws IOException {
+        Path folder = Files.createDirectories(temp.resolve("book-" + step));
+        Files.copy(OLD, DatabaseFile.in(folder));
+        return folder;
+    }
+
+    private static int clients(Path folder, String suffix, String password) throws SQLException {
+        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("gyrotaxis") + suffix + ";IFEXISTS=TRUE";
+        try (Connection open = DriverManager.getConnection(url, "sa", password);
+                ResultSet count = open.createStatement().executeQuery("select count(*) from client")) {
+            count.next();
+            return count.getInt(1);
+        }
+    }
+
+    private static int version(Path database) throws SQLException {
+        String name = database.toString().replace(DatabaseFile.ENDING, "");
+        try (Connection open = DriverManager.getConnection("jdbc:h2:file:" + name + ";IFEXISTS=TRUE", "sa", "")) {
+            return Migrations.versionOf(open);
+        }
+    }
+
+    private static void prepare(Path folder) throws IOException, SQLException {
+        new DatabasePreparation(folder, "", "", new DurableFiles(), StoppedProcess.TODAY).run();
+    }
+
+    @Test
+    void anUpgradeIsDoneOrNotDone() throws Exception {
+        int step = 1;
+        for (boolean wasStopped = true; wasStopped; step++) {
+            Path folder = lastBook(step);
+            wasStopped = StoppedProcess.stops(Change.UPGRADE, folder, step);
+            StartCheck.check(folder);
+            prepare(folder);
+            assertThat(clients(folder, "", "")).as("stopped at step " + step).isEqualTo(CLIENTS);
+            try (Connection open =
+                    DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("gyrotaxis"), "sa", "")) {
+                assertThat(Migrations.versionOf(open)).isEqualTo(Migrations.newest());
+            }
+            assertThat(folder.resolve(DatabasePreparation.BESIDE)).doesNotExist();
+            try (Stream<Path> files = Files.walk(folder)) {
+                assertThat(files.filter(DurableFiles::isUnfinished)).isEmpty();
+            }
+            assertThat(new Copies(folder).all())
+                    .anySatisfy(c -> assertThat(version(c)).isEqualTo(Migrations.newest() - 1));
+        }
+        // Copies and moves, each with its own steps: fewer would mean that the loop ended early.
+        assertThat(step).isGreaterThan(9);
+    }
+
+    @Test
+    void aNewBookIsThereOrNot() throws Exception {
+        int step = 1;
+        for (boolean wasStopped = true; wasStopped; step++) {
+            Path folder = Files.createDirectories(temp.resolve("new-" + step));
+            wasStopped = StoppedProcess.stops(Change.UPGRADE, folder, step);
+            StartCheck.check(folder);
+            prepare(folder);
+            assertThat(clients(folder, "", "")).isZero();
+        }
+        assertThat(step).isGreaterThan(3);
+    }
+
+    /** At every step the book opens as it was or as it is to be, and nothing readable lies about once it is sealed. */
+    @Test
+    void aSealingIsDoneOrNotDone() throws Exception {
+        int step = 1;
+        for (boolean wasStopped = true; wasStopped; step++) {
+            Path folder = oldBook(step);
+            Files.createDirectories(folder.resolve("copies"));
+            Files.copy(OLD, folder.resolve("copies").resolve("gyrotaxis-2031-06-01.mv.db"));
+            wasStopped = StoppedProcess.stops(Change.SEAL, folder, step);
+            StartCheck.check(folder);
+            boolean isSealed = Seal.isSealed(DatabaseFile.in(folder));
+            String password = isSealed ? StoppedProcess.KEY + " " : "";
+            assertThat(clients(folder, isSealed ? Seal.suffix() : "", password)).isEqualTo(CLIENTS);
+            assertThat(isSealed || wasStopped).isTrue();
+            try (Stream<Path> files = Files.walk(folder)) {
+                assertThat(files.filter(Files::isRegularFile).filter(f -> isSealed && holds(f, "Isolde")))
+                        .as("readable after a stop at step " + step)
+                        .isEmpty();
+            }
+            assertThat(folder.resolve("sealing")).doesNotExist();
+        }
+        assertThat(step).isGreaterThan(9);
+    }
+
+    private static boolean holds(Path file, String text) {
+        try {
+            return new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1).contains(text);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    @Test
+    void aReplacedBookIsTheOldOneOrTheNewOne() throws Exception {
+        int step = 1;
+        for (boolean wasStopped = true; wasStopped; step++) {
+            Path folder = oldBook(step);
+            Path next = Files.createDirectories(folder.resolve("restoring"));
+            prepare(next);
+            wasStopped = StoppedProcess.stops(Change.REPLACE, folder, step);
+            StartCheck.check(folder);
+            assertThat(clients(folder, "", "")).isIn(0, CLIENTS);
+            assertThat(folder.resolve("restoring").resolve("gyrotaxis.mv.db")).doesNotExist();
+            if (!wasStopped) {
+                assertThat(clients(folder, "", "")).isZero();
+                assertThat(folder.resolve("copies/gyrotaxis-now-replaced.mv.db"))
+                        .hasSameBinaryContentAs(OLD);
+            }
+        }
+        assertThat(step).isGreaterThan(4);
+    }
+
+    /** What an earlier version upgraded half: each change of a table was kept, but not that the migration was done. */
+    @Test
+    void whatAnEarlierVersionUpgradedHalfIsToldAndLeftAsItIs() throws Exception {
+        Path folder = oldBook(0);
+        try (Connection open = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("gyrotaxis"), "sa", "")) {
+            open.createStatement().execute("create table visit (half integer)");
+        }
+        assertThatThrownBy(() -> prepare(folder)).isInstanceOfSatisfying(CannotStart.class, e -> {
+            assertThat(e).hasMessageContaining("cannot be brought to this version");
+            assertThat(e.remedy()).contains("copies");
+        });
+        assertThat(clients(folder, "", "")).isEqualTo(CLIENTS);
+        assertThat(version(DatabaseFile.in(folder))).isEqualTo(OLD_VERSION);
+        assertThat(folder.resolve(DatabasePreparation.BESIDE).resolve("gyrotaxis.mv.db"))
+                .doesNotExist();
+    }
+
+    @Test
+    void aNewerBookIsRefused() throws Exception {
+        Path folder = Files.createDirectories(temp.resolve("newer"));
+        prepare(folder);
+        try (Connection open = DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("gyrotaxis"), "sa", "")) {
+            open.createStatement()
+                    .execute("update \"flyway_schema_history\" set \"version\" = '9999' where \"version\" = '"
+                            + Migrations.newest() + "'");
+        }
+        assertThatThrownBy(() -> prepare(folder))
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("of a newer version than this one (form 9999");
+    }
+
+    /** Copies are made of what was read to its end, so a damaged book never pushes out a good copy. */
+    @Test
+    void aDamagedBookIsNotCopied() throws Exception {
+        Path folder = oldBook(0);
+        prepare(folder);
+        Path good = new Copies(folder).newest(StoppedProcess.TODAY).orElseThrow();
+        byte[] bytes = Files.readAllBytes(DatabaseFile.in(folder));
+        // All but the headers, or H2 would find an older state of it that is whole.
+        for (int i = HEADERS; i < bytes.length; i++) {
+            bytes[i] = (byte) (bytes[i] ^ 0x5a);
+        }
+        Files.write(DatabaseFile.in(folder), bytes);
+        for (int day = 2; day <= Copies.KEPT + 2; day++) {
+            int later = day;
+            assertThatThrownBy(() -> new DatabasePreparation(
+                                    folder, "", "", new DurableFiles(), StoppedProcess.TODAY.plusDays(later))
+                            .run())
+                    .isInstanceOfSatisfying(
+                            CannotStart.class, e -> assertThat(e.remedy()).contains(good.toString(), "days ago"));
+        }
+        assertThat(new Copies(folder).newest(StoppedProcess.TODAY.plusDays(9))).contains(good);
+    }
+
+    @Test
+    void aMissingBookIsNeverBegunAnewInSilence() throws IOException {
+        for (String left : new String[] {"copies/gyrotaxis-2031-06-01.mv.db", "temp.db", "restoring/x", "seal.salt"}) {
+            Path folder = Files.createDirectories(temp.resolve("missing-" + left.replace('/', '-')));
+            Files.createDirectories(folder.resolve(left).getParent());
+            Files.writeString(folder.resolve(left), "x");
+            assertThatThrownBy(() -> StartCheck.check(folder)).isInstanceOfSatisfying(CannotStart.class, e -> {
+                assertThat(e).hasMessageContaining("but what belongs to one: " + left.replaceAll("/.*", ""));
+                assertThat(e.remedy()).contains("GYROTAXIS_DATA");
+            });
+            assertThat(folder.resolve(left)).exists();
+        }
+        Path empty = temp.resolve("empty");
+        StartCheck.check(empty);
+        assertThat(empty).isDirectory();
+    }
+
+    /** A second start or a restore, while files are being changed, waits for nobody and changes nothing. */
+    @Test
+    void onlyOneChangesTheFilesAtATime() throws IOException {
+        Path folder = oldBook(0);
+        try (FolderLock lock = FolderLock.of(folder)) {
+            assertThatThrownBy(() -> StartCheck.check(folder))
+                    .isInstanceOf(CannotStart.class)
+                    .hasMessageContaining("Another Gyrotaxis");
+        }
+        // The file that is left behind locks nothing.
+        assertThat(folder.resolve(FolderLock.NAME)).exists();
+        StartCheck.check(folder);
+    }
+}

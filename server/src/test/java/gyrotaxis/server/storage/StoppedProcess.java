@@ -1,0 +1,79 @@
+package gyrotaxis.server.storage;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.time.LocalDate;
+
+/**
+ * Changes the files of a book in a process of its own, which ends at one of the steps as if the plug had been pulled: nothing is closed, nothing
+ * tidied.
+ */
+final class StoppedProcess {
+    /** As a passphrase makes one; making it takes long on purpose. */
+    static final String KEY = "0123456789abcdef".repeat(4);
+
+    static final LocalDate TODAY = LocalDate.of(2031, 6, 2);
+    static final int STOPPED = 137;
+
+    private StoppedProcess() {}
+
+    /** What can be stopped. */
+    enum Change {
+        UPGRADE,
+        SEAL,
+        REPLACE;
+
+        void run(Path folder, DurableFiles files) throws IOException, SQLException {
+            switch (this) {
+                case UPGRADE -> new DatabasePreparation(folder, "", "", files, TODAY).run();
+                case SEAL -> new Seal(folder, files).changeByKey(KEY, true);
+                case REPLACE ->
+                    DatabaseFile.replace(folder, DatabaseFile.in(folder.resolve("restoring")), "now-replaced", files);
+            }
+        }
+    }
+
+    /** Takes {@code CHANGE FOLDER STEP}; steps count from 1. */
+    public static void main(String[] args) throws IOException, SQLException {
+        int stopAt = Integer.parseInt(args[2]);
+        Change.valueOf(args[0]).run(Path.of(args[1]), new DurableFiles() {
+            private int steps;
+
+            @Override
+            protected void before(String step) {
+                steps++;
+                if (steps == stopAt) {
+                    System.out.println("stopped at " + step);
+                    System.out.flush();
+                    Runtime.getRuntime().halt(STOPPED);
+                }
+            }
+        });
+        System.exit(0);
+    }
+
+    /**
+     * Runs a change until one of its steps.
+     *
+     * @return whether it was stopped there; it ran to its end if it has no such step
+     */
+    static boolean stops(Change change, Path folder, int step) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        StoppedProcess.class.getName(),
+                        change.name(),
+                        folder.toString(),
+                        String.valueOf(step))
+                .inheritIO()
+                .start();
+        int code = process.waitFor();
+        if (code != 0 && code != STOPPED) {
+            throw new AssertionError("it failed with " + code);
+        }
+        return code == STOPPED;
+    }
+}
