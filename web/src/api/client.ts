@@ -284,6 +284,9 @@ export const api = {
   sessions: () => take(http.GET('/api/door/sessions')),
   endSession: (handle: string) =>
     take(http.DELETE('/api/door/sessions/{handle}', { params: { path: { handle } } })),
+  devices: () => take(http.GET('/api/door/devices')),
+  forgetDevice: (id: string) =>
+    take(http.DELETE('/api/door/devices/{id}', { params: { path: { id } } })),
   doorAddress: () => take(http.GET('/api/door/address')),
   members: () => take(http.GET('/api/door/members')),
   addMember: (body: Body<'/api/door/members', 'post'>) =>

@@ -484,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/door/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/door/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/door/digits": {
         parameters: {
             query?: never;
@@ -2979,6 +3011,15 @@ export interface components {
             isMore: boolean;
             /** Format: int64 */
             keptDays: number;
+        };
+        DeviceView: {
+            hasDigits: boolean;
+            /** Format: uuid */
+            id: string;
+            isThis: boolean;
+            name: string;
+            /** Format: date-time */
+            signedInAt: string;
         };
         DiaryView: {
             appointments: components["schemas"]["AppointmentView"][];
@@ -6616,6 +6657,46 @@ export interface operations {
             };
         };
     };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"][];
+                };
+            };
+        };
+    };
+    forgetDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     digits: {
         parameters: {
             query?: never;
@@ -8609,7 +8690,6 @@ export interface operations {
             content: {
                 "image/jpeg": string;
                 "image/png": string;
-                "image/webp": string;
             };
         };
         responses: {
@@ -9614,7 +9694,6 @@ export interface operations {
             content: {
                 "image/jpeg": string;
                 "image/png": string;
-                "image/webp": string;
             };
         };
         responses: {

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Navigate } from 'react-router';
 import { AddressCard } from './AddressCard';
+import { DevicesCard } from './DevicesCard';
 import { doorQuery, useMay } from './door.queries';
 import { Deeds } from './Deeds';
 import { MembersCard } from './MembersCard';
@@ -27,6 +28,7 @@ export function DoorPage() {
         </div>
         <div className="flex flex-col gap-4">
           <MyKeys me={door.data.me} />
+          <DevicesCard />
           <AddressCard />
         </div>
       </div>

@@ -3,12 +3,17 @@ import { useState } from 'react';
 import { api } from '../../../api/client';
 import { Button } from '../../../ui/Button';
 import { usePrefs } from '../../../ui/prefs';
+import { useRead } from '../draft/useBench';
 import { Tour } from './Tour';
 
-/** Offers to show whoever made her first plan round the bench; once, and never to somebody who has more. */
+/**
+ * Offers to show whoever made her first plan round the bench; once, and never to somebody who has
+ * more. It waits for the computed plan: until then not everything stands there that is shown.
+ */
 export function Welcome() {
   const isShownRound = usePrefs((p) => p.isShownRound);
   const set = usePrefs((p) => p.set);
+  const isBenchFull = useRead() !== undefined;
   const [isUnderWay, setUnderWay] = useState(false);
   const { data: plans } = useQuery({
     queryKey: ['plans', 2],
@@ -16,7 +21,7 @@ export function Welcome() {
     enabled: !isShownRound,
   });
   const done = () => set({ isShownRound: true });
-  if (isShownRound || plans?.length !== 1) return null;
+  if (isShownRound || !isBenchFull || plans?.length !== 1) return null;
   if (isUnderWay) return <Tour onDone={done} />;
   return (
     <section

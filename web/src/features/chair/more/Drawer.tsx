@@ -125,7 +125,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
         <input
           ref={file}
           type="file"
-          accept="image/png,image/jpeg,image/webp"
+          accept="image/png,image/jpeg"
           capture="environment"
           aria-label="Picture"
           className="sr-only"

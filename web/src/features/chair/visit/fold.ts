@@ -331,7 +331,7 @@ function takeDown({ takedown: t, stages }: WorkState, w: Happening, at: number) 
 }
 
 /** Knots that have no passes keep the number they had. */
-const NO_PASSES = 'DOUBLE_ENTRY';
+const NO_PASSES = new Set(['DOUBLE_ENTRY', 'BEAD']);
 
 function fromHereOn(state: WorkState, w: Happening) {
   const from = w.shares?.[0] ?? 0;
@@ -340,7 +340,7 @@ function fromHereOn(state: WorkState, w: Happening) {
     const knot = w.knot ?? worked.as.knot;
     change(state, ref, {
       knot,
-      passes: w.passes !== null && knot !== NO_PASSES ? w.passes : worked.as.passes,
+      passes: w.passes !== null && !NO_PASSES.has(knot) ? w.passes : worked.as.passes,
       shareParts: w.shareParts ?? worked.as.shareParts,
     });
   }
