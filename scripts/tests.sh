@@ -55,9 +55,12 @@ begin() {
   running=$!
 }
 
-# still_running STAGE…: every minute, one line about all stages that go on.
+# still_running STAGE…: every minute, one line about all stages that go on. Ends soon after the file "over" is there.
 still_running() {
-  while sleep 60; do
+  local seconds=0
+  while sleep 2 && [ -d "$results" ] && [ ! -f "$results/over" ]; do
+    seconds=$((seconds + 2))
+    [ $((seconds % 60)) = 0 ] || continue
     local line=
     for name in "$@"; do
       if [ -f "$results/$name.log" ] && [ ! -f "$results/$name.end" ]; then
@@ -70,7 +73,7 @@ still_running() {
 
 report() { java "$here/scripts/TestReport.java" "$here" "$results" "$@"; }
 
-# Every stage runs, whatever became of the others; those that need what was not compiled are told as not run.
+# Every stage runs, whatever became of the others; those that need what was not compiled are told as not run. Fails if one of them did.
 test_all() {
   rm -rf "$results" web/target/reports {testing,core,server,e2e}/target/surefire-reports
   mkdir -p "$results"
@@ -78,8 +81,7 @@ test_all() {
   need_browser
   sh web/scripts/install.sh all
   still_running page core server browser &
-  local watcher=$! compiled=yes page core checks format server browser
-  trap 'kill $watcher 2>/dev/null' RETURN
+  local compiled=yes page core checks format server browser
   begin page page_tests; page=$running
   begin compile compile; wait "$running"
   read -r code _ <"$results/compile.end"
@@ -95,7 +97,7 @@ test_all() {
     begin browser browser_tests; browser=$running
     wait "$server" "$browser"
   fi
-  kill $watcher 2>/dev/null || true
+  touch "$results/over"
   report compile java-format page-checks page core server browser
 }
 
