@@ -1,6 +1,6 @@
 package gyrotaxis.server.door;
 
-import gyrotaxis.server.shared.Refusal;
+import gyrotaxis.server.requests.Refusal;
 import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.DispatcherType;
 import java.time.Clock;

@@ -25,7 +25,8 @@ import org.springframework.stereotype.Component;
 /** Sessions of those who signed in; they lie in the database. */
 @Component
 class Sessions {
-    private static final String DEVICE = "gyrotaxis.device";
+    /** The name of the device; a session without one is nobody's. */
+    static final String DEVICE = "gyrotaxis.device";
 
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final SecurityContextRepository contexts;

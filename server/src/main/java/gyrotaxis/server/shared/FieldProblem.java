@@ -23,7 +23,7 @@ public record FieldProblem(
         String unit,
         List<Piece> words) {
     /** A problem that is said in words alone. */
-    static FieldProblem of(String field, String message) {
+    public static FieldProblem of(String field, String message) {
         return new FieldProblem(field, message, null, null, "", List.of());
     }
 

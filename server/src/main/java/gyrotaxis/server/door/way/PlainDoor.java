@@ -1,6 +1,6 @@
 package gyrotaxis.server.door.way;
 
-import gyrotaxis.server.shared.Refusal;
+import gyrotaxis.server.requests.Refusal;
 import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

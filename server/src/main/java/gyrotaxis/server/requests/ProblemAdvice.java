@@ -1,5 +1,11 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
+import gyrotaxis.server.shared.Faults;
+import gyrotaxis.server.shared.FieldProblem;
+import gyrotaxis.server.shared.FieldProblems;
+import gyrotaxis.server.shared.KnownFaults;
+import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.shared.Stale;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -25,6 +31,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.InputCoercionException;
@@ -141,6 +148,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             }
         }
         return null;
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(status)
+                .body(Refusal.of(HttpStatus.NOT_FOUND, Refusal.sentence(HttpStatus.NOT_FOUND)));
     }
 
     /** What cannot be a name of anything names nothing. */

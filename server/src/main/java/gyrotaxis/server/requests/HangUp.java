@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

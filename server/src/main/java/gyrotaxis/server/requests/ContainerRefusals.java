@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -28,28 +28,13 @@ final class ContainerRefusals implements ErrorController, WebServerFactoryCustom
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
         HttpStatus known = status instanceof Integer code ? HttpStatus.resolve(code) : null;
         HttpStatus told = known == null ? HttpStatus.NOT_FOUND : known;
-        Refusal.write(response, told, sentence(told));
+        Refusal.write(response, told, Refusal.sentence(told));
     }
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
         factory.addContextCustomizers(
                 context -> context.getParent().getPipeline().addValve(new Reports()));
-    }
-
-    private static String sentence(HttpStatus status) {
-        return switch (status) {
-            case BAD_REQUEST -> "This address or request cannot be read.";
-            case UNAUTHORIZED -> "Sign in first.";
-            case FORBIDDEN -> "You may not do this here.";
-            case NOT_FOUND -> "There is nothing here.";
-            case METHOD_NOT_ALLOWED -> "This cannot be done here.";
-            case NOT_ACCEPTABLE -> "This cannot be answered in the form that is asked for.";
-            default ->
-                status.is5xxServerError()
-                        ? "Something went wrong here. Nothing was kept by this; what was kept before is as it was."
-                        : "This cannot be done: " + status.getReasonPhrase().toLowerCase(java.util.Locale.ROOT) + ".";
-        };
     }
 
     /** In the place of the container's own page. */
@@ -63,7 +48,7 @@ final class ContainerRefusals implements ErrorController, WebServerFactoryCustom
                     || !response.setErrorReported()) {
                 return;
             }
-            byte[] body = Refusal.body(status, sentence(status));
+            byte[] body = Refusal.body(status, Refusal.sentence(status));
             try {
                 response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
                 response.setContentLength(body.length);

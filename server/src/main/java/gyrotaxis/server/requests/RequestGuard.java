@@ -1,5 +1,6 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
+import gyrotaxis.server.shared.Settings;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -11,12 +12,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.charset.UnsupportedCharsetException;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.regex.Pattern;
-import org.jspecify.annotations.Nullable;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
@@ -34,56 +32,13 @@ import org.springframework.web.util.WebUtils;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 final class RequestGuard extends OncePerRequestFilter {
-    static final long MAX_BODY_BYTES = 256 * 1024;
-
-    /** A picture straight from a telephone or a camera. */
-    static final long MAX_PICTURE_BYTES = 24 * 1024 * 1024;
-
-    /** A table, a calendar or cards of a whole studio. */
-    static final long MAX_FILE_BYTES = 10_000_000;
-
-    /**
-     * What is sent as a file.
-     *
-     * @param path where
-     * @param types what it may be
-     * @param most how large, bytes
-     * @param refusal what is said of anything else
-     */
-    private record Upload(Pattern path, Set<String> types, long most, String refusal) {
-        static Upload file(String path, String type, String refusal) {
-            return new Upload(Pattern.compile(path), Set.of(type), MAX_FILE_BYTES, refusal);
-        }
-
-        /** Whatever letters are said to be in it: that is found out by reading it. */
-        boolean takes(@Nullable String type) {
-            return type == null ? isPicture() : types.contains(type.split(";", 2)[0].strip());
-        }
-
-        boolean isPicture() {
-            return types.size() > 1;
-        }
-    }
-
-    private static final List<Upload> UPLOADS = List.of(
-            new Upload(
-                    Pattern.compile("/api/(visits/[^/]+/pictures/[^/]+|plans/[^/]+/still)"),
-                    Set.of("image/png", "image/jpeg"),
-                    MAX_PICTURE_BYTES,
-                    "Only PNG and JPEG pictures can be kept."),
-            Upload.file("/api/stock/table", "text/csv", "Only a table can be read here: text/csv."),
-            Upload.file("/api/diary/calendar", "text/calendar", "Only a calendar can be read here: text/calendar."),
-            // A worksheet of a large head takes more than any other document.
-            Upload.file(
-                    "/api/clients/[^/]+/worksheet-file",
-                    "application/json",
-                    "Only a worksheet can be read here: application/json."),
-            Upload.file("/api/clients/cards", "text/vcard", "Only cards can be read here: text/vcard."));
     private static final String ERROR_PAGE = "/error";
 
+    private final BodyLimits limits;
     private final Set<String> hosts;
 
-    RequestGuard(Settings settings) {
+    RequestGuard(Settings settings, BodyLimits limits) {
+        this.limits = limits;
         hosts = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
         hosts.addAll(Set.of("localhost", "127.0.0.1", "[::1]"));
         hosts.addAll(settings.hosts());
@@ -92,8 +47,8 @@ final class RequestGuard extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Optional<Upload> upload = upload(request);
-        long most = mostOf(request);
+        Optional<Upload> upload = Upload.of(request);
+        long most = limits.of(request);
         if (!hosts.contains(request.getServerName())) {
             Refusal.write(response, HttpStatus.MISDIRECTED_REQUEST, "This server does not answer to that name.");
         } else if (request.getContentLengthLong() > most) {
@@ -109,17 +64,6 @@ final class RequestGuard extends OncePerRequestFilter {
         } else {
             chain.doFilter(new Limited(request, most, upload.isEmpty()), response);
         }
-    }
-
-    private static Optional<Upload> upload(HttpServletRequest request) {
-        return UPLOADS.stream()
-                .filter(u -> u.path().matcher(request.getServletPath()).matches())
-                .findFirst();
-    }
-
-    /** How large the body of a request may be, bytes. */
-    static long mostOf(HttpServletRequest request) {
-        return upload(request).map(Upload::most).orElse(MAX_BODY_BYTES);
     }
 
     private static boolean isJsonOrNothing(HttpServletRequest request) {

@@ -1,8 +1,9 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -14,6 +15,22 @@ public final class Refusal {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private Refusal() {}
+
+    /** What is said of a refusal of which nothing else is known. */
+    static String sentence(HttpStatus status) {
+        return switch (status) {
+            case BAD_REQUEST -> "This address or request cannot be read.";
+            case UNAUTHORIZED -> "Sign in first.";
+            case FORBIDDEN -> "You may not do this here.";
+            case NOT_FOUND -> "There is nothing here.";
+            case METHOD_NOT_ALLOWED -> "This cannot be done here.";
+            case NOT_ACCEPTABLE -> "This cannot be answered in the form that is asked for.";
+            default ->
+                status.is5xxServerError()
+                        ? "Something went wrong here. Nothing was kept by this; what was kept before is as it was."
+                        : "This cannot be done: " + status.getReasonPhrase().toLowerCase(Locale.ROOT) + ".";
+        };
+    }
 
     /** The body of a refusal. */
     public static ProblemDetail of(HttpStatus status, String sentence) {

@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.requests;
 
 import jakarta.servlet.AsyncContext;
 import jakarta.servlet.AsyncEvent;
@@ -17,7 +17,6 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
@@ -48,12 +47,14 @@ final class SlowBodies extends OncePerRequestFilter {
     private static final long FORGOTTEN_AT_MOST = 256L * 1024 * 1024;
 
     private final Duration deadline;
-    private final ConcurrentMap<String, AtomicInteger> ofAddress = new ConcurrentHashMap<>();
+    private final BodyLimits limits;
+    private final ConcurrentMap<String, Integer> ofAddress = new ConcurrentHashMap<>();
     private final AtomicLong bytes = new AtomicLong();
 
     /** @param deadline for a body of a form, from its first byte to its last */
-    SlowBodies(@Value("${gyrotaxis.body-deadline:15s}") Duration deadline) {
+    SlowBodies(@Value("${gyrotaxis.body-deadline:15s}") Duration deadline, BodyLimits limits) {
         this.deadline = deadline;
+        this.limits = limits;
     }
 
     @Override
@@ -63,15 +64,19 @@ final class SlowBodies extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        AtomicInteger sent = ofAddress.computeIfAbsent(request.getRemoteAddr(), a -> new AtomicInteger());
-        if (sent.incrementAndGet() > MAX_OF_ADDRESS) {
-            sent.decrementAndGet();
+        String address = request.getRemoteAddr();
+        if (ofAddress.merge(address, 1, Integer::sum) > MAX_OF_ADDRESS) {
+            oneLessOf(address);
             Refusal.write(
                     response, HttpStatus.TOO_MANY_REQUESTS, "Too much is being sent from this device. Try again.");
             HangUp.after(request, response);
             return;
         }
-        new Reading(request, response, sent).begin();
+        new Reading(request, response, address).begin();
+    }
+
+    private void oneLessOf(String address) {
+        ofAddress.computeIfPresent(address, (a, n) -> n == 1 ? null : n - 1);
     }
 
     private static boolean isWhole(HttpServletRequest request) throws IOException {
@@ -84,7 +89,7 @@ final class SlowBodies extends OncePerRequestFilter {
     private final class Reading implements ReadListener, AsyncListener {
         private final HttpServletRequest request;
         private final HttpServletResponse response;
-        private final AtomicInteger ofThisAddress;
+        private final String address;
         private final ByteArrayOutputStream body = new ByteArrayOutputStream();
         private final byte[] buffer = new byte[8192];
         private final ServletInputStream in;
@@ -93,15 +98,14 @@ final class SlowBodies extends OncePerRequestFilter {
         private long read;
         private boolean isOver;
 
-        Reading(HttpServletRequest request, HttpServletResponse response, AtomicInteger ofThisAddress)
-                throws IOException {
+        Reading(HttpServletRequest request, HttpServletResponse response, String address) throws IOException {
             this.request = request;
             this.response = response;
-            this.ofThisAddress = ofThisAddress;
+            this.address = address;
             this.in = request.getInputStream();
             this.async = request.startAsync(new Whole(request, body), response);
-            this.most = RequestGuard.mostOf(request);
-            async.setTimeout((most == RequestGuard.MAX_BODY_BYTES ? deadline : FILE_DEADLINE).toMillis());
+            this.most = limits.of(request);
+            async.setTimeout((most <= BodyLimits.MAX_BODY_BYTES ? deadline : FILE_DEADLINE).toMillis());
         }
 
         void begin() {
@@ -207,9 +211,7 @@ final class SlowBodies extends OncePerRequestFilter {
             }
             isOver = true;
             bytes.addAndGet(-body.size());
-            if (ofThisAddress.decrementAndGet() == 0) {
-                ofAddress.remove(request.getRemoteAddr(), ofThisAddress);
-            }
+            oneLessOf(address);
             return true;
         }
     }
