@@ -62,10 +62,10 @@ export const api = {
   stopping: (brief: Body<'/api/stopping', 'post'>) =>
     take(http.POST('/api/stopping', { body: brief })),
   waysOut: (brief: Brief) => take(http.POST('/api/ways-out', { body: brief })),
-  findings: (brief: Body<'/api/findings', 'post'>, plan?: string) =>
-    take(http.POST('/api/findings', { body: brief, params: { query: { plan } } })) as Promise<
-      Finding[]
-    >,
+  findings: (brief: Body<'/api/findings', 'post'>, plan?: string, finding?: number) =>
+    take(
+      http.POST('/api/findings', { body: brief, params: { query: { plan, finding } } }),
+    ) as Promise<Finding[]>,
   balance,
   methods: () => take(http.GET('/api/methods')) as Promise<KeptMethod[]>,
   keepMethod: (body: Body<'/api/methods', 'post'>) => take(http.POST('/api/methods', { body })),

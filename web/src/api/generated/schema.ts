@@ -3243,6 +3243,8 @@ export interface components {
             remedies: components["schemas"]["RemedyView"][];
             /** @enum {string} */
             severity: "STOP" | "WARNING" | "HINT";
+            /** Format: int32 */
+            untried: number;
         };
         FirstBody: {
             code: string;
@@ -7079,6 +7081,7 @@ export interface operations {
         parameters: {
             query?: {
                 plan?: string;
+                finding?: number;
             };
             header?: never;
             path?: never;

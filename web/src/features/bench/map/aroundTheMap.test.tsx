@@ -30,6 +30,7 @@ const finding = (edit: Partial<Finding>): Finding => ({
   place: { kind: 'MEASURE', id: null },
   reason: said('So it is.'),
   remedies: [],
+  untried: 0,
   ...edit,
 });
 const withFindings = (...findings: Finding[]): Plan => ({ ...plan, findings });
@@ -117,6 +118,26 @@ describe('Findings', () => {
     await waitFor(() => expect(screen.queryByRole('button', { name: 'Braid it anew' })).toBeNull());
     expect(screen.getByRole('button', { name: 'Hook it lighter' })).toBeTruthy();
     expect(screen.getByText('Then: It is 90 % then.')).toBeTruthy();
+  });
+
+  it('has what was left untried of one finding tried when she asks for it', async () => {
+    const remedy = { words: said('Hook it lighter'), change: { fullness: 0.75 }, left: null };
+    const first = finding({ reason: said('a'), remedies: [remedy] });
+    const second = finding({ reason: said('b'), remedies: [remedy] });
+    const asked: (string | null)[] = [];
+    serve({
+      'POST /api/findings': ({ query }) => {
+        asked.push(query.get('finding'));
+        return query.has('finding') ? [second] : [first, { ...second, remedies: [], untried: 1 }];
+      },
+    });
+    onBench(<Findings />, { plan: withFindings(first, second) });
+    fireEvent.click(await screen.findByRole('button', { name: 'Try what can be done about it' }));
+    await waitFor(() =>
+      expect(screen.getAllByRole('button', { name: 'Hook it lighter' })).toHaveLength(2),
+    );
+    expect(screen.queryByRole('button', { name: 'Try what can be done about it' })).toBeNull();
+    expect(asked).toEqual([null, '1']);
   });
 
   it('shows those of the step she is on, and how many there are at the others', () => {

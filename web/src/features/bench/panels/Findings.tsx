@@ -37,7 +37,11 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
   const holdRow = useBench((b) => b.holdRow);
   const holdStation = useBench((b) => b.holdStation);
   const step = useBench((b) => b.step);
-  const all = useRemedies(of ?? read?.findings ?? NONE, of === undefined);
+  const {
+    findings: all,
+    tryRest,
+    isTrying,
+  } = useRemedies(of ?? read?.findings ?? NONE, of === undefined);
   const findings = of ? all : all.filter((f) => stepOf(f) === step);
   const problem = of ? undefined : wrong;
   const section = useRef<HTMLElement>(null);
@@ -102,6 +106,18 @@ export function Findings({ of, label = 'Findings', isCompact = false }: Props) {
               {r.left && <p className="mt-1 text-xs text-soft">Then: {sentence(r.left)}</p>}
             </div>
           ))}
+          {f.untried > 0 && of && (
+            <p className="mt-1 text-xs text-soft">More could be tried; that takes too long here.</p>
+          )}
+          {f.untried > 0 && !of && (
+            <Button
+              className="mt-2 w-full"
+              disabled={isMoving || isTrying}
+              onClick={() => tryRest(f)}
+            >
+              {isTrying ? 'Trying …' : 'Try what can be done about it'}
+            </Button>
+          )}
         </article>
       ))}
       {findings.length === 0 && !problem && !isCompact && (

@@ -71,6 +71,7 @@ describe('WearStep', () => {
     const remark = {
       ...(worn.remarks[0] as Finding),
       remedies: [{ words: said('Hook the front closer'), change: { fullness: 1 }, left: null }],
+      untried: 0,
     };
     const bench = onBench(<WearStep />, { worn: { ...worn, remarks: [remark] } });
     const remarks = screen.getByRole('region', { name: 'As it is worn' });

@@ -17,10 +17,16 @@ import java.util.Optional;
  * @param place where
  * @param reason one or two sentences in a stylist's words, with their figures as quantities
  * @param remedies changes that would each mend it, the likeliest first; may be empty
+ * @param untried how many more there are that nobody had the time to try
  */
-public record Finding(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies) {
+public record Finding(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies, int untried) {
     public Finding {
         remedies = List.copyOf(remedies);
+    }
+
+    /** A finding with all that can be done about it. */
+    public Finding(Code code, Severity severity, Place place, Sentence reason, List<Remedy> remedies) {
+        this(code, severity, place, reason, remedies, 0);
     }
 
     /** The kinds of findings. */

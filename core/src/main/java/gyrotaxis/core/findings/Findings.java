@@ -9,7 +9,6 @@ import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Place;
 import gyrotaxis.core.findings.Finding.Remedy;
-import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.RowEdit;
@@ -69,16 +68,39 @@ public final class Findings {
 
     private void lostEdits() {
         FoundationBrief f = brief.foundation();
-        Foundation foundation = laid.foundation();
-        Stream.concat(foundation.lostEdits().stream(), laid.braiding().lostChoices().stream())
-                .forEach(lost -> list.add(
-                        Code.EDIT_LOST,
-                        Severity.HINT,
-                        FindingList.head(),
-                        lost.reason(),
-                        List.of(new Remedy(
-                                lost.index() == LostEdit.NO_EDIT ? "Let them join as usual" : "Forget this change",
-                                brief.withFoundation(without(f, lost))))));
+        List<LostEdit> lost = Stream.concat(
+                        laid.foundation().lostEdits().stream(), laid.braiding().lostChoices().stream())
+                .toList();
+        for (int i = 0; i < lost.size(); i++) {
+            List<Remedy> remedies = new ArrayList<>();
+            remedies.add(new Remedy(
+                    lost.get(i).index() == LostEdit.NO_EDIT ? "Let them join as usual" : "Forget this change",
+                    brief.withFoundation(without(f, lost.get(i)))));
+            if (i == 0 && lost.size() > 1) {
+                remedies.add(new Remedy(
+                        "Forget all " + lost.size() + " changes that find no place",
+                        brief.withFoundation(withoutAll(f, lost))));
+            }
+            list.add(
+                    Code.EDIT_LOST,
+                    Severity.HINT,
+                    FindingList.head(),
+                    lost.get(i).reason(),
+                    remedies);
+        }
+    }
+
+    /** Each is taken out once. Later ones first, so that the places of the others stay what they are. */
+    private static FoundationBrief withoutAll(FoundationBrief f, List<LostEdit> lost) {
+        FoundationBrief rest = f;
+        for (LostEdit l : lost.stream()
+                .map(l -> new LostEdit(l.index(), l.isTail(), ""))
+                .distinct()
+                .sorted(Comparator.comparingInt(LostEdit::index).reversed())
+                .toList()) {
+            rest = without(rest, l);
+        }
+        return rest;
     }
 
     private static FoundationBrief without(FoundationBrief f, LostEdit lost) {

@@ -24,7 +24,8 @@ import java.util.concurrent.ConcurrentHashMap;
  * Findings whose remedies were all tried: each is planned and looked over, and only those are kept after which the finding is gone or
  * changed, which the remedy then says, and nothing as grave has come in its stead.
  *
- * <p>Costs a plan for every remedy; for what is read, not for what is drawn while something is in the hand.
+ * <p>Costs a plan for every remedy; for what is read, not for what is drawn while something is in the hand. What a budget leaves untried is
+ * counted in its finding and not offered.
  */
 public final class Judged {
     /** As coarse as figures by zone allow. */
@@ -45,13 +46,23 @@ public final class Judged {
         this.samples = samples;
     }
 
-    /** All findings about a plan, with the remedies that help. */
-    public static List<Finding> of(Planner planner, InstallPlan plan) {
-        Judged j = new Judged(planner, Optional.empty(), 0, SAMPLES);
+    /** All findings about a plan, with the remedies that help; gravest first, as far as the budget goes. */
+    public static List<Finding> of(Planner planner, InstallPlan plan, TrialBudget budget) {
         List<Finding> found = Findings.of(plan);
-        j.tryAll(found);
-        List<Finding> all = j.all(plan, found);
-        return found.stream().map(f -> j.helped(f, all)).toList();
+        return new Judged(planner, Optional.empty(), 0, SAMPLES).judged(plan, found, found, budget);
+    }
+
+    /**
+     * The same with the remedies of one finding tried alone, all of them.
+     *
+     * @param index of the finding in {@link Findings#of}
+     * @throws IndexOutOfBoundsException if there is no such finding
+     */
+    public static Finding only(Planner planner, InstallPlan plan, int index) {
+        List<Finding> found = Findings.of(plan);
+        return new Judged(planner, Optional.empty(), 0, SAMPLES)
+                .judged(plan, List.of(found.get(index)), found, TrialBudget.unlimited())
+                .get(0);
     }
 
     /**
@@ -61,29 +72,47 @@ public final class Judged {
      * @param day in days from the install
      * @param samples how finely it was looked at, and is again
      */
-    public static List<Finding> worn(Planner planner, InstallPlan plan, WearView seen, double day, int samples) {
-        Judged j = new Judged(planner, Optional.of(seen.cover().worn()), day, samples);
+    public static List<Finding> worn(
+            Planner planner, InstallPlan plan, WearView seen, double day, int samples, TrialBudget budget) {
         List<Finding> found = WornFindings.of(plan, seen);
-        j.tryAll(found);
         List<Finding> all = new ArrayList<>(Findings.of(plan));
         all.addAll(found);
-        return found.stream().map(f -> j.helped(f, all)).toList();
+        return new Judged(planner, Optional.of(seen.cover().worn()), day, samples).judged(found, all, budget);
+    }
+
+    /** Plain findings, looked at as the plan is worn first. */
+    private List<Finding> judged(InstallPlan plan, List<Finding> asked, List<Finding> found, TrialBudget budget) {
+        return judged(asked, all(plan, found), budget);
+    }
+
+    private List<Finding> judged(List<Finding> asked, List<Finding> all, TrialBudget budget) {
+        tryAll(asked, budget);
+        return asked.stream().map(f -> helped(f, all)).toList();
     }
 
     /** On as many processors as there are: somebody waits for it. */
-    private void tryAll(List<Finding> found) {
-        found.stream().flatMap(f -> f.remedies().stream()).map(Remedy::brief).distinct().toList().parallelStream()
-                .forEach(this::after);
+    private void tryAll(List<Finding> found, TrialBudget budget) {
+        List<InstallBrief> remedies = found.stream()
+                .flatMap(f -> f.remedies().stream())
+                .map(Remedy::brief)
+                .distinct()
+                .limit(budget.most())
+                .toList();
+        remedies.parallelStream().filter(r -> budget.mayGoOn().getAsBoolean()).forEach(r -> tried.put(r, after(r)));
     }
 
     private Finding helped(Finding f, List<Finding> before) {
         List<Remedy> help = new ArrayList<>();
+        int untried = 0;
         for (Remedy r : f.remedies()) {
-            after(r.brief())
-                    .filter(after -> helps(before, after, f))
-                    .ifPresent(after -> help.add(r.leaving(left(after, f))));
+            Optional<List<Finding>> after = tried.get(r.brief());
+            if (after == null) {
+                untried++;
+            } else if (after.isPresent() && helps(before, after.get(), f)) {
+                help.add(r.leaving(left(after.get(), f)));
+            }
         }
-        return new Finding(f.code(), f.severity(), f.place(), f.reason(), help);
+        return new Finding(f.code(), f.severity(), f.place(), f.reason(), help, untried);
     }
 
     private static Optional<Sentence> left(List<Finding> after, Finding f) {
@@ -93,15 +122,14 @@ public final class Judged {
                 .findFirst();
     }
 
+    /** What is found after it; empty if it comes to no plan. */
     private Optional<List<Finding>> after(InstallBrief brief) {
-        return tried.computeIfAbsent(brief, b -> {
-            try {
-                InstallPlan other = planner.aside(b);
-                return Optional.of(all(other, Findings.of(other)));
-            } catch (FoundationException | HookingException | ContradictoryMeasuresException cannotBe) {
-                return Optional.empty();
-            }
-        });
+        try {
+            InstallPlan other = planner.aside(brief);
+            return Optional.of(all(other, Findings.of(other)));
+        } catch (FoundationException | HookingException | ContradictoryMeasuresException cannotBe) {
+            return Optional.empty();
+        }
     }
 
     private List<Finding> all(InstallPlan other, List<Finding> found) {

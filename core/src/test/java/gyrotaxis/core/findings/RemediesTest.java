@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assumptions.assumeThat;
 
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Remedy;
+import gyrotaxis.core.foundation.RowEdit;
+import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
@@ -15,6 +18,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -44,7 +48,7 @@ class RemediesTest {
         InstallPlan plan = planned.get();
         InstallBrief brief = plan.brief();
         List<Finding> before = findings(brief);
-        List<Finding> offered = Judged.of(planner, plan);
+        List<Finding> offered = Judged.of(planner, plan, TrialBudget.unlimited());
         assertThat(offered)
                 .extracting(Finding::code)
                 .containsExactlyElementsOf(
@@ -82,10 +86,51 @@ class RemediesTest {
             with += (int) Findings.of(plan).stream()
                     .filter(f -> !f.remedies().isEmpty())
                     .count();
-            left += (int) Judged.of(planner, plan).stream()
+            left += (int) Judged.of(planner, plan, TrialBudget.unlimited()).stream()
                     .filter(f -> !f.remedies().isEmpty())
                     .count();
         }
         assertThat((double) left / with).isGreaterThan(0.75);
+    }
+
+    /** Without a spiral none of these finds its row. */
+    private InstallPlan withLostEdits(int many) {
+        InstallBrief plain = FoundationFindingsTest.PLAIN;
+        return planner.plan(plain.withFoundation(plain.foundation()
+                .withEdits(IntStream.rangeClosed(1, many)
+                        .<RowEdit>mapToObj(n -> new RowEdit.Reverse(new RowId(Section.SPIRAL, n)))
+                        .toList())));
+    }
+
+    @Test
+    void whatABudgetLeavesUntriedIsCountedAndNotOffered() {
+        InstallPlan plan = withLostEdits(60);
+        List<Finding> said = Findings.of(plan);
+        AtomicInteger tried = new AtomicInteger();
+        List<Finding> judged = Judged.of(planner, plan, new TrialBudget(5, () -> tried.incrementAndGet() <= 3));
+        assertThat(tried).as("asked before each of the five").hasValue(5);
+        long remedies = said.stream().flatMap(f -> f.remedies().stream()).count();
+        assertThat(judged.stream().mapToInt(Finding::untried).sum()).isEqualTo(remedies - 3);
+        assertThat(judged)
+                .extracting(Finding::reason)
+                .containsExactlyElementsOf(said.stream().map(Finding::reason).toList());
+        int last = said.size() - 1;
+        assertThat(judged.get(last).remedies()).isEmpty();
+        Finding asked = Judged.only(planner, plan, last);
+        assertThat(asked.untried()).isZero();
+        assertThat(asked.remedies()).hasSameSizeAs(said.get(last).remedies());
+    }
+
+    @Test
+    void allChangesThatFindNoPlaceAreForgottenInOne() {
+        InstallPlan plan = withLostEdits(3);
+        Remedy all = Findings.of(plan).stream()
+                .filter(f -> f.code() == Code.EDIT_LOST)
+                .flatMap(f -> f.remedies().stream())
+                .filter(r -> r.words().toString().contains("all 3"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(all.brief().foundation().edits()).isEmpty();
+        assertThat(Findings.of(planner.plan(all.brief()))).noneMatch(f -> f.code() == Code.EDIT_LOST);
     }
 }

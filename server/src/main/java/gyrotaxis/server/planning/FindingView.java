@@ -10,9 +10,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
-/** Something to be said about a plan. */
+/** Something to be said about a plan; {@code untried} tells how many more remedies there are that nobody had the time to try. */
 public record FindingView(
-        Finding.Code code, Severity severity, PlaceView place, List<Piece> reason, List<RemedyView> remedies) {
+        Finding.Code code,
+        Severity severity,
+        PlaceView place,
+        List<Piece> reason,
+        List<RemedyView> remedies,
+        int untried) {
 
     /** Sorts of places. */
     enum PlaceKind {
@@ -78,7 +83,8 @@ public record FindingView(
                                         Piece.of(r.words()),
                                         changes.to(asked.changedTo(r.brief())),
                                         r.left().map(Piece::of).orElse(null)))
-                                .toList()))
+                                .toList(),
+                        f.untried()))
                 .toList();
     }
 }

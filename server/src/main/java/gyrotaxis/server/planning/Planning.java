@@ -9,6 +9,7 @@ import gyrotaxis.core.balance.Stopping;
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Judged;
+import gyrotaxis.core.findings.TrialBudget;
 import gyrotaxis.core.findings.WaysOut;
 import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.foundation.Family;
@@ -37,8 +38,10 @@ import gyrotaxis.server.shared.Asking;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
+import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.shelf.Shelf;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,6 +55,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class Planning {
     private static final int MOST_COMPARED = 3;
+
+    /** No further remedy is tried after so long; the answer is on its way soon after. */
+    private static final Duration TRIALS_END_AFTER = Duration.ofSeconds(2);
+
     private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
 
     private final Planner planner;
@@ -158,10 +165,29 @@ public class Planning {
         return PlanSummary.of(plan(body, hair));
     }
 
-    /** What is to be said about a plan, with those remedies only that help: each is planned, which takes its time. */
-    List<FindingView> findings(BriefBody body, Optional<UUID> kept) {
+    /**
+     * What is to be said about a plan, with those remedies only that help: each is planned, which takes its time. What there was no time to
+     * try can be asked for, one finding at a time.
+     *
+     * @param only the number of the finding whose remedies are all tried, from 0; null for all findings, as far as time allows
+     * @throws NotFound if there is no such finding
+     */
+    List<FindingView> findings(BriefBody body, Optional<UUID> kept, @Nullable Integer only) {
         InstallPlan plan = plan(body, kept);
-        return FindingView.of(Judged.of(planner, plan), body, changes(body));
+        List<Finding> found;
+        if (only == null) {
+            found = Judged.of(planner, plan, whileSomebodyWaits());
+        } else if (only < 0 || only >= Findings.of(plan).size()) {
+            throw new NotFound("This finding is not there any more. Look again.");
+        } else {
+            found = List.of(Judged.only(planner, plan, only));
+        }
+        return FindingView.of(found, body, changes(body));
+    }
+
+    private static TrialBudget whileSomebodyWaits() {
+        long begun = System.nanoTime();
+        return new TrialBudget(TrialBudget.USUAL, () -> System.nanoTime() - begun < TRIALS_END_AFTER.toNanos());
     }
 
     List<ReckoningView> reckonings(BriefBody body, Optional<UUID> kept) {
@@ -327,7 +353,7 @@ public class Planning {
         // What is looked at in passing is not read; only what is read has its remedies tried.
         List<Finding> findings = how.isRough()
                 ? WornFindings.of(plan, seen)
-                : Judged.worn(planner, plan, seen, how.day(), how.samples());
+                : Judged.worn(planner, plan, seen, how.day(), how.samples(), whileSomebodyWaits());
         return WornView.of(plan, seen, findings, brief, changes);
     }
 

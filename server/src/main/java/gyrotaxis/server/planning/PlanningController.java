@@ -51,10 +51,17 @@ class PlanningController {
         return planning.solid(brief);
     }
 
-    /** Findings with the remedies that help, for whoever has time to read them. */
+    /**
+     * Findings with the remedies that help, for whoever has time to read them.
+     *
+     * @param finding its number, from 0, to have all its remedies tried and be answered with it alone
+     */
     @PostMapping("/findings")
-    List<FindingView> findings(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable UUID plan) {
-        return planning.findings(brief, Optional.ofNullable(plan));
+    List<FindingView> findings(
+            @RequestBody BriefBody brief,
+            @RequestParam(required = false) @Nullable UUID plan,
+            @RequestParam(required = false) @Nullable Integer finding) {
+        return planning.findings(brief, Optional.ofNullable(plan), finding);
     }
 
     /** How the figures of a plan come about. */
