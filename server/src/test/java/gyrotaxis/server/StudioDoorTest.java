@@ -9,6 +9,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.PrintStream;
+import java.math.BigInteger;
 import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
@@ -19,6 +20,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.security.cert.X509Certificate;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +40,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.scheduling.annotation.ScheduledAnnotationBeanPostProcessor;
 import tools.jackson.databind.JsonNode;
 
 /** The door of a studio that is open to its network: from outside, over TLS, as devices come to it. */
@@ -69,6 +73,22 @@ class StudioDoorTest {
         Answer second = studio.browser().post("/api/door/first", OpenStudio.person("Somebody Else"));
         assertThat(second.status()).isEqualTo(401);
         assertThat(second.text()).contains("has an owner by now");
+    }
+
+    @Test
+    void aStrangerMaySendLessThanWhoeverSignedIn() {
+        Api owner = studio.owner();
+        String tooLong = "{\"name\":\"" + "x".repeat(20_000) + "\"}";
+        Answer stranger = studio.browser().post("/api/door/sign-in", tooLong);
+        assertThat(stranger.status()).isEqualTo(413);
+        assertThat(stranger.text()).contains("16 KiB");
+        assertThat(owner.post("/api/clients", tooLong).status())
+                .as("refused for what it says, not for its size")
+                .isEqualTo(400);
+        owner.post("/api/door/sign-out", "{}");
+        assertThat(owner.post("/api/clients", tooLong).status())
+                .as("a session that has ended")
+                .isEqualTo(413);
     }
 
     @Test
@@ -646,6 +666,47 @@ class StudioDoorTest {
                                         .build(),
                                 BodyHandlers.ofString()))
                 .isInstanceOf(SSLException.class);
+    }
+
+    /** A studio that runs for a year without being restarted gets its certificate by itself, and shows it to whoever comes next. */
+    @Test
+    void aCertificateIsRenewedWhileTheStudioRuns(@TempDir Path other) throws Exception {
+        try (OpenStudio running = OpenStudio.in(other)) {
+            BigInteger before = serial(running);
+            ConfigurableApplicationContext context = running.started().context();
+            Runnable renewal = renewal(context);
+            renewal.run();
+            assertThat(serial(running)).as("not before its time").isEqualTo(before);
+            TestClock clock = context.getBean(TestClock.class);
+            clock.stop();
+            clock.turn(Duration.ofDays(370));
+            renewal.run();
+            BigInteger now = serial(running);
+            for (int asked = 0; now.equals(before) && asked < 10_000; asked++) {
+                Thread.onSpinWait();
+                now = serial(running);
+            }
+            assertThat(now).isNotEqualTo(before);
+        }
+    }
+
+    /** What the server does twice a day. */
+    private static Runnable renewal(ConfigurableApplicationContext context) {
+        return context.getBean(ScheduledAnnotationBeanPostProcessor.class).getScheduledTasks().stream()
+                .filter(t -> t.getTask().toString().contains("CertificateRenewal"))
+                .map(t -> t.getTask().getRunnable())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static BigInteger serial(OpenStudio studio) throws IOException {
+        URI address = URI.create(studio.browser().address());
+        try (SSLSocket socket = (SSLSocket) OpenStudio.trust(studio.started().folder())
+                .getSocketFactory()
+                .createSocket(address.getHost(), address.getPort())) {
+            socket.startHandshake();
+            return ((X509Certificate) socket.getSession().getPeerCertificates()[0]).getSerialNumber();
+        }
     }
 
     @Test

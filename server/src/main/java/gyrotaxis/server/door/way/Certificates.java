@@ -103,7 +103,7 @@ final class Certificates {
             Files.createDirectories(folder);
             ownOnly(folder);
             // Whatever it gave would end with it.
-            if (!lasts(authorityStore(), AUTHORITY, CERTIFICATE_LASTS)) {
+            if (!authorityLasts()) {
                 makeAuthority();
                 Files.deleteIfExists(serverStore());
             }
@@ -120,6 +120,15 @@ final class Certificates {
                     "The studio's certificate in " + folder + " could not be made: " + e.getMessage() + ".",
                     "Look whether the folder can be written. If it goes on, move the folder away: a new one is made, and every"
                             + " device has to trust it once more.");
+        }
+    }
+
+    /** Whether the authority is there and outlasts a certificate that it gives now. */
+    boolean authorityLasts() {
+        try {
+            return lasts(authorityStore(), AUTHORITY, CERTIFICATE_LASTS);
+        } catch (GeneralSecurityException | IOException e) {
+            return false;
         }
     }
 

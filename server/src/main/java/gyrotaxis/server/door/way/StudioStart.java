@@ -24,6 +24,9 @@ import org.springframework.core.env.MapPropertySource;
  * <p>What it sets goes before all settings from outside but its own: nobody opens the network without TLS by a setting.
  */
 final class StudioStart implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+    /** The names that were asked for by a setting, without those that this machine has by itself. */
+    static final String ASKED_HOSTS = "gyrotaxis.asked-hosts";
+
     private static final String BUNDLE = "studio";
     private static final String STORE = "spring.ssl.bundle.jks." + BUNDLE + ".";
 
@@ -54,16 +57,14 @@ final class StudioStart implements ApplicationContextInitializer<ConfigurableApp
         Machine machine = Machine.here();
         Certificates certificates =
                 new Certificates(Path.of(environment.getRequiredProperty("gyrotaxis.data-dir")), Clock.systemUTC());
-        Set<String> names = new LinkedHashSet<>(machine.names());
-        names.addAll(machine.addresses());
         List<String> asked = Stream.of(environment.getProperty("gyrotaxis.hosts", String[].class, new String[0]))
                 .map(h -> h.toLowerCase(Locale.ROOT))
                 .toList();
-        names.addAll(asked);
-        certificates.ensure(names);
+        certificates.ensure(names(machine, asked));
         Map<String, Object> set = new HashMap<>();
         List<String> hosts = new ArrayList<>(machine.hosts());
         hosts.addAll(asked);
+        set.put(ASKED_HOSTS, String.join(",", asked));
         set.put("gyrotaxis.hosts", String.join(",", hosts));
         set.put("server.address", "0.0.0.0");
         set.put("server.ssl.bundle", BUNDLE);
@@ -78,6 +79,14 @@ final class StudioStart implements ApplicationContextInitializer<ConfigurableApp
         // No other page of this host can set a cookie that is called so (RFC 6265bis, 4.1.3.2).
         set.put("server.servlet.session.cookie.name", "__Host-gyrotaxis");
         environment.getPropertySources().addFirst(new MapPropertySource("studio", set));
+    }
+
+    /** Whatever a device may call this machine. */
+    static Set<String> names(Machine machine, List<String> asked) {
+        Set<String> names = new LinkedHashSet<>(machine.names());
+        names.addAll(machine.addresses());
+        names.addAll(asked);
+        return names;
     }
 
     /** Client records do not leave this machine by accident. */
