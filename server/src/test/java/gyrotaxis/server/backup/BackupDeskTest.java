@@ -9,6 +9,8 @@ import java.nio.file.Path;
 import java.nio.file.attribute.FileTime;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -89,6 +91,29 @@ class BackupDeskTest {
         assertThat(BackupDesk.isWithin(link.resolve("new"), own)).isTrue();
         assertThat(BackupDesk.isWithin(elsewhere.resolve("new"), own)).isFalse();
         assertThat(BackupDesk.isWithin(own.resolve("new"), own)).isTrue();
+    }
+
+    /** What a server leaves that is killed while it writes, or before it has deleted what is too much. */
+    @Test
+    void whatAKilledServerLeftIsNoBackupAndGoesWithTheNext() throws IOException {
+        BackupFolder backups = new BackupFolder(folder);
+        for (int hour = 0; hour < 4; hour++) {
+            backups.make(Books.NOW.plus(Duration.ofHours(hour)), 9, f -> true, out -> out.write(1), f -> {});
+        }
+        List<Path> whole = backups.all();
+        assertThat(whole).hasSize(4);
+        AtomicReference<Path> half = new AtomicReference<>();
+        assertThatThrownBy(() -> backups.make(Books.NOW, 9, f -> true, out -> out.write(2), file -> {
+                    half.set(file);
+                    Files.copy(file, folder.resolve("seen"));
+                    throw new IOException("cannot be read again");
+                }))
+                .isInstanceOf(IOException.class);
+        Files.move(folder.resolve("seen"), half.get());
+        assertThat(backups.all()).as("half a file is none").isEqualTo(whole);
+        Path next = backups.make(Books.NOW.plus(Duration.ofDays(1)), 2, f -> true, out -> out.write(3), f -> {});
+        assertThat(backups.all()).containsExactly(next, whole.get(0));
+        assertThat(half.get()).doesNotExist();
     }
 
     /** A device that is always full, where there is one. */

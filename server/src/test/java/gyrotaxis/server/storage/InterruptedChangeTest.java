@@ -17,6 +17,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** Whatever changes the files of a book is stopped at each of its steps, and the next start has a whole book again. */
 class InterruptedChangeTest {
@@ -132,6 +134,29 @@ class InterruptedChangeTest {
             assertThat(folder.resolve("sealing")).doesNotExist();
         }
         assertThat(step).isGreaterThan(9);
+    }
+
+    /** Whatever size a file may have where there is no room for more: it is as it was, or all of it is done. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Change.class,
+            names = {"SEAL", "UPGRADE"})
+    void onAFullDiskNothingIsChanged(Change change) throws Exception {
+        long bytes = Files.size(DatabaseFile.in(last));
+        int failed = 0;
+        for (int percent : new int[] {0, 40, 90, 101, 1000}) {
+            Path folder = lastBook(1000 * (change.ordinal() + 1) + percent);
+            boolean fitted = StoppedProcess.fits(change, folder, (int) (bytes * percent / 100 / 1024));
+            failed += fitted ? 0 : 1;
+            StartCheck.check(folder);
+            boolean isSealed = Seal.isSealed(DatabaseFile.in(folder));
+            assertThat(isSealed).isEqualTo(fitted && change == Change.SEAL);
+            assertThat(clients(folder, isSealed ? Seal.suffix() : "", isSealed ? StoppedProcess.KEY + " " : ""))
+                    .as("%s with room for %s %%", change, percent)
+                    .isEqualTo(CLIENTS);
+            assertThat(folder.resolve("sealing")).doesNotExist();
+        }
+        assertThat(failed).isBetween(3, 4);
     }
 
     private static boolean holds(Path file, String text) {

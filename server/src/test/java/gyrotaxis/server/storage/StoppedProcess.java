@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * Changes the files of a book in a process of its own, which ends at one of the steps as if the plug had been pulled: nothing is closed, nothing
@@ -59,21 +61,38 @@ final class StoppedProcess {
      * @return whether it was stopped there; it ran to its end if it has no such step
      */
     static boolean stops(Change change, Path folder, int step) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        StoppedProcess.class.getName(),
-                        change.name(),
-                        folder.toString(),
-                        String.valueOf(step))
-                .inheritIO()
-                .start();
-        int code = process.waitFor();
+        int code = run(command(change, folder, step));
         if (code != 0 && code != STOPPED) {
             throw new AssertionError("it failed with " + code);
         }
         return code == STOPPED;
+    }
+
+    /**
+     * Runs a change where no file can grow beyond a size, as on a disk that is full.
+     *
+     * @return whether it ran to its end
+     */
+    static boolean fits(Change change, Path folder, int mostKiB) throws IOException, InterruptedException {
+        List<String> limited =
+                new ArrayList<>(List.of("bash", "-c", "ulimit -f " + mostKiB + " && exec \"$@\"", "limited"));
+        limited.addAll(command(change, folder, 0));
+        return run(limited) == 0;
+    }
+
+    private static List<String> command(Change change, Path folder, int step) {
+        return List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                StoppedProcess.class.getName(),
+                change.name(),
+                folder.toString(),
+                String.valueOf(step));
+    }
+
+    private static int run(List<String> command) throws IOException, InterruptedException {
+        return new ProcessBuilder(command).inheritIO().start().waitFor();
     }
 }
