@@ -82,7 +82,8 @@ bench() {
     --door) measure_browser DoorMeasurement -Dmeasure=door ;;
     --faults)
       [[ ${1:-200} =~ ^[1-9][0-9]{0,4}$ ]] || die "--faults takes how often the server is killed"
-      measure_browser 'ChairFaults,DeskFaults' -Dkills="${1:-200}"
+      need faketime faketime
+      measure_browser 'ChairFaults,DeskFaults,StudioFaults' -Dkills="${1:-200}"
       ;;
     --look) measure_browser LookBrowserTest -Dlook=all ;;
     --model)
@@ -100,4 +101,21 @@ bench() {
     --scale) measure_browser ScaleMeasurement -Dmeasure=scale ;;
     *) jmh $what "$@" ;;
   esac
+}
+
+# fuzz [N [SEED]]: random requests by everybody at every address; what went wrong is kept in .local/fuzz.
+# fuzz --replay FILE: one of them once more.
+fuzz() {
+  local of
+  need_build_tools
+  if [ "${1:-}" = --replay ]; then
+    [ -f "${2:-}" ] || die "--replay takes a file of .local/fuzz"
+    of=(-Dfuzz.replay="$(realpath "$2")" -Dtest='FuzzTest#aCaseIsSentAgain')
+  else
+    [[ ${1:-100000} =~ ^[1-9][0-9]{0,6}$ ]] || die "fuzz takes how many requests to send"
+    [[ ${2:-1} =~ ^[1-9][0-9]{0,8}$ ]] || die "a seed is a number"
+    of=(-Dfuzz.requests="${1:-100000}" -Dfuzz.seed="${2:-$((RANDOM + 1))}" -Dtest='FuzzTest#nothingThatIsAskedBreaksTheServer')
+  fi
+  compile
+  exec mvn -B -ntp surefire:test -pl server "${of[@]}"
 }
