@@ -3,21 +3,17 @@ package gyrotaxis.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
-import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.DirectoryStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
@@ -26,18 +22,19 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Appointments are made and packs put on the shelf while the server is killed again and again; whatever is not acknowledged is told once
- * more. Is what was acknowledged there, once, and is the shelf what came onto it? Run by {@code ./gyrotaxis bench --faults}.
+ * Appointments are made, packs put on the shelf and backups begun while the server is killed again and again; whatever is not acknowledged is told once
+ * more. Is what was acknowledged there, once, is the shelf what came onto it, and is every backup whole? Run by
+ * {@code ./gyrotaxis bench --faults}.
  */
 @EnabledIfSystemProperty(named = "kills", matches = "[0-9]+")
 class DeskFaults {
     private static final JsonMapper JSON = new JsonMapper();
     private static final int KILLS = Integer.getInteger("kills", 0);
     private static final int LONGEST_LIFE_MS = 1_500;
-    private static final Duration ANSWERS = Duration.ofSeconds(5);
     private static final int FIRST_MINUTE = 9 * 60;
     private static final int A_DAY = 24;
     private static final int STEP = 15;
+    private static final int BACKUPS_KEPT = 3;
 
     private final Random random = new Random(13);
     private volatile int port;
@@ -48,19 +45,29 @@ class DeskFaults {
     private final List<String> appointments = new ArrayList<>();
 
     private int packs;
+    private int backupsBegun;
 
     @Test
     void nothingThatWasAcknowledgedIsEverLostOrTwice(@TempDir Path folder) throws Exception {
         ServerProcess server = start(folder);
-        Caller setup = new Caller();
+        Caller setup = new Caller(() -> port);
         JsonNode people = setup.get("/api/people");
         JsonNode plan = setup.get("/api/plans").get(0);
         String line = setup.get("/api/hair-lines").get(0).path("id").asString();
         double before = loops(setup, line);
+        Path backups = Files.createDirectory(folder.resolve("backups"));
+        setup.put(
+                "/api/backups/wish",
+                JSON.createObjectNode()
+                        .put("folder", backups.toString())
+                        .put("every", "NEVER")
+                        .put("kept", BACKUPS_KEPT)
+                        .toString());
         LocalDate from = LocalDate.now().plusDays(40);
         Thread desk = new Thread(() -> work(people, plan, line, from));
         desk.start();
         int checked = 0;
+        int wholeBackups = 0;
         for (int k = 0; k < KILLS; k++) {
             Thread.sleep(random.nextInt(LONGEST_LIFE_MS));
             List<String> told;
@@ -69,24 +76,45 @@ class DeskFaults {
             }
             server.kill();
             server = start(folder);
-            assertThat(there(new Caller(), from)).as("kill %d", k).containsAll(told);
+            assertThat(there(new Caller(() -> port), from)).as("kill %d", k).containsAll(told);
+            wholeBackups = Math.max(wholeBackups, wholeBackups(backups));
             checked++;
         }
         isOver = true;
         desk.join();
-        Caller last = new Caller();
+        Caller last = new Caller(() -> port);
         List<String> there = there(last, from);
         assertThat(there).doesNotHaveDuplicates().containsExactlyInAnyOrderElementsOf(appointments);
         int pack = last.get("/api/hair-lines").get(0).path("loopsPerPack").asInt();
         assertThat(loops(last, line)).isEqualTo(before + (double) packs * pack);
         server.kill();
         System.out.printf(
-                "%d kills, each followed by a check; %d appointments and %d packs, %d requests sent (some again); all there, each once%n",
-                checked, appointments.size(), packs, sent);
+                "%d kills, each followed by a check; %d appointments and %d packs, %d requests sent (some again); all there, each once;"
+                        + " %d backups begun, at most %d there at a time, each of them whole%n",
+                checked, appointments.size(), packs, sent, backupsBegun, wholeBackups);
+    }
+
+    /** How many backups there are; each is read to its end, which checks its sums. */
+    private static int wholeBackups(Path folder) throws IOException {
+        int whole = 0;
+        try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, "gyrotaxis-book-*.zip")) {
+            for (Path file : files) {
+                try (ZipFile zip = new ZipFile(file.toFile())) {
+                    assertThat(zip.getEntry("manifest.json"))
+                            .as(file + " has its list")
+                            .isNotNull();
+                    for (ZipEntry entry : Collections.list(zip.entries())) {
+                        zip.getInputStream(entry).readAllBytes();
+                    }
+                }
+                whole++;
+            }
+        }
+        return whole;
     }
 
     private void work(JsonNode people, JsonNode plan, String line, LocalDate from) {
-        Caller caller = new Caller();
+        Caller caller = new Caller(() -> port);
         for (int n = 0; !isOver; n++) {
             ObjectNode a = JSON.createObjectNode();
             String id = UUID.randomUUID().toString();
@@ -113,6 +141,14 @@ class DeskFaults {
             move.putObject("good").put("kind", "PACKS").put("lineId", line);
             until(caller, "/api/stock/movements", move.toString());
             packs++;
+            if (n % 3 == 0) {
+                try {
+                    caller.post("/api/backups", "");
+                    backupsBegun++;
+                } catch (IOException unanswered) {
+                    // Whether it was begun or not, what is there is looked at.
+                }
+            }
         }
     }
 
@@ -156,55 +192,12 @@ class DeskFaults {
     private ServerProcess start(Path folder) throws Exception {
         return ServerProcess.start(folder, p -> {
             port = p;
-            return new Caller()
+            return new Caller(() -> port)
                             .get("/actuator/health")
                             .path("status")
                             .asString()
                             .equals("UP")
-                    && !new Caller().get("/api/plans").isEmpty();
+                    && !new Caller(() -> port).get("/api/plans").isEmpty();
         });
-    }
-
-    /** Speaks to whichever server is up. */
-    private final class Caller {
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http = HttpClient.newBuilder()
-                .cookieHandler(cookies)
-                .connectTimeout(ANSWERS)
-                .build();
-
-        JsonNode get(String path) throws IOException {
-            return JSON.readTree(send(request(path).GET().build()).body());
-        }
-
-        int post(String path, String body) throws IOException {
-            String token = cookies.getCookieStore().getCookies().stream()
-                    .filter(c -> c.getName().equals("XSRF-TOKEN"))
-                    .map(HttpCookie::getValue)
-                    .findFirst()
-                    .orElse("");
-            if (token.isEmpty()) {
-                get("/api/people");
-            }
-            return send(request(path)
-                            .header("Content-Type", "application/json")
-                            .header("X-XSRF-TOKEN", token)
-                            .POST(BodyPublishers.ofString(body))
-                            .build())
-                    .statusCode();
-        }
-
-        private HttpRequest.Builder request(String path) {
-            return HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
-                    .timeout(ANSWERS);
-        }
-
-        private HttpResponse<String> send(HttpRequest r) throws IOException {
-            try {
-                return http.send(r, BodyHandlers.ofString());
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-        }
     }
 }

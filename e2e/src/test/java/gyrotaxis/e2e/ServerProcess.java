@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The real server with the demo studio, as a process of its own that can be killed. */
 final class ServerProcess {
@@ -27,24 +28,45 @@ final class ServerProcess {
         boolean is(int port) throws IOException, InterruptedException;
     }
 
-    /** Starts a server on a free port, and waits until it is ready. */
+    /** Starts a server with the small demo studio on a free port, and waits until it is ready. */
     static ServerProcess start(Path folder, Ready ready) throws IOException, InterruptedException {
+        return start(folder, ready, Map.of(), List.of(), List.of("--gyrotaxis.demo=true", Studio.SMALL_STUDIO));
+    }
+
+    /** Starts a server in an environment of its own, with options of its own for Java and for the server. */
+    static ServerProcess start(
+            Path folder, Ready ready, Map<String, String> environment, List<String> java, List<String> options)
+            throws IOException, InterruptedException {
         int port = freePort();
-        return start(
-                new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        // Starts are all that is waited for; a server that lives so briefly needs no second compiler.
-                        "-XX:TieredStopAtLevel=1",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        Gyrotaxis.class.getName(),
-                        "--server.port=" + port,
-                        "--gyrotaxis.demo=true",
-                        Studio.SMALL_STUDIO,
-                        "--gyrotaxis.data-dir=" + folder),
-                folder,
-                port,
-                ready);
+        return start(command(folder, port, environment, java, options), folder, port, ready);
+    }
+
+    /** Starts a server and does not wait for it: to be killed at some moment of its start. */
+    static Process begin(Path folder) throws IOException {
+        return command(folder, freePort(), Map.of(), List.of(), List.of())
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("server.log").toFile())
+                .start();
+    }
+
+    private static ProcessBuilder command(
+            Path folder, int port, Map<String, String> environment, List<String> java, List<String> options) {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                // Starts are all that is waited for; a server that lives so briefly needs no second compiler.
+                "-XX:TieredStopAtLevel=1",
+                "-XX:+ExitOnOutOfMemoryError"));
+        command.addAll(java);
+        command.addAll(List.of(
+                "-cp",
+                System.getProperty("java.class.path"),
+                Gyrotaxis.class.getName(),
+                "--server.port=" + port,
+                "--gyrotaxis.data-dir=" + folder));
+        command.addAll(options);
+        ProcessBuilder builder = new ProcessBuilder(command);
+        builder.environment().putAll(environment);
+        return builder;
     }
 
     /** Starts a server as a studio does, by the command of the README, which builds it where it is not. */
@@ -79,6 +101,10 @@ final class ServerProcess {
             }
         }
         throw new AssertionError("the server did not start:\n" + Files.readString(log));
+    }
+
+    boolean isAlive() {
+        return process.isAlive();
     }
 
     int port() {

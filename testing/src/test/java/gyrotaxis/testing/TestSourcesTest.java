@@ -33,6 +33,7 @@ class TestSourcesTest {
             "ServerProcess.java",
             "Screenshots.java",
             "ChairFaults.java",
+            "StudioFaults.java",
             "DeskFaults.java");
 
     private static List<Path> sources() throws IOException {
