@@ -42,9 +42,6 @@ public final class TailRouter {
     /** Millimetres of way that missing the usual entry by the whole row counts for. */
     private static final double ENTRY_WEIGHT_MM = 30;
 
-    /** Places for individuals within one grip: their tails are thin and lie closer. ASSUMPTION: three. */
-    private static final int FINE_PLACES = 3;
-
     /** Points at the end of a row that its own tail may cross. */
     private static final int OWN_END = 4;
 
@@ -205,15 +202,12 @@ public final class TailRouter {
         return new Tail(row.id(), end, Optional.of(into.id()), entryMm, Optional.of(thread), List.of(), 1, origin);
     }
 
-    /** A place on a receiving row that can take one tail; a fine one only that of an individual. */
-    private record Place(Row row, double alongMm, boolean isFine, Vec2 chart, Vec3 space) {}
-
     private void suggest() {
         List<Row> open = foundation.rows().stream()
                 .filter(r -> r.joins().isEmpty() && !tails.containsKey(r.id()))
                 .toList();
         Map<RowId, Integer> order = ranks(graph.order());
-        List<Place> places = places();
+        List<TailPlace> places = TailPlace.all(foundation);
         double[][] bulk = new double[open.size()][places.size()];
         double[][] way = new double[open.size()][places.size()];
         boolean[] couldGo = new boolean[open.size()];
@@ -228,7 +222,7 @@ public final class TailRouter {
         for (int i = 0; i < open.size(); i++) {
             Row row = open.get(i);
             if (at[i] >= 0) {
-                Place p = places.get(at[i]);
+                TailPlace p = places.get(at[i]);
                 TailEnd end = p.row().id().section() == Section.LEVEL ? TailEnd.THREADED : TailEnd.FED;
                 if (end == TailEnd.THREADED || graph.add(row.id(), p.row().id())) {
                     tails.put(row.id(), entering(row, p.row(), end, p.alongMm(), Origin.SUGGESTED));
@@ -247,7 +241,7 @@ public final class TailRouter {
     }
 
     /** Tails of front rows go under the level rows behind them, not into their neighbours, wherever they reach. */
-    private static void preferPasses(Row row, List<Place> places, double[] bulk) {
+    private static void preferPasses(Row row, List<TailPlace> places, double[] bulk) {
         boolean reachesPass = IntStream.range(0, bulk.length)
                 .anyMatch(j -> places.get(j).row().id().section() == Section.LEVEL && Double.isFinite(bulk[j]));
         for (int j = 0; reachesPass && row.id().section() != Section.INDIVIDUAL && j < bulk.length; j++) {
@@ -258,7 +252,7 @@ public final class TailRouter {
     }
 
     /** How far the nearest place lies that would take the tail if only it reached; negative if there is none at all. */
-    private double longestWay(Row row, Map<RowId, Integer> order, List<Place> places) {
+    private double longestWay(Row row, Map<RowId, Integer> order, List<TailPlace> places) {
         return places.stream()
                 .filter(p -> mayGo(row, p, order))
                 .mapToDouble(p -> p.space().distance(row.path().end()))
@@ -274,58 +268,7 @@ public final class TailRouter {
         return ranks;
     }
 
-    private List<Place> places() {
-        boolean hasPlaits = !foundation.rowsOf(Section.INDIVIDUAL).isEmpty();
-        List<Place> places = new ArrayList<>();
-        for (Row row : foundation.rows()) {
-            if (row.use() == RowUse.PLAITED || row.use() == RowUse.SHOWN) {
-                continue;
-            }
-            double length = row.lengthMm();
-            int fine = finePlaces(length);
-            for (int k = 0; k < fine; k++) {
-                int fromEnd = fine - 1 - k;
-                boolean isCoarse = isCoarse(length, fromEnd);
-                double along = placeMm(length, fromEnd);
-                if (isCoarse || fine == 1 || hasPlaits) {
-                    places.add(new Place(
-                            row,
-                            along,
-                            !isCoarse && fine > 1,
-                            row.path().chartAt(along),
-                            row.path().spaceAt(along)));
-                }
-            }
-        }
-        return places;
-    }
-
-    /** How many places a row of a length has, at least 1. */
-    static int finePlaces(double lengthMm) {
-        return (int) Math.max(1, Math.floor(lengthMm * FINE_PLACES / Reach.GRIP_MM));
-    }
-
-    /** How many grips lie on it one after the other, at least 1. */
-    private static int grips(double lengthMm) {
-        return (int) Math.max(1, Math.floor(lengthMm / Reach.GRIP_MM));
-    }
-
-    private static boolean isCoarse(double lengthMm, int fromEnd) {
-        return fromEnd % FINE_PLACES == FINE_PLACES / 2 && fromEnd / FINE_PLACES < grips(lengthMm);
-    }
-
-    /**
-     * Where one of the places lies, mm from the start of the row, in [0, length]. Counted from its end; the one place on a short row lies
-     * three quarters along.
-     *
-     * @param fromEnd which, from 0 at the end
-     */
-    static double placeMm(double lengthMm, int fromEnd) {
-        boolean isOnly = finePlaces(lengthMm) == 1 || grips(lengthMm) == 1 && isCoarse(lengthMm, fromEnd);
-        return isOnly ? Reach.USUAL_ENTRY * lengthMm : lengthMm - Reach.GRIP_MM / FINE_PLACES * (fromEnd + 0.5);
-    }
-
-    private void weighPlaces(Row row, Map<RowId, Integer> order, List<Place> places, double[] bulk, double[] way) {
+    private void weighPlaces(Row row, Map<RowId, Integer> order, List<TailPlace> places, double[] bulk, double[] way) {
         Vec3 end = row.path().end();
         List<Integer> nearest = new ArrayList<>();
         for (int j = 0; j < places.size(); j++) {
@@ -337,7 +280,7 @@ public final class TailRouter {
         }
         nearest.sort(Comparator.comparingDouble(j -> way[j]));
         for (int j : nearest.subList(0, Math.min(NEAREST, nearest.size()))) {
-            Place p = places.get(j);
+            TailPlace p = places.get(j);
             if (p.row().id().section() == Section.LEVEL || !crosses(row, p)) {
                 bulk[j] = 1 + ratio(row, p.row()) + bulkThere(p);
                 if (runsBeside(row, p.row())) {
@@ -353,7 +296,7 @@ public final class TailRouter {
     }
 
     /** Into rows that are braided later; under a level row always, since threading comes last. */
-    private boolean mayGo(Row row, Place p, Map<RowId, Integer> order) {
+    private boolean mayGo(Row row, TailPlace p, Map<RowId, Integer> order) {
         RowId id = row.id();
         RowId into = p.row().id();
         if (p.isFine() && id.section() != Section.INDIVIDUAL) {
@@ -372,7 +315,7 @@ public final class TailRouter {
         return order.getOrDefault(id, 0) < order.getOrDefault(into, 0);
     }
 
-    private boolean crosses(Row row, Place p) {
+    private boolean crosses(Row row, TailPlace p) {
         List<Vec2> line = row.path().chart();
         Vec2 from = line.get(line.size() - 1);
         // Of its own row only what lies well behind its end: a spiral lies round it.
@@ -397,7 +340,7 @@ public final class TailRouter {
     }
 
     /** What tails that are settled already add within the grip of a place. */
-    private double bulkThere(Place p) {
+    private double bulkThere(TailPlace p) {
         double sum = 0;
         for (Tail t : tails.values()) {
             if (t.into().equals(Optional.of(p.row().id())) && Math.abs(t.entryMm() - p.alongMm()) < Reach.GRIP_MM) {

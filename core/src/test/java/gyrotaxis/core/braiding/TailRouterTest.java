@@ -86,8 +86,8 @@ class TailRouterTest {
     void everyPlaceOfARowLiesOnIt() {
         for (double lengthMm = 0.5; lengthMm < 400; lengthMm += 0.5) {
             double before = -1;
-            for (int fromEnd = TailRouter.finePlaces(lengthMm) - 1; fromEnd >= 0; fromEnd--) {
-                double along = TailRouter.placeMm(lengthMm, fromEnd);
+            for (int fromEnd = TailPlace.finePlaces(lengthMm) - 1; fromEnd >= 0; fromEnd--) {
+                double along = TailPlace.placeMm(lengthMm, fromEnd);
                 assertThat(along).isBetween(0.0, lengthMm).isGreaterThan(before);
                 before = along;
             }
