@@ -8,7 +8,11 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -19,6 +23,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The papers of a plan, read by another library than the one that wrote them. */
 @ExtendWith(RunningServer.class)
@@ -99,6 +104,29 @@ class PapersApiTest {
                 PDDocument blank = paper(api, address(api, "aftercare.pdf"))) {
             assertThat(text(dated)).contains("Monday, 1 March").contains("Tuesday, 2 March");
             assertThat(text(blank)).contains("after 1 day").doesNotContain("March");
+        }
+    }
+
+    /** A studio far to the east of its server, or far to the west: one of them always has another day. */
+    @Test
+    void papersAreOfTheStudiosDay(Api api) throws IOException, InterruptedException {
+        ZoneId far = Stream.of("Pacific/Kiritimati", "Pacific/Niue")
+                .map(ZoneId::of)
+                .filter(z -> !LocalDate.now(z).equals(LocalDate.now()))
+                .findFirst()
+                .orElseThrow();
+        ObjectNode before = (ObjectNode) api.get("/api/people").json().get("studio");
+        ObjectNode moved = before.deepCopy().put("zone", far.getId());
+        assertThat(api.put("/api/people/studio", moved).status()).isEqualTo(200);
+        try (PDDocument quote = paper(api, address(api, "quote.pdf"));
+                PDDocument list = paper(api, "/api/shopping/list.pdf")) {
+            DateTimeFormatter day = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
+            String there = day.format(LocalDate.now(far));
+            assertThat(text(quote)).contains("quote of " + there);
+            assertThat(text(list)).contains(there.replaceAll(" [0-9]{4}$", ""));
+        } finally {
+            int version = api.get("/api/people").json().at("/studio/version").asInt();
+            api.put("/api/people/studio", before.put("version", version));
         }
     }
 

@@ -2,13 +2,12 @@ package gyrotaxis.server.practice;
 
 import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.server.paper.Papers;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.practice.LearnerBodies.GuessView;
 import gyrotaxis.server.practice.LearnerBodies.HandsView;
 import gyrotaxis.server.practice.LearnerBodies.ProgressView;
 import gyrotaxis.server.practice.LearnerBodies.SkillView;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -27,18 +26,18 @@ class LearnerPaper {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.UK);
 
     private final Papers papers;
-    private final Clock clock;
+    private final StudioDay studioDay;
 
-    LearnerPaper(Papers papers, Clock clock) {
+    LearnerPaper(Papers papers, StudioDay studioDay) {
         this.papers = papers;
-        this.clock = clock;
+        this.studioDay = studioDay;
     }
 
     byte[] of(ProgressView p) {
-        ZoneId zone = clock.getZone();
+        ZoneId zone = studioDay.zone();
         Map<String, Object> values = new HashMap<>();
         values.put("name", p.learner().name());
-        values.put("day", DAY.format(LocalDate.now(clock)));
+        values.put("day", DAY.format(studioDay.today()));
         values.put("right", p.skills().stream().mapToInt(SkillView::right).sum());
         values.put("tries", p.skills().stream().mapToInt(SkillView::tries).sum());
         values.put("skills", p.skills().stream().map(s -> line(s, zone)).toList());

@@ -14,7 +14,7 @@ import gyrotaxis.core.quantity.Pronoun;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.server.paper.Papers;
-import java.time.Clock;
+import gyrotaxis.server.people.StudioDay;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
@@ -39,11 +39,11 @@ class PlanPapers {
     private static final int WEEK = 7;
 
     private final Papers papers;
-    private final Clock clock;
+    private final StudioDay studioDay;
 
-    PlanPapers(Papers papers, Clock clock) {
+    PlanPapers(Papers papers, StudioDay studioDay) {
         this.papers = papers;
-        this.clock = clock;
+        this.studioDay = studioDay;
     }
 
     /** A step, as it is written. */
@@ -120,7 +120,7 @@ class PlanPapers {
         }
         Estimate chair = plan.time().inChair();
         Map<String, Object> values = values(title);
-        String day = DAY.format(LocalDate.now(clock));
+        String day = DAY.format(studioDay.today());
         values.put("from", studio.isBlank() ? "Quote of " + day : studio + ", quote of " + day);
         values.put("currency", materials.currency().getCurrencyCode());
         values.put(
@@ -158,7 +158,7 @@ class PlanPapers {
      * @param on the day of the install; empty if it is not known yet
      */
     byte[] aftercare(String title, InstallPlan plan, Optional<LocalDate> on) {
-        LocalDate from = on.orElseGet(() -> LocalDate.now(clock));
+        LocalDate from = on.orElseGet(() -> studioDay.today());
         Map<String, Object> values = values(title);
         values.put("on", on.map(d -> "Installed on " + WEEK_DAY.format(d)).orElse("Installed on ____________________"));
         values.put("home", notes(Notes.of(plan, TO_HER), Moment.HOME));
@@ -201,7 +201,7 @@ class PlanPapers {
     private Map<String, Object> values(String title) {
         Map<String, Object> values = new HashMap<>();
         values.put("title", title);
-        values.put("day", DAY.format(LocalDate.now(clock)));
+        values.put("day", DAY.format(studioDay.today()));
         return values;
     }
 

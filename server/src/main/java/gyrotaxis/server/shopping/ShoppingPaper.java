@@ -2,14 +2,13 @@ package gyrotaxis.server.shopping;
 
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.server.paper.Papers;
+import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.shopping.ShoppingViews.BuyView;
 import gyrotaxis.server.shopping.ShoppingViews.ForView;
 import gyrotaxis.server.shopping.ShoppingViews.ShoppingView;
 import gyrotaxis.server.shopping.ShoppingViews.SupplierList;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -39,11 +38,11 @@ class ShoppingPaper {
     private static final DateTimeFormatter SHORT_DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
 
     private final Papers papers;
-    private final Clock clock;
+    private final StudioDay studioDay;
 
-    ShoppingPaper(Papers papers, Clock clock) {
+    ShoppingPaper(Papers papers, StudioDay studioDay) {
         this.papers = papers;
-        this.clock = clock;
+        this.studioDay = studioDay;
     }
 
     byte[] table(ShoppingView list) {
@@ -74,7 +73,7 @@ class ShoppingPaper {
 
     byte[] paper(ShoppingView list) {
         Map<String, Object> values = new HashMap<>();
-        values.put("day", DAY.format(LocalDate.now(clock)));
+        values.put("day", DAY.format(studioDay.today()));
         values.put("days", list.days());
         values.put(
                 "suppliers", list.suppliers().stream().map(ShoppingPaper::lines).toList());
