@@ -18,11 +18,11 @@ import type {
   PracticeHead,
   SavedPlan,
   Sight,
-  StillView,
+  ThumbnailView,
   StylistDraft,
   Visit,
   VisitTile,
-  WorkEvent,
+  RecordedEvent,
 } from './types';
 
 export { onSignedOut } from './http';
@@ -89,7 +89,7 @@ export const api = {
   planTiles: (client: string[]) =>
     take(http.GET('/api/plans/tiles', { params: { query: { client } } })),
   stills: (plan: string[]) =>
-    take(http.GET('/api/stills', { params: { query: { plan } } })) as Promise<StillView[]>,
+    take(http.GET('/api/stills', { params: { query: { plan } } })) as Promise<ThumbnailView[]>,
   /** Keeps a plan's picture, with how it is looked at and what it was drawn from. */
   keepStill: (id: string, sight: Sight & { of: string; pinned: boolean }, picture: Blob) =>
     take(
@@ -99,7 +99,7 @@ export const api = {
         bodySerializer: (b: unknown) => b as Blob | string,
         headers: { 'Content-Type': picture.type },
       }),
-    ) as Promise<StillView>,
+    ) as Promise<ThumbnailView>,
   /** A brief that was kept in this browser in an older format. */
   opened: (document: unknown) =>
     take(http.POST('/api/plans/opened', { body: document as never })) as Promise<Brief>,
@@ -125,7 +125,7 @@ export const api = {
     take(
       http.GET('/api/visits/{id}/events', { params: { path: { id }, query: { after } } }),
     ) as Promise<Arrived>,
-  tellEvents: (id: string, events: WorkEvent[]) =>
+  tellEvents: (id: string, events: RecordedEvent[]) =>
     take(
       http.POST('/api/visits/{id}/events', { params: { path: { id } }, body: { events } }),
     ) as Promise<Arrived>,

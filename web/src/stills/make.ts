@@ -1,5 +1,5 @@
 import { api } from '../api/client';
-import type { Brief, Sight, StillView } from '../api/types';
+import type { Brief, Sight, ThumbnailView } from '../api/types';
 import { drawApart } from '../viz/round/drawnApart';
 import { DEGREE, USUAL_VIEW } from '../viz/round/views';
 import { toneOf } from '../viz/skinTones';
@@ -31,7 +31,11 @@ export async function drawn(brief: Brief, sight: Sight): Promise<Blob> {
 }
 
 /** Draws the picture of a plan as it is kept now, and keeps it. */
-export async function make(still: StillView, sight: Sight, isPinned: boolean): Promise<StillView> {
+export async function make(
+  still: ThumbnailView,
+  sight: Sight,
+  isPinned: boolean,
+): Promise<ThumbnailView> {
   const { brief } = await api.savedPlan(still.plan);
   const picture = await drawn(brief, sight);
   return api.keepStill(still.plan, { of: still.now, ...sight, pinned: isPinned }, picture);

@@ -1,11 +1,11 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it } from 'vitest';
-import type { StillView } from '../api/types';
+import type { ThumbnailView } from '../api/types';
 import { requestsTo, serve } from '../testing/server';
 import { Still } from './Still';
 
-const kept = (plan: string, of: string): StillView => ({
+const kept = (plan: string, of: string): ThumbnailView => ({
   plan,
   now: 'now',
   kept: {

@@ -1,7 +1,7 @@
 import { queryOptions, skipToken, useQuery, useQueryClient } from '@tanstack/react-query';
 import DataLoader from 'dataloader';
 import { api } from '../api/client';
-import type { StillView } from '../api/types';
+import type { ThumbnailView } from '../api/types';
 import { handsOff } from '../lib/handsOff';
 import { usePrefs } from '../ui/prefs';
 import { canDrawApart } from '../viz/round/drawnApart';
@@ -14,7 +14,7 @@ const MOST_AT_ONCE = 100;
 /** Whoever works goes first: nothing is drawn until the hands are off for so long. */
 const HANDS_OFF_MS = 2500;
 
-const loader = new DataLoader<string, StillView | null>(
+const loader = new DataLoader<string, ThumbnailView | null>(
   async (plans) => {
     const known = await api.stills([...plans]);
     return plans.map((id) => known.find((s) => s.plan === id) ?? null);

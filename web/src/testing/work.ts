@@ -1,4 +1,4 @@
-import type { WorkEvent, WorkSheet } from '../api/types';
+import type { RecordedEvent, WorkSheet } from '../api/types';
 import { what } from '../features/chair/visit/happening';
 import file from './work.json';
 
@@ -6,7 +6,7 @@ import file from './work.json';
 interface Sample {
   sheet: WorkSheet;
   runs: {
-    events: WorkEvent[];
+    events: RecordedEvent[];
     state: {
       shares: {
         ref: number;

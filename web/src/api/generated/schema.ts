@@ -2494,7 +2494,7 @@ export interface components {
         ArrivedView: {
             /** Format: int64 */
             arrived: number;
-            events: components["schemas"]["EventBody"][];
+            events: components["schemas"]["RecordedEventBody"][];
             hasMore: boolean;
             seen: components["schemas"]["Seen"][];
             unfit: components["schemas"]["Unfit"][];
@@ -2562,10 +2562,29 @@ export interface components {
             pitchMm: number | null;
             startsOnRight: boolean | null;
         };
+        BackupContents: {
+            /** Format: int64 */
+            appointments: number;
+            /** Format: int64 */
+            clients: number;
+            /** Format: int64 */
+            lines: number;
+            /** Format: date-time */
+            madeAt: string;
+            /** Format: int64 */
+            pictures: number;
+            /** Format: int64 */
+            plans: number;
+            /** Format: int32 */
+            schema: number;
+            studio: string;
+            /** Format: int64 */
+            visits: number;
+        };
         BackupView: {
             /** Format: int64 */
             bytes: number;
-            held: components["schemas"]["Held"] | null;
+            held: components["schemas"]["BackupContents"] | null;
             /** Format: date-time */
             madeAt: string;
             name: string;
@@ -2718,7 +2737,7 @@ export interface components {
             shareParts: number;
             /** Format: int32 */
             trial: number;
-            what: components["schemas"]["HappeningBody"];
+            what: components["schemas"]["VisitEventBody"];
             why: components["schemas"]["Piece"][];
             /** Format: double */
             x: number;
@@ -3012,6 +3031,11 @@ export interface components {
             /** Format: int64 */
             keptDays: number;
         };
+        DerivationView: {
+            /** @enum {string} */
+            figure: "SHARES" | "LOOPS" | "PACKS" | "COST" | "WEIGHT" | "MINUTES" | "BULK" | "HEAVIEST_ROW" | "LOOSE_ENDS";
+            steps: components["schemas"]["Piece"][][];
+        };
         DeviceView: {
             hasDigits: boolean;
             /** Format: uuid */
@@ -3109,23 +3133,13 @@ export interface components {
             moveMm: number | null;
             row: string;
         };
-        EventBody: {
-            /** Format: date-time */
-            at: string;
-            /** Format: int64 */
-            clock: number;
-            /** Format: int64 */
-            count: number;
-            device: string;
-            what: components["schemas"]["HappeningBody"];
-        };
         EventName: {
             /** Format: int64 */
             count: number;
             device: string;
         };
         EventsBody: {
-            events: components["schemas"]["EventBody"][];
+            events: components["schemas"]["RecordedEventBody"][];
         };
         EveryView: {
             /** @enum {string} */
@@ -3410,34 +3424,6 @@ export interface components {
             /** Format: double */
             said: number;
         };
-        HairForm: {
-            /** Format: int32 */
-            bundlesPerPack: number;
-            colours: string[];
-            /** Format: double */
-            curlMm: number;
-            currency: string;
-            goesInWhole: boolean;
-            /** Format: double */
-            gramsPerLoop: number;
-            hasBead: boolean;
-            /** Format: int32 */
-            heatC: number;
-            isCoated: boolean;
-            isLooped: boolean;
-            /** Format: double */
-            lengthMm: number;
-            /** Format: int32 */
-            loopsPerBundle: number;
-            name: string;
-            otherPacks: components["schemas"]["Size"][];
-            /** Format: int64 */
-            priceMinor: number;
-            /** @enum {string} */
-            slip: "GRIPPY" | "MIDDLING" | "SLIDING";
-            /** @enum {string} */
-            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
-        };
         HairLineBody: {
             /** Format: int32 */
             bundlesPerPack: number | null;
@@ -3604,49 +3590,6 @@ export interface components {
             slipped: number;
             usual: components["schemas"]["UsualView"];
         };
-        HappeningBody: {
-            /** @enum {string|null} */
-            adjustment: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS" | null;
-            /** Format: double */
-            at: number | null;
-            colour: string | null;
-            /** @enum {string|null} */
-            grade: "NEW" | "GOOD" | "FAIR" | "WORN" | null;
-            /** @enum {string} */
-            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED" | "TAIL_FOUND" | "ROW_UNDONE" | "LOOPS_KEPT" | "OWN_HAIR_CUT" | "SKIN_SEEN" | "JUDGED" | "TAKEN_DOWN";
-            /** @enum {string|null} */
-            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
-            /** Format: double */
-            loops: number | null;
-            /** Format: double */
-            otherAt: number | null;
-            otherRow: string | null;
-            otherShares: number[] | null;
-            /** Format: int32 */
-            packs: number | null;
-            /** Format: int32 */
-            part: number | null;
-            /** Format: int32 */
-            passes: number | null;
-            row: string | null;
-            /** Format: int32 */
-            shareParts: number | null;
-            shares: number[] | null;
-            skin: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[] | null;
-            /** @enum {string|null} */
-            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
-            /** Format: int32 */
-            step: number | null;
-            /** Format: int32 */
-            supply: number | null;
-            text: string | null;
-            /** Format: double */
-            towardRad: number | null;
-            undoes: components["schemas"]["EventName"] | null;
-            verdicts: ("LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN")[] | null;
-            /** @enum {string|null} */
-            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
-        };
         Head: {
             /** Format: double */
             areaMm2: number;
@@ -3674,25 +3617,6 @@ export interface components {
             measures: components["schemas"]["HeadBody"];
             /** Format: date-time */
             takenAt: string;
-        };
-        Held: {
-            /** Format: int64 */
-            appointments: number;
-            /** Format: int64 */
-            clients: number;
-            /** Format: int64 */
-            lines: number;
-            /** Format: date-time */
-            madeAt: string;
-            /** Format: int64 */
-            pictures: number;
-            /** Format: int64 */
-            plans: number;
-            /** Format: int32 */
-            schema: number;
-            studio: string;
-            /** Format: int64 */
-            visits: number;
         };
         Hit: {
             /** Format: uuid */
@@ -3810,7 +3734,7 @@ export interface components {
             planName: string;
             /** Format: int32 */
             planVersion: number;
-            sheet: components["schemas"]["WorkSheetForm"];
+            sheet: components["schemas"]["StoredWorksheet"];
         };
         KeptStill: {
             isPinned: boolean;
@@ -4343,7 +4267,7 @@ export interface components {
             savesLoops: number;
             says: string;
             shows: components["schemas"]["ShownView"];
-            what: components["schemas"]["HappeningBody"];
+            what: components["schemas"]["VisitEventBody"];
             words: string;
         };
         OrderBody: {
@@ -4743,10 +4667,15 @@ export interface components {
             tapeMm: number;
             words: string;
         };
-        ReckoningView: {
-            /** @enum {string} */
-            figure: "SHARES" | "LOOPS" | "PACKS" | "COST" | "WEIGHT" | "MINUTES" | "BULK" | "HEAVIEST_ROW" | "LOOSE_ENDS";
-            steps: components["schemas"]["Piece"][][];
+        RecordedEventBody: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            clock: number;
+            /** Format: int64 */
+            count: number;
+            device: string;
+            what: components["schemas"]["VisitEventBody"];
         };
         RegionBody: {
             /** @enum {string} */
@@ -5303,12 +5232,6 @@ export interface components {
             stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
             words: components["schemas"]["Piece"][];
         };
-        StillView: {
-            kept: components["schemas"]["KeptStill"] | null;
-            now: string;
-            /** Format: uuid */
-            plan: string;
-        };
         StockView: {
             grades: components["schemas"]["GradeWords"][];
             hair: components["schemas"]["ColourStock"][];
@@ -5322,6 +5245,43 @@ export interface components {
             points: components["schemas"]["PointView"][];
             /** Format: int32 */
             savedLoops: number;
+        };
+        StoredHair: {
+            /** Format: int32 */
+            bundlesPerPack: number;
+            colours: string[];
+            /** Format: double */
+            curlMm: number;
+            currency: string;
+            goesInWhole: boolean;
+            /** Format: double */
+            gramsPerLoop: number;
+            hasBead: boolean;
+            /** Format: int32 */
+            heatC: number;
+            isCoated: boolean;
+            isLooped: boolean;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: int32 */
+            loopsPerBundle: number;
+            name: string;
+            otherPacks: components["schemas"]["Size"][];
+            /** Format: int64 */
+            priceMinor: number;
+            /** @enum {string} */
+            slip: "GRIPPY" | "MIDDLING" | "SLIDING";
+            /** @enum {string} */
+            texture: "COARSE_KINKY" | "TIGHT_CURL" | "SPRINGY_CURL" | "SHORT_TWIST" | "DEEP_WAVE" | "LOOSE_WAVE" | "SILKY_WAVE";
+        };
+        StoredWorksheet: {
+            outline: number[];
+            rows: components["schemas"]["RowForm"][];
+            shares: components["schemas"]["ShareForm"][];
+            steps: components["schemas"]["StepForm"][];
+            supplies: components["schemas"]["SupplyForm"][];
+            tails: components["schemas"]["TailForm"][];
+            takedown: string[];
         };
         StrandBody: {
             colour: string;
@@ -5397,7 +5357,7 @@ export interface components {
             colour: string;
             /** Format: int32 */
             cutFrom: number | null;
-            hair: components["schemas"]["HairForm"];
+            hair: components["schemas"]["StoredHair"];
             /** Format: int32 */
             packsToBuy: number;
             /** Format: int32 */
@@ -5516,6 +5476,12 @@ export interface components {
             what: string;
             words: string;
         };
+        ThumbnailView: {
+            kept: components["schemas"]["KeptStill"] | null;
+            now: string;
+            /** Format: uuid */
+            plan: string;
+        };
         TimeView: {
             /** Format: uuid */
             chairId: string | null;
@@ -5608,6 +5574,49 @@ export interface components {
             id: string;
             pieces: number[][];
         };
+        VisitEventBody: {
+            /** @enum {string|null} */
+            adjustment: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS" | null;
+            /** Format: double */
+            at: number | null;
+            colour: string | null;
+            /** @enum {string|null} */
+            grade: "NEW" | "GOOD" | "FAIR" | "WORN" | null;
+            /** @enum {string} */
+            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED" | "TAIL_FOUND" | "ROW_UNDONE" | "LOOPS_KEPT" | "OWN_HAIR_CUT" | "SKIN_SEEN" | "JUDGED" | "TAKEN_DOWN";
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: double */
+            loops: number | null;
+            /** Format: double */
+            otherAt: number | null;
+            otherRow: string | null;
+            otherShares: number[] | null;
+            /** Format: int32 */
+            packs: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** Format: int32 */
+            passes: number | null;
+            row: string | null;
+            /** Format: int32 */
+            shareParts: number | null;
+            shares: number[] | null;
+            skin: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[] | null;
+            /** @enum {string|null} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
+            /** Format: int32 */
+            step: number | null;
+            /** Format: int32 */
+            supply: number | null;
+            text: string | null;
+            /** Format: double */
+            towardRad: number | null;
+            undoes: components["schemas"]["EventName"] | null;
+            verdicts: ("LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN")[] | null;
+            /** @enum {string|null} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
+        };
         VisitTile: {
             /** Format: uuid */
             clientId: string;
@@ -5641,9 +5650,9 @@ export interface components {
         VisitView: {
             /** Format: int64 */
             arrived: number;
-            events: components["schemas"]["EventBody"][];
+            events: components["schemas"]["RecordedEventBody"][];
             seen: components["schemas"]["Seen"][];
-            sheet: components["schemas"]["WorkSheetForm"];
+            sheet: components["schemas"]["StoredWorksheet"];
             unfit: components["schemas"]["Unfit"][];
             visit: components["schemas"]["VisitTile"];
         };
@@ -5727,15 +5736,6 @@ export interface components {
             /** Format: int32 */
             untilMinute: number | null;
             why: string;
-        };
-        WorkSheetForm: {
-            outline: number[];
-            rows: components["schemas"]["RowForm"][];
-            shares: components["schemas"]["ShareForm"][];
-            steps: components["schemas"]["StepForm"][];
-            supplies: components["schemas"]["SupplyForm"][];
-            tails: components["schemas"]["TailForm"][];
-            takedown: string[];
         };
         WorkView: {
             isMarked: boolean;
@@ -8702,7 +8702,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StillView"];
+                    "application/json": components["schemas"]["ThumbnailView"];
                 };
             };
         };
@@ -9111,7 +9111,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReckoningView"][];
+                    "application/json": components["schemas"]["DerivationView"][];
                 };
             };
         };
@@ -9199,7 +9199,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["StillView"][];
+                    "application/json": components["schemas"]["ThumbnailView"][];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
-import type { Outlook, Visit, WorkEvent } from '../../api/types';
+import type { Outlook, Visit, RecordedEvent } from '../../api/types';
 import { WithWords } from '../../testing/onBench';
 import { samples } from '../../testing/work';
 import { Count } from './Count';
@@ -17,7 +17,7 @@ vi.mock('./ForecastLine', () => ({ default: () => null }));
 
 const sheet = samples.sheet;
 
-function shown(events: WorkEvent[], change: Partial<Shown> = {}): Shown {
+function shown(events: RecordedEvent[], change: Partial<Shown> = {}): Shown {
   return {
     visit: { sheet, unfit: [] } as unknown as Visit,
     state: fold(sheet, events),
@@ -30,7 +30,7 @@ function shown(events: WorkEvent[], change: Partial<Shown> = {}): Shown {
   };
 }
 
-const event = (count: number, w: WorkEvent['what'], at = Date.now()): WorkEvent => ({
+const event = (count: number, w: RecordedEvent['what'], at = Date.now()): RecordedEvent => ({
   device: 'here',
   count,
   clock: count,
@@ -132,7 +132,7 @@ describe('what is done otherwise than planned', () => {
 
   it('is said beside the sentence that was frozen, and only of what is still to do', () => {
     if (!step || !first || !second) throw new Error('no row has three shares');
-    const words = (events: WorkEvent[]) =>
+    const words = (events: RecordedEvent[]) =>
       otherwise(sheet, fold(sheet, events), step, {
         knot: (k) => k,
         share: (n) => (n === 8 ? 'eighth' : `1/${n}`),

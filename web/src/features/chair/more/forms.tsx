@@ -1,7 +1,7 @@
 import { useSpelt } from '../../../ui/prefs';
 import { useState, type ReactNode } from 'react';
 import { parseAmount } from '../../../lib/amount';
-import type { Happening, SheetShare, WorkSheet } from '../../../api/types';
+import type { VisitEvent, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { what } from '../visit/happening';
 import { useWords, wordOf } from '../../../words';
@@ -10,7 +10,7 @@ import { Big } from './Big';
 interface FormProps {
   sheet: WorkSheet;
   state: WorkState;
-  done: (...events: Happening[]) => void;
+  done: (...events: VisitEvent[]) => void;
 }
 
 const INPUT = 'h-12 w-full rounded-md border border-edge bg-ground px-3 text-base';

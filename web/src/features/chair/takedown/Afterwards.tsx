@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { Happening } from '../../../api/types';
+import type { VisitEvent } from '../../../api/types';
 import { parseAmount } from '../../../lib/amount';
 import { exactMinutes, plural } from '../../../lib/time';
 import { Chips } from '../../../ui/Chips';
@@ -15,9 +15,9 @@ interface Props {
   onClose: () => void;
 }
 
-type Grade = NonNullable<Happening['grade']>;
-type Skin = NonNullable<Happening['skin']>[number];
-type Verdict = NonNullable<Happening['verdicts']>[number];
+type Grade = NonNullable<VisitEvent['grade']>;
+type Skin = NonNullable<VisitEvent['skin']>[number];
+type Verdict = NonNullable<VisitEvent['verdicts']>[number];
 
 /** Once all is out: what is kept, whether own hair was cut, how the skin is, and what is to be otherwise next time. */
 export function Afterwards({ shown, tell, onClose }: Props) {
@@ -50,7 +50,7 @@ export function Afterwards({ shown, tell, onClose }: Props) {
     );
   }
   const over = () => {
-    const events: Happening[] = [];
+    const events: VisitEvent[] = [];
     if (kept) events.push(what('LOOPS_KEPT', { supply: 0, loops: kept, grade }));
     if (cut.trim()) events.push(what('OWN_HAIR_CUT', { text: cut.trim() }));
     events.push(what('SKIN_SEEN', { skin, text: '' }));

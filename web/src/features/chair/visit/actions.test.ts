@@ -1,15 +1,15 @@
 import { beforeEach, describe, expect, it } from 'vitest';
-import type { Happening, WorkEvent } from '../../../api/types';
+import type { VisitEvent, RecordedEvent } from '../../../api/types';
 import { samples } from '../../../testing/work';
 import { backOne, done, keyNow, pressed, undoLast, upTo } from './actions';
 import { what } from './happening';
 import { fold, nextSteps, runningStage, sideCount, type WorkState } from './fold';
 
 const sheet = samples.sheet;
-let events: WorkEvent[] = [];
+let events: RecordedEvent[] = [];
 let at = Date.parse('2026-11-27T09:00:00Z');
 
-function happen(...whats: Happening[]): WorkState {
+function happen(...whats: VisitEvent[]): WorkState {
   at += 60_000;
   for (const w of whats) {
     const count = events.length + 1;

@@ -1,4 +1,10 @@
-import type { Happening, SheetStep, WorkEvent, WorkSheet, WorkStage } from '../../../api/types';
+import type {
+  VisitEvent,
+  SheetStep,
+  RecordedEvent,
+  WorkSheet,
+  WorkStage,
+} from '../../../api/types';
 import { isStepDone, isToDo, nextSteps, runningStage, type WorkState } from './fold';
 import { hooked, stage, stepDone, undone, what } from './happening';
 
@@ -25,7 +31,7 @@ export function keyNow(sheet: WorkSheet, state: WorkState, isEach: boolean): Key
 }
 
 /** What happens when the big key is pressed. */
-export function pressed(sheet: WorkSheet, state: WorkState, key: Key, name: string): Happening[] {
+export function pressed(sheet: WorkSheet, state: WorkState, key: Key, name: string): VisitEvent[] {
   switch (key.does) {
     case 'SIGN':
       return [
@@ -40,7 +46,7 @@ export function pressed(sheet: WorkSheet, state: WorkState, key: Key, name: stri
   }
 }
 
-function begun(state: WorkState, key: { stage: WorkStage; isAgain: boolean }): Happening[] {
+function begun(state: WorkState, key: { stage: WorkStage; isAgain: boolean }): VisitEvent[] {
   const other = runningStage(state);
   return [
     ...(other ? [stage('STAGE_PAUSED', other)] : []),
@@ -57,8 +63,8 @@ export function done(
   state: WorkState,
   step: SheetStep,
   shares: number[],
-): Happening[] {
-  const all: Happening[] = [step.shares.length > 0 ? hooked(shares) : stepDone(step.number)];
+): VisitEvent[] {
+  const all: VisitEvent[] = [step.shares.length > 0 ? hooked(shares) : stepDone(step.number)];
   const isDone = (s: SheetStep) =>
     s.number === step.number
       ? s.shares.every((ref) => shares.includes(ref) || !isToDo(state.shares.get(ref)))
@@ -73,7 +79,7 @@ export function done(
 }
 
 /** Takes back something, with what happened in the same moment on the same device. */
-const takeBack = (state: WorkState, last: WorkEvent | undefined): Happening[] =>
+const takeBack = (state: WorkState, last: RecordedEvent | undefined): VisitEvent[] =>
   last
     ? state.holding
         .filter((e) => e.device === last.device && e.at === last.at)

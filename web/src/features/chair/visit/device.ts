@@ -1,6 +1,6 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import { newId } from '../../../lib/id';
-import type { Happening, Visit, WorkEvent } from '../../../api/types';
+import type { VisitEvent, Visit, RecordedEvent } from '../../../api/types';
 
 /** What of a visit is kept on this device: enough to go on without a server. */
 export interface KeptVisit {
@@ -29,7 +29,7 @@ interface ChairDb extends DBSchema {
   mine: { key: string; value: Mine };
   events: {
     key: [string, string, number];
-    value: WorkEvent & { visitId: string };
+    value: RecordedEvent & { visitId: string };
     indexes: { visit: string };
   };
   pictures: { key: string; value: KeptPicture; indexes: { visit: string } };
@@ -75,7 +75,7 @@ export async function keepVisit(kept: KeptVisit): Promise<void> {
   await (await db()).put('visits', kept);
 }
 
-export async function readEvents(visitId: string): Promise<WorkEvent[]> {
+export async function readEvents(visitId: string): Promise<RecordedEvent[]> {
   const all = await (await db()).getAllFromIndex('events', 'visit', visitId);
   return all.map(({ device, count, clock, at, what }) => ({ device, count, clock, at, what }));
 }
@@ -84,8 +84,8 @@ export async function readEvents(visitId: string): Promise<WorkEvent[]> {
 export async function putDown(
   visitId: string,
   device: string,
-  happenings: { what: Happening; at: number }[],
-): Promise<WorkEvent[]> {
+  happenings: { what: VisitEvent; at: number }[],
+): Promise<RecordedEvent[]> {
   const tx = (await db()).transaction(['mine', 'events'], 'readwrite');
   const mine = (await tx.objectStore('mine').get(visitId)) ?? { visitId, count: 0, clock: 0 };
   const events = happenings.map(({ what, at }) => ({
@@ -104,7 +104,11 @@ export async function putDown(
 }
 
 /** Puts down what others did, or what was done here and is only known to the server any more. */
-export async function hear(visitId: string, device: string, events: WorkEvent[]): Promise<void> {
+export async function hear(
+  visitId: string,
+  device: string,
+  events: RecordedEvent[],
+): Promise<void> {
   const tx = (await db()).transaction(['mine', 'events'], 'readwrite');
   const mine = (await tx.objectStore('mine').get(visitId)) ?? { visitId, count: 0, clock: 0 };
   for (const e of events) {

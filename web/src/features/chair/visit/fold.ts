@@ -1,9 +1,9 @@
 import type {
-  Happening,
+  VisitEvent,
   HappeningKind,
   SheetShare,
   SheetStep,
-  WorkEvent,
+  RecordedEvent,
   WorkSheet,
   WorkStage,
 } from '../../../api/types';
@@ -39,10 +39,10 @@ export interface Takedown {
   /** Tails that were found and marked, by their rows. */
   found: Set<string>;
   undone: Set<string>;
-  keptLoops: Happening[];
-  cuts: Happening[];
-  skin: Happening | undefined;
-  judged: Happening | undefined;
+  keptLoops: VisitEvent[];
+  cuts: VisitEvent[];
+  skin: VisitEvent | undefined;
+  judged: VisitEvent | undefined;
   isOver: boolean;
 }
 
@@ -52,11 +52,11 @@ export interface WorkState {
   stages: Map<WorkStage, StageTime>;
   counted: Map<number, Counted>;
   kept: Set<string>;
-  tries: Happening[];
-  fills: Happening[];
-  replaced: Map<number, Happening>;
-  notes: Happening[];
-  pictures: Happening[];
+  tries: VisitEvent[];
+  fills: VisitEvent[];
+  replaced: Map<number, VisitEvent>;
+  notes: VisitEvent[];
+  pictures: VisitEvent[];
   signed: Map<number, string>;
   /** Shares that one device hooked and another left out, and nobody looked at since; they count as hooked. */
   disputed: Set<number>;
@@ -65,22 +65,22 @@ export interface WorkState {
   isFinished: boolean;
   lastAt: number | undefined;
   takedown: Takedown;
-  strays: WorkEvent[];
+  strays: RecordedEvent[];
   /** What somebody went on with although it had been finished elsewhere. */
-  afterTheEnd: WorkEvent[];
+  afterTheEnd: RecordedEvent[];
   /** Events that hold, in order. */
-  holding: WorkEvent[];
+  holding: RecordedEvent[];
 }
 
 const nameOf = (device: string, count: number) => `${device} ${count}`;
-export const eventName = (e: WorkEvent) => nameOf(e.device, e.count);
+export const eventName = (e: RecordedEvent) => nameOf(e.device, e.count);
 
-const byOrder = (a: WorkEvent, b: WorkEvent) =>
+const byOrder = (a: RecordedEvent, b: RecordedEvent) =>
   a.clock - b.clock || (a.device < b.device ? -1 : a.device > b.device ? 1 : a.count - b.count);
 
 /** The events that hold, in order: each once, without those that were taken back. */
-export function holding(events: WorkEvent[]): WorkEvent[] {
-  const once = new Map<string, WorkEvent>();
+export function holding(events: RecordedEvent[]): RecordedEvent[] {
+  const once = new Map<string, RecordedEvent>();
   for (const e of events) {
     const known = once.get(eventName(e));
     if (!known || byOrder(e, known) < 0) once.set(eventName(e), e);
@@ -129,7 +129,7 @@ const WORK = new Set<HappeningKind>([
 ]);
 
 /** The state that follows from a sheet and a set of events, in whatever order they came. */
-export function fold(sheet: WorkSheet, events: WorkEvent[]): WorkState {
+export function fold(sheet: WorkSheet, events: RecordedEvent[]): WorkState {
   const state: WorkState = {
     shares: new Map(sheet.shares.map((s) => [s.ref, { as: s, done: 'TO_DO' }])),
     stepsDone: new Set(),
@@ -178,7 +178,7 @@ export const FORGOTTEN_MS = 45 * 60_000;
 export const LIKELY_REST_MS = 5 * 60_000;
 
 /** After hours without anything a clock counts for a little after the last thing, unless somebody says that she worked on. */
-function forgive(state: WorkState, e: WorkEvent) {
+function forgive(state: WorkState, e: RecordedEvent) {
   const at = Date.parse(e.at);
   if (state.lastAt === undefined || at - state.lastAt <= FORGOTTEN_MS) return;
   for (const [of, t] of state.stages) {
@@ -189,7 +189,7 @@ function forgive(state: WorkState, e: WorkEvent) {
   }
 }
 
-function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: Happening): boolean {
+function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: VisitEvent): boolean {
   const shares = [...(w.shares ?? []), ...(w.otherShares ?? [])];
   return (
     shares.every((s) => state.shares.has(s)) &&
@@ -237,7 +237,7 @@ function change(state: WorkState, ref: number, to: Partial<SheetShare>) {
   if (was) state.shares.set(ref, { as: { ...was.as, ...to }, done: was.done });
 }
 
-function apply(sheet: WorkSheet, state: WorkState, e: WorkEvent) {
+function apply(sheet: WorkSheet, state: WorkState, e: RecordedEvent) {
   const w = e.what;
   const at = Date.parse(e.at);
   switch (w.kind) {
@@ -301,7 +301,7 @@ function apply(sheet: WorkSheet, state: WorkState, e: WorkEvent) {
   }
 }
 
-function takeDown({ takedown: t, stages }: WorkState, w: Happening, at: number) {
+function takeDown({ takedown: t, stages }: WorkState, w: VisitEvent, at: number) {
   switch (w.kind) {
     case 'TAIL_FOUND':
       t.found.add(w.row ?? '');
@@ -333,7 +333,7 @@ function takeDown({ takedown: t, stages }: WorkState, w: Happening, at: number) 
 /** Knots that have no passes keep the number they had. */
 const NO_PASSES = new Set(['DOUBLE_ENTRY', 'BEAD']);
 
-function fromHereOn(state: WorkState, w: Happening) {
+function fromHereOn(state: WorkState, w: VisitEvent) {
   const from = w.shares?.[0] ?? 0;
   for (const [ref, worked] of state.shares) {
     if (ref < from || isHooked(worked)) continue;
@@ -346,7 +346,7 @@ function fromHereOn(state: WorkState, w: Happening) {
   }
 }
 
-function adjust(state: WorkState, w: Happening, device: string) {
+function adjust(state: WorkState, w: VisitEvent, device: string) {
   for (const ref of w.shares ?? []) leaveOut(state, ref, device);
   for (const ref of w.otherShares ?? []) {
     const was = state.shares.get(ref);
@@ -363,7 +363,7 @@ function adjust(state: WorkState, w: Happening, device: string) {
   }
 }
 
-function count(sheet: WorkSheet, state: WorkState, w: Happening) {
+function count(sheet: WorkSheet, state: WorkState, w: VisitEvent) {
   const k = w.supply ?? 0;
   const was = state.counted.get(k);
   if (w.kind === 'REST_COUNTED') {

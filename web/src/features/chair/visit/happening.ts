@@ -1,6 +1,6 @@
-import type { Happening, HappeningKind, WorkStage } from '../../../api/types';
+import type { VisitEvent, HappeningKind, WorkStage } from '../../../api/types';
 
-const NOTHING: Omit<Happening, 'kind'> = {
+const NOTHING: Omit<VisitEvent, 'kind'> = {
   stage: null,
   shares: null,
   otherShares: null,
@@ -28,7 +28,7 @@ const NOTHING: Omit<Happening, 'kind'> = {
 };
 
 /** Something that happened, with what its kind asks for. */
-export const what = (kind: HappeningKind, said: Partial<Happening> = {}): Happening => ({
+export const what = (kind: HappeningKind, said: Partial<VisitEvent> = {}): VisitEvent => ({
   ...NOTHING,
   ...said,
   kind,

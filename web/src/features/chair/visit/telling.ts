@@ -1,4 +1,4 @@
-import type { Happening } from '../../../api/types';
+import type { VisitEvent } from '../../../api/types';
 
 /** Puts down what happened; at another moment than now if that is known. */
-export type Tell = (happenings: Happening[], at?: number) => Promise<unknown>;
+export type Tell = (happenings: VisitEvent[], at?: number) => Promise<unknown>;

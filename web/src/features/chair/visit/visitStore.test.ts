@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import { waitFor } from '@testing-library/react';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { WorkEvent } from '../../../api/types';
+import type { RecordedEvent } from '../../../api/types';
 import { serve } from '../../../testing/server';
 import { samples } from '../../../testing/work';
 import { closeDevice } from './device';
@@ -11,7 +11,7 @@ import { VisitStore } from './visitStore';
 
 /** A server that keeps events as the real one does, and can be away. */
 class Server {
-  events: WorkEvent[] = [];
+  events: RecordedEvent[] = [];
   isAway = false;
   /** So many answers are lost on their way although what was sent is kept. */
   losesAnswers = 0;
@@ -23,7 +23,7 @@ class Server {
         this.answer(() => ({ ...this.view(), events: this.events, hasMore: false })),
       'POST /api/visits/v1/events': ({ body }) =>
         this.answer(() => {
-          for (const e of (body as { events: WorkEvent[] }).events) {
+          for (const e of (body as { events: RecordedEvent[] }).events) {
             if (!this.events.some((k) => k.device === e.device && k.count === e.count))
               this.events.push(e);
           }

@@ -1,7 +1,7 @@
 import { api } from '../../../api/client';
 import { Problem } from '../../../api/problems';
 import { newId } from '../../../lib/id';
-import type { Happening, Visit, WorkEvent } from '../../../api/types';
+import type { VisitEvent, Visit, RecordedEvent } from '../../../api/types';
 import * as device from './device';
 import { eventName, fold, type WorkState } from './fold';
 
@@ -37,7 +37,7 @@ export class VisitStore {
     arrived: 0,
     problem: undefined,
   };
-  private readonly known = new Map<string, WorkEvent>();
+  private readonly known = new Map<string, RecordedEvent>();
   private readonly listeners = new Set<() => void>();
   private upTo = 0;
   private isSending = false;
@@ -91,7 +91,7 @@ export class VisitStore {
     this.line?.close();
   }
 
-  private take(events: WorkEvent[]) {
+  private take(events: RecordedEvent[]) {
     for (const e of events) this.known.set(eventName(e), e);
   }
 
@@ -130,7 +130,7 @@ export class VisitStore {
   }
 
   /** Puts down what happened; it is on the device, and shown, once this is done. */
-  async tell(happenings: Happening[], at = Date.now()) {
+  async tell(happenings: VisitEvent[], at = Date.now()) {
     const events = await device.putDown(
       this.id,
       this.shown.device,
@@ -144,7 +144,7 @@ export class VisitStore {
   }
 
   /** Puts down a picture, then that it was taken. */
-  async picture(file: Blob, happening: (id: string) => Happening) {
+  async picture(file: Blob, happening: (id: string) => VisitEvent) {
     const id = newId();
     await device.putPicture({ id, visitId: this.id, file, isSent: 0 });
     await this.tell([happening(id)]);

@@ -5,9 +5,9 @@ import gyrotaxis.core.chair.AtWork;
 import gyrotaxis.core.chair.Course;
 import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.Forecast;
-import gyrotaxis.core.chair.Happening;
-import gyrotaxis.core.chair.WorkEvent;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitEvent;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.WearingPart;
@@ -58,8 +58,8 @@ public class ChairBenchmark {
     private final Planner planner = new Planner();
     private WorkSheet sheet;
     private AtWork head;
-    private List<WorkEvent> happened;
-    private WorkState state;
+    private List<RecordedEvent> happened;
+    private VisitState state;
 
     @Setup
     public void setUp() {
@@ -77,33 +77,35 @@ public class ChairBenchmark {
         head = new AtWork(plan, sheet);
         happened = new ArrayList<>();
         int there = sheet.supplies().get(0).plannedLoops();
-        happens(new Happening.StageBegun(Stage.HOOK));
-        happens(new Happening.BundleOpened(0, "", OptionalInt.of(there)));
+        happens(new VisitEvent.StageBegun(Stage.HOOK));
+        happens(new VisitEvent.BundleOpened(0, "", OptionalInt.of(there)));
         int half = sheet.shares().size() / 2;
         for (int i = 0; happened.size() < events - 1; i++) {
             var ref = sheet.shares().get(i % half).ref();
             happens(
                     i / half % 2 == 0
-                            ? new Happening.SharesHooked(List.of(ref))
-                            : i % 3 == 0 ? new Happening.ShareSlipped(ref) : new Happening.SharesHooked(List.of(ref)));
+                            ? new VisitEvent.SharesHooked(List.of(ref))
+                            : i % 3 == 0
+                                    ? new VisitEvent.ShareSlipped(ref)
+                                    : new VisitEvent.SharesHooked(List.of(ref)));
         }
         for (int i = 0; i < half; i++) {
-            happens(new Happening.SharesHooked(List.of(sheet.shares().get(i).ref())));
+            happens(new VisitEvent.SharesHooked(List.of(sheet.shares().get(i).ref())));
         }
-        happens(new Happening.RestCounted(0, there * 0.2));
-        state = WorkState.of(sheet, happened);
+        happens(new VisitEvent.RestCounted(0, there * 0.2));
+        state = VisitState.of(sheet, happened);
         System.out.println(happened.size() + " events, "
                 + Adjustments.of(planner, head, state).options().size() + " options");
     }
 
-    private void happens(Happening what) {
+    private void happens(VisitEvent what) {
         long n = happened.size() + 1L;
-        happened.add(new WorkEvent(new EventId("tablet", n), n, NINE.plusSeconds(10 * n), what));
+        happened.add(new RecordedEvent(new EventId("tablet", n), n, NINE.plusSeconds(10 * n), what));
     }
 
     @Benchmark
-    public WorkState fold() {
-        return WorkState.of(sheet, happened);
+    public VisitState fold() {
+        return VisitState.of(sheet, happened);
     }
 
     @Benchmark

@@ -3,11 +3,11 @@ package gyrotaxis.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.core.chair.EventId;
-import gyrotaxis.core.chair.WorkEvent;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.plan.WorkSheet;
-import gyrotaxis.server.language.HappeningBody;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.VisitEventBody;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -59,7 +59,7 @@ class ChairFaults {
             ServerProcess server = start(folder);
             line.leadTo(port);
             String visit = begin();
-            WorkSheet sheet = JSON.treeToValue(visit(visit).get("sheet"), WorkSheetForm.class)
+            WorkSheet sheet = JSON.treeToValue(visit(visit).get("sheet"), StoredWorksheet.class)
                     .sheet();
             Device one = new Device("one", visit, sheet, line.port(), 1);
             Device two = new Device("two", visit, sheet, line.port(), 2);
@@ -89,13 +89,13 @@ class ChairFaults {
             two.end();
             one.finish();
             two.finish();
-            List<WorkEvent> kept = events(visit(visit));
-            WorkState here = WorkState.of(sheet, kept);
+            List<RecordedEvent> kept = events(visit(visit));
+            VisitState here = VisitState.of(sheet, kept);
             assertThat(kept).hasSize((int) (one.made() + two.made()));
             assertThat(one.known()).containsExactlyInAnyOrderElementsOf(kept);
             assertThat(two.known()).containsExactlyInAnyOrderElementsOf(kept);
-            assertThat(WorkState.of(sheet, one.known())).isEqualTo(here);
-            assertThat(WorkState.of(sheet, two.known())).isEqualTo(here);
+            assertThat(VisitState.of(sheet, one.known())).isEqualTo(here);
+            assertThat(VisitState.of(sheet, two.known())).isEqualTo(here);
             server.kill();
             System.out.printf(
                     "%d kills, each followed by a check; %d lines cut; %d events made, %d sent (some again), %d kept;"
@@ -144,7 +144,7 @@ class ChairFaults {
             return made;
         }
 
-        synchronized List<WorkEvent> known() {
+        synchronized List<RecordedEvent> known() {
             return known.values().stream().map(ChairFaults::event).toList();
         }
 
@@ -307,16 +307,16 @@ class ChairFaults {
         }
     }
 
-    private static WorkEvent event(JsonNode e) {
-        return new WorkEvent(
+    private static RecordedEvent event(JsonNode e) {
+        return new RecordedEvent(
                 new EventId(e.path("device").asString(), e.path("count").asLong()),
                 e.path("clock").asLong(),
                 Instant.parse(e.path("at").asString()),
-                JSON.treeToValue(e.path("what"), HappeningBody.class).happening());
+                JSON.treeToValue(e.path("what"), VisitEventBody.class).happening());
     }
 
-    private static List<WorkEvent> events(JsonNode visit) {
-        List<WorkEvent> all = new ArrayList<>();
+    private static List<RecordedEvent> events(JsonNode visit) {
+        List<RecordedEvent> all = new ArrayList<>();
         visit.path("events").forEach(e -> all.add(event(e)));
         return all;
     }

@@ -1,6 +1,6 @@
 package gyrotaxis.e2e;
 
-import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.FoldedText;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -161,7 +161,7 @@ final class ManyYears {
             Object like = regulars.get(c % regulars.size());
             Renamed as = new Renamed();
             String name = name(names);
-            copy(of(all, "client").where("id", like), as, 0, Map.of("name", name, "folded", Folded.of(name)));
+            copy(of(all, "client").where("id", like), as, 0, Map.of("name", name, "folded", FoldedText.of(name)));
             copy(of(all, "head").where("client_id", like), as, 0, Map.of());
             copy(of(all, "plan").where("client_id", like), as, 0, Map.of());
             List<Object[]> hers = visits.where("client_id", like).rows();

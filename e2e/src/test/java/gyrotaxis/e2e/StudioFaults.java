@@ -2,8 +2,8 @@ package gyrotaxis.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.server.backup.EncryptionTool;
 import gyrotaxis.server.backup.RestoreTool;
-import gyrotaxis.server.backup.SealTool;
 import java.io.IOException;
 import java.net.Socket;
 import java.net.http.HttpResponse;
@@ -146,7 +146,7 @@ class StudioFaults {
         for (int k = 0; k < KILLS; k++) {
             empty(folder);
             oldBook();
-            killed(tool(SealTool.class, Map.of("GYROTAXIS_KEY", PASSPHRASE), "seal", folder.toString()), 4000);
+            killed(tool(EncryptionTool.class, Map.of("GYROTAXIS_KEY", PASSPHRASE), "seal", folder.toString()), 4000);
             byte[] begins = new byte[9];
             try (var in = Files.newInputStream(folder.resolve("gyrotaxis.mv.db"))) {
                 in.readNBytes(begins, 0, begins.length);

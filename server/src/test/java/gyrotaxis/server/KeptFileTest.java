@@ -3,7 +3,7 @@ package gyrotaxis.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.server.Api.Answer;
-import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.StoredDocument;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -32,10 +32,10 @@ class KeptFileTest {
         "plan, A plan, brief, BriefBody, 120, PLAN",
         "pattern, A pattern, foundation, FoundationBody, 80, PATTERN",
         "method, A method, method, MethodBody, 80, METHOD",
-        "worksheet, A worksheet, sheet, WorkSheetForm, 120, WORK_SHEET"
+        "worksheet, A worksheet, sheet, StoredWorksheet, 120, WORK_SHEET"
     })
     void theSchemasAreTheCodes(
-            String kind, String title, String property, String body, int longest, Kept.Form form, Api api)
+            String kind, String title, String property, String body, int longest, StoredDocument.Form form, Api api)
             throws IOException {
         JsonNode schemas = api.get("/api/openapi").json().path("components").path("schemas");
         ObjectNode all = Api.JSON.createObjectNode();

@@ -2,9 +2,9 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.server.Api.Answer;
-import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.stock.StockLedger;
 import gyrotaxis.testing.Each;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -48,10 +48,10 @@ class StockApiTest {
     /** Whatever was moved: what is there is the sum of what came and went, and never less than nothing. */
     @AfterEach
     void whatIsThereIsTheSum() {
-        Ledger ledger = server.context().getBean(Ledger.class);
+        StockLedger ledger = server.context().getBean(StockLedger.class);
         TransactionTemplate read = server.context().getBean(TransactionTemplate.class);
         read.executeWithoutResult(t -> {
-            Map<Good, Long> there = ledger.stock().amounts();
+            Map<StockItem, Long> there = ledger.stock().amounts();
             assertThat(there).isEqualTo(ledger.addedUp().amounts());
             Each.of(there.values()).allMatch(n -> n > 0);
         });

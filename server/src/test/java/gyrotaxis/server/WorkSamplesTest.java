@@ -4,16 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.core.chair.Counted;
 import gyrotaxis.core.chair.EventId;
-import gyrotaxis.core.chair.WorkEvent;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.Side;
 import gyrotaxis.core.plan.WorkSheet.Stage;
-import gyrotaxis.server.language.HappeningBody;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.VisitEventBody;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -58,7 +58,7 @@ class WorkSamplesTest {
 
     private static void holds(JsonNode sample, int runs) {
         WorkSheet sheet =
-                Api.JSON.treeToValue(sample.get("sheet"), WorkSheetForm.class).sheet();
+                Api.JSON.treeToValue(sample.get("sheet"), StoredWorksheet.class).sheet();
         assertThat(sample.get("runs").size()).isEqualTo(runs);
         for (JsonNode run : sample.get("runs")) {
             JsonNode now = Api.JSON.readTree(state(sheet, run.get("events")).toString());
@@ -99,7 +99,7 @@ class WorkSamplesTest {
         }
         assertThat(kinds)
                 .containsExactlyInAnyOrderElementsOf(
-                        Stream.of(HappeningBody.Kind.values()).map(Enum::name).toList());
+                        Stream.of(VisitEventBody.Kind.values()).map(Enum::name).toList());
         assertThat(changedTo)
                 .containsExactlyInAnyOrderElementsOf(
                         Stream.of(Knot.values()).map(Enum::name).toList());
@@ -155,7 +155,7 @@ class WorkSamplesTest {
         ObjectNode all = Api.JSON.createObjectNode();
         all.set("sheet", sheet);
         ArrayNode runs = all.putArray("runs");
-        WorkSheet worked = Api.JSON.treeToValue(sheet, WorkSheetForm.class).sheet();
+        WorkSheet worked = Api.JSON.treeToValue(sheet, StoredWorksheet.class).sheet();
         for (int seed = 0; seed < many; seed++) {
             ArrayNode events = byChance(new SplittableRandom(seed), worked);
             ObjectNode run = runs.addObject();
@@ -179,11 +179,11 @@ class WorkSamplesTest {
     }
 
     private static ObjectNode what(SplittableRandom r, WorkSheet sheet, ArrayNode before) {
-        HappeningBody.Kind[] kinds = HappeningBody.Kind.values();
+        VisitEventBody.Kind[] kinds = VisitEventBody.Kind.values();
         boolean hooks = r.nextInt(3) == 0;
-        HappeningBody.Kind kind = hooks ? HappeningBody.Kind.SHARES_HOOKED : kinds[r.nextInt(kinds.length)];
+        VisitEventBody.Kind kind = hooks ? VisitEventBody.Kind.SHARES_HOOKED : kinds[r.nextInt(kinds.length)];
         // Seldom the end, or little is left to compare.
-        kind = kind == HappeningBody.Kind.FINISHED && r.nextInt(3) > 0 ? HappeningBody.Kind.NOTED : kind;
+        kind = kind == VisitEventBody.Kind.FINISHED && r.nextInt(3) > 0 ? VisitEventBody.Kind.NOTED : kind;
         ObjectNode w = Api.JSON.createObjectNode().put("kind", kind.name()).put("text", "the crown");
         int share = 1 + r.nextInt(sheet.shares().size() + (r.nextInt(6) == 0 ? 4 : 0));
         int supply = r.nextInt(sheet.supplies().size());
@@ -241,15 +241,15 @@ class WorkSamplesTest {
     }
 
     private static ObjectNode state(WorkSheet sheet, JsonNode events) {
-        List<WorkEvent> all = new ArrayList<>();
+        List<RecordedEvent> all = new ArrayList<>();
         for (JsonNode e : events) {
-            all.add(new WorkEvent(
+            all.add(new RecordedEvent(
                     new EventId(e.path("device").asString(), e.path("count").asLong()),
                     e.path("clock").asLong(),
                     Instant.parse(e.path("at").asString()),
-                    Api.JSON.treeToValue(e.path("what"), HappeningBody.class).happening()));
+                    Api.JSON.treeToValue(e.path("what"), VisitEventBody.class).happening()));
         }
-        WorkState s = WorkState.of(sheet, all);
+        VisitState s = VisitState.of(sheet, all);
         ObjectNode o = Api.JSON.createObjectNode();
         ArrayNode shares = o.putArray("shares");
         s.shares()

@@ -92,8 +92,8 @@ public record Account(
     }
 
     /** What a visit came to, in whatever order its events are given. */
-    public static Account of(WorkSheet sheet, Collection<WorkEvent> events) {
-        WorkState state = WorkState.of(sheet, events);
+    public static Account of(WorkSheet sheet, Collection<RecordedEvent> events) {
+        VisitState state = VisitState.of(sheet, events);
         List<Supply> supplies = sheet.supplies();
         return new Account(
                 IntStream.range(0, supplies.size())
@@ -108,21 +108,21 @@ public record Account(
                 state.hooked().size());
     }
 
-    private static int count(WorkState state, Worked.Done done) {
+    private static int count(VisitState state, Worked.Done done) {
         return (int)
                 state.shares().values().stream().filter(w -> w.done() == done).count();
     }
 
-    private static Hair hair(WorkState state, int supply) {
+    private static Hair hair(VisitState state, int supply) {
         Supply s = state.sheet().supplies().get(supply);
         Counted c = state.counted(supply);
-        double shares = withCut(state, supply, k -> WorkFold.loops(state.hooked(), k));
-        double fills = withCut(state, supply, k -> WorkFold.loopsOfFills(state.fills(), k));
+        double shares = withCut(state, supply, k -> VisitReducer.loops(state.hooked(), k));
+        double fills = withCut(state, supply, k -> VisitReducer.loopsOfFills(state.fills(), k));
         double since = Math.max(0, shares + fills - c.inAtCount());
         boolean isCounted = c.usedLoops().isPresent();
         return new Hair(
                 supply,
-                withCut(state, supply, k -> WorkFold.loops(state.sheet().shares(), k)),
+                withCut(state, supply, k -> VisitReducer.loops(state.sheet().shares(), k)),
                 s.reserveLoops(),
                 s.plannedLoops(),
                 s.packsToBuy() + c.fetchedPacks(),
@@ -135,7 +135,7 @@ public record Account(
     }
 
     /** A figure of a supply, with what is cut of it as parts of its loops. */
-    private static double withCut(WorkState state, int supply, IntToDoubleFunction of) {
+    private static double withCut(VisitState state, int supply, IntToDoubleFunction of) {
         double sum = of.applyAsDouble(supply);
         List<Supply> all = state.sheet().supplies();
         for (int k = 0; k < all.size(); k++) {
@@ -146,7 +146,7 @@ public record Account(
         return sum;
     }
 
-    private static List<Minutes> minutes(WorkState state) {
+    private static List<Minutes> minutes(VisitState state) {
         List<Minutes> all = new ArrayList<>();
         for (Stage stage : Stage.values()) {
             Estimate planned = state.sheet().steps().stream()
@@ -168,7 +168,7 @@ public record Account(
         return all;
     }
 
-    private static Passes passes(WorkState state) {
+    private static Passes passes(VisitState state) {
         Map<ShareRef, SheetShare> planned = state.sheet().byRef();
         List<SheetShare> tied =
                 state.hooked().stream().filter(s -> s.tie().knot().hasPasses()).toList();
@@ -180,11 +180,11 @@ public record Account(
                 tied.stream().mapToInt(s -> s.tie().passes()).average());
     }
 
-    private static Map<Zone, Integer> slipped(WorkSheet sheet, Collection<WorkEvent> events) {
+    private static Map<Zone, Integer> slipped(WorkSheet sheet, Collection<RecordedEvent> events) {
         EnumMap<Zone, Integer> all = new EnumMap<>(Zone.class);
         Map<ShareRef, SheetShare> shares = sheet.byRef();
-        for (WorkEvent e : WorkState.holding(events)) {
-            if (e.what() instanceof Happening.ShareSlipped s && shares.containsKey(s.share())) {
+        for (RecordedEvent e : VisitState.holding(events)) {
+            if (e.what() instanceof VisitEvent.ShareSlipped s && shares.containsKey(s.share())) {
                 all.merge(shares.get(s.share()).zone(), 1, Integer::sum);
             }
         }

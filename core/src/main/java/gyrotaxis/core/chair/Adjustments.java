@@ -4,7 +4,7 @@ import gyrotaxis.core.balance.LeavingOut;
 import gyrotaxis.core.balance.Shows;
 import gyrotaxis.core.chair.Forecast.Hair;
 import gyrotaxis.core.chair.Forecast.Lasts;
-import gyrotaxis.core.chair.Happening.Adjusted;
+import gyrotaxis.core.chair.VisitEvent.Adjusted;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Station;
@@ -62,20 +62,20 @@ public record Adjustments(Shows now, Shows goingOn, List<Option> options) {
     }
 
     /** What can be done; cost: what shows is looked at once for each option. */
-    public static Adjustments of(Planner planner, AtWork head, WorkState state) {
+    public static Adjustments of(Planner planner, AtWork head, VisitState state) {
         return new Search(planner, head, state).run();
     }
 
     private static final class Search {
         private final Planner planner;
         private final AtWork head;
-        private final WorkState state;
+        private final VisitState state;
         private final Forecast forecast;
         private final List<Station> hooked;
         private final List<SheetShare> toDo;
         private final Map<ShareRef, Double> minutes = new HashMap<>();
 
-        Search(Planner planner, AtWork head, WorkState state) {
+        Search(Planner planner, AtWork head, VisitState state) {
             this.planner = planner;
             this.head = head;
             this.state = state;
@@ -253,7 +253,7 @@ public record Adjustments(Shows now, Shows goingOn, List<Option> options) {
         private Option fetch(Hair h) {
             HairLine line = state.sheet().supplies().get(h.supply()).line();
             double loopsShort = missing(h) * h.perLoop();
-            int packs = Math.min(Happening.MOST_PACKS, Math.max(1, (int)
+            int packs = Math.min(VisitEvent.MOST_PACKS, Math.max(1, (int)
                     Math.ceil(loopsShort / line.loopsPerPack() - 1e-9)));
             return new Option(
                     adjusted(

@@ -1,6 +1,6 @@
 package gyrotaxis.core.chair;
 
-import gyrotaxis.core.chair.Happening.FillPlaced;
+import gyrotaxis.core.chair.VisitEvent.FillPlaced;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
@@ -47,12 +47,12 @@ public final class AtWork {
     }
 
     /** The plan as if only what sits on the head now had been hooked, fills included. */
-    public InstallPlan asHooked(WorkState state) {
+    public InstallPlan asHooked(VisitState state) {
         return plan.hookedAs(plan.hooked().only(hooked(state)));
     }
 
     /** What sits on the head, fills included. */
-    public List<Station> hooked(WorkState state) {
+    public List<Station> hooked(VisitState state) {
         List<Station> all = new ArrayList<>(stations(state.hooked()));
         int number = sheet.shares().size();
         for (FillPlaced f : state.fills()) {

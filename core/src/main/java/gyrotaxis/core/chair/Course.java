@@ -35,14 +35,14 @@ public record Course(List<Point> planned, List<Point> gone, List<Point> ahead) {
     }
 
     /** The course of a set of events, in whatever order it is given. */
-    public static Course of(WorkSheet sheet, Collection<WorkEvent> events) {
+    public static Course of(WorkSheet sheet, Collection<RecordedEvent> events) {
         List<Point> gone = gone(sheet, events);
         Point now = gone.isEmpty() ? Point.START : gone.get(gone.size() - 1);
-        return new Course(planned(sheet), gone, List.of(now, end(WorkState.of(sheet, events), now)));
+        return new Course(planned(sheet), gone, List.of(now, end(VisitState.of(sheet, events), now)));
     }
 
     /** Where it leads if what is still to be hooked takes as long as her pace says. */
-    private static Point end(WorkState state, Point now) {
+    private static Point end(VisitState state, Point now) {
         double minutes = state.sheet().steps().stream()
                 .filter(s -> s.stage() == Stage.HOOK)
                 .mapToDouble(s -> s.minutes().likely() * Forecast.partToDo(state, s))
@@ -66,13 +66,13 @@ public record Course(List<Point> planned, List<Point> gone, List<Point> ahead) {
         return line;
     }
 
-    private static List<Point> gone(WorkSheet sheet, Collection<WorkEvent> events) {
-        WorkFold fold = new WorkFold(sheet);
+    private static List<Point> gone(WorkSheet sheet, Collection<RecordedEvent> events) {
+        VisitReducer fold = new VisitReducer(sheet);
         List<Point> line = new ArrayList<>();
-        for (WorkEvent e : WorkState.holding(events)) {
+        for (RecordedEvent e : VisitState.holding(events)) {
             fold.add(e);
             if (changesHead(e.what())) {
-                WorkState now = fold.state();
+                VisitState now = fold.state();
                 double minutes = now.stages()
                                 .getOrDefault(Stage.HOOK, StageTime.NONE)
                                 .at(e.at())
@@ -88,9 +88,9 @@ public record Course(List<Point> planned, List<Point> gone, List<Point> ahead) {
         return line;
     }
 
-    private static boolean changesHead(Happening what) {
-        return what instanceof Happening.SharesHooked
-                || what instanceof Happening.ShareTakenOut
-                || what instanceof Happening.ShareSlipped;
+    private static boolean changesHead(VisitEvent what) {
+        return what instanceof VisitEvent.SharesHooked
+                || what instanceof VisitEvent.ShareTakenOut
+                || what instanceof VisitEvent.ShareSlipped;
     }
 }

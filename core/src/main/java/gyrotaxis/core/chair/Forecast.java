@@ -89,7 +89,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     }
 
     /** What the work comes to, as of the last thing that happened. */
-    public static Forecast of(WorkState state) {
+    public static Forecast of(VisitState state) {
         List<Supply> supplies = state.sheet().supplies();
         List<Hair> hair = IntStream.range(0, supplies.size())
                 .filter(k -> supplies.get(k).cutFrom().isEmpty())
@@ -101,7 +101,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
                 hair, left, Objects.requireNonNull(paces.get(Stage.HOOK)).factor(), whyMinutes(paces, left));
     }
 
-    private static Hair hair(WorkState state, int supply) {
+    private static Hair hair(VisitState state, int supply) {
         Supply s = state.sheet().supplies().get(supply);
         Counted counted = state.counted(supply);
         double in = loops(state, supply, true);
@@ -195,7 +195,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     }
 
     /** Loops of a supply, and of what is cut of it, that are in or to be hooked. */
-    private static double loops(WorkState state, int supply, boolean isIn) {
+    private static double loops(VisitState state, int supply, boolean isIn) {
         double sum = 0;
         List<Supply> all = state.sheet().supplies();
         for (int k = 0; k < all.size(); k++) {
@@ -212,13 +212,13 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     }
 
     /** The first share to do for which less than it takes is left. */
-    private static Optional<ShareRef> endsBefore(WorkState state, int supply, double left, double perLoop) {
+    private static Optional<ShareRef> endsBefore(VisitState state, int supply, double left, double perLoop) {
         double rest = left;
         for (SheetShare share : state.toDo()) {
             double takes = 0;
             List<Supply> all = state.sheet().supplies();
             for (int k = 0; k < all.size(); k++) {
-                takes += WorkFold.loops(List.of(share), k) * ofLoopOf(all.get(k), k, supply);
+                takes += VisitReducer.loops(List.of(share), k) * ofLoopOf(all.get(k), k, supply);
             }
             rest -= takes * perLoop;
             if (takes > 0 && rest < -TINY) {
@@ -275,7 +275,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
         }
     }
 
-    private static Map<Stage, Pace> paces(WorkState state) {
+    private static Map<Stage, Pace> paces(VisitState state) {
         Map<Stage, Pace> paces = new EnumMap<>(Stage.class);
         for (Stage stage : Stage.values()) {
             List<Step> steps = state.sheet().steps().stream()
@@ -300,7 +300,7 @@ public record Forecast(List<Hair> hair, Estimate minutesLeft, double paceOfHooki
     }
 
     /** What part of a step is still to be done, in [0, 1]. */
-    static double partToDo(WorkState state, Step step) {
+    static double partToDo(VisitState state, Step step) {
         if (step.shares().isEmpty()) {
             return state.isDone(step) ? 0 : 1;
         }

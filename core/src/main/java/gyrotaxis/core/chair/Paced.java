@@ -43,9 +43,9 @@ public final class Paced {
     }
 
     /** The factors of the speeds, of knots of which enough was seen. */
-    public static Map<Knot, Double> of(WorkSheet sheet, Collection<WorkEvent> events, Speeds speeds) {
+    public static Map<Knot, Double> of(WorkSheet sheet, Collection<RecordedEvent> events, Speeds speeds) {
         Paced paced = new Paced(sheet, speeds);
-        WorkState.holding(events).forEach(paced::add);
+        VisitState.holding(events).forEach(paced::add);
         EnumMap<Knot, Double> factors = new EnumMap<>(Knot.class);
         paced.sums.forEach((knot, s) -> {
             if (s[1] >= LEAST_SECONDS) {
@@ -55,16 +55,16 @@ public final class Paced {
         return factors;
     }
 
-    private void add(WorkEvent e) {
-        Happening what = e.what();
-        if (what instanceof Happening.StageBegun b && b.stage() == Stage.HOOK
-                || what instanceof Happening.StageResumed r && r.stage() == Stage.HOOK) {
+    private void add(RecordedEvent e) {
+        VisitEvent what = e.what();
+        if (what instanceof VisitEvent.StageBegun b && b.stage() == Stage.HOOK
+                || what instanceof VisitEvent.StageResumed r && r.stage() == Stage.HOOK) {
             since = Optional.of(e.at());
-        } else if (what instanceof Happening.StagePaused
-                || what instanceof Happening.StageEnded
-                || what instanceof Happening.Finished) {
+        } else if (what instanceof VisitEvent.StagePaused
+                || what instanceof VisitEvent.StageEnded
+                || what instanceof VisitEvent.Finished) {
             since = Optional.empty();
-        } else if (what instanceof Happening.SharesHooked h) {
+        } else if (what instanceof VisitEvent.SharesHooked h) {
             since.ifPresent(s -> took(h.shares(), Duration.between(s, e.at())));
             since = since.map(s -> e.at());
         }

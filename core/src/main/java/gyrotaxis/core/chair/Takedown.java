@@ -1,9 +1,9 @@
 package gyrotaxis.core.chair;
 
-import gyrotaxis.core.chair.Happening.Judged;
-import gyrotaxis.core.chair.Happening.LoopsKept;
-import gyrotaxis.core.chair.Happening.OwnHairCut;
-import gyrotaxis.core.chair.Happening.SkinSeen;
+import gyrotaxis.core.chair.VisitEvent.Judged;
+import gyrotaxis.core.chair.VisitEvent.LoopsKept;
+import gyrotaxis.core.chair.VisitEvent.OwnHairCut;
+import gyrotaxis.core.chair.VisitEvent.SkinSeen;
 import gyrotaxis.core.foundation.RowId;
 import java.util.Collections;
 import java.util.List;

@@ -1,9 +1,9 @@
 package gyrotaxis.core.chair;
 
-import gyrotaxis.core.chair.Happening.Judged;
-import gyrotaxis.core.chair.Happening.LoopsKept;
-import gyrotaxis.core.chair.Happening.OwnHairCut;
-import gyrotaxis.core.chair.Happening.SkinSeen;
+import gyrotaxis.core.chair.VisitEvent.Judged;
+import gyrotaxis.core.chair.VisitEvent.LoopsKept;
+import gyrotaxis.core.chair.VisitEvent.OwnHairCut;
+import gyrotaxis.core.chair.VisitEvent.SkinSeen;
 import gyrotaxis.core.foundation.RowId;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,10 +20,10 @@ final class TakedownFold {
     private Optional<Judged> judged = Optional.empty();
     private boolean isOver;
 
-    void add(Happening what) {
-        if (what instanceof Happening.TailFound t) {
+    void add(VisitEvent what) {
+        if (what instanceof VisitEvent.TailFound t) {
             found.add(t.row());
-        } else if (what instanceof Happening.RowUndone r) {
+        } else if (what instanceof VisitEvent.RowUndone r) {
             undone.add(r.row());
         } else if (what instanceof LoopsKept k) {
             kept.add(k);
@@ -33,7 +33,7 @@ final class TakedownFold {
             skin = Optional.of(s);
         } else if (what instanceof Judged j) {
             judged = Optional.of(j);
-        } else if (what instanceof Happening.TakenDown) {
+        } else if (what instanceof VisitEvent.TakenDown) {
             isOver = true;
         }
     }

@@ -2,7 +2,7 @@
  * What happened at the chair: events made against a worksheet, the state of the work that follows from them, what it will come
  * to, and what else can be done.
  *
- * <p>Start with {@link gyrotaxis.core.chair.WorkState}. May import {@code balance} and below.
+ * <p>Start with {@link gyrotaxis.core.chair.VisitState}. May import {@code balance} and below.
  */
 @NullMarked
 package gyrotaxis.core.chair;

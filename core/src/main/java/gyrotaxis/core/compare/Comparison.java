@@ -5,7 +5,7 @@ import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Sentence;
-import gyrotaxis.core.reckoning.Reckoning;
+import gyrotaxis.core.reckoning.Derivation;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,7 +53,7 @@ public final class Comparison {
             Kind kind,
             Better better,
             List<Double> values,
-            Optional<Reckoning.Figure> reckoned,
+            Optional<Derivation.Figure> reckoned,
             List<List<Sentence>> why) {
         public Figure {
             values = List.copyOf(values);
@@ -66,7 +66,7 @@ public final class Comparison {
 
         /** A figure whose reckoning is told of each plan alone. */
         static Figure of(
-                Reckoning.Figure reckoned,
+                Derivation.Figure reckoned,
                 String what,
                 Kind kind,
                 Better better,
@@ -135,14 +135,14 @@ public final class Comparison {
         figures.add(Figure.of(
                 "thickest row", Kind.LENGTH_MM, Better.LESS, plans, Comparison::thickest, PlanWhys::thickest));
         figures.add(Figure.of(
-                Reckoning.Figure.LOOSE_ENDS,
+                Derivation.Figure.LOOSE_ENDS,
                 "loose ends",
                 Kind.COUNT,
                 Better.LESS,
                 plans,
                 p -> p.braiding().looseEnds().size()));
         figures.add(Figure.of(
-                Reckoning.Figure.BULK,
+                Derivation.Figure.BULK,
                 "greatest bulk, against a single row",
                 Kind.RATIO,
                 Better.LESS,
@@ -170,7 +170,7 @@ public final class Comparison {
                 p -> p.updos().stream().filter(UpdoView::works).count(),
                 PlanWhys::updos));
         figures.add(Figure.of(
-                Reckoning.Figure.HEAVIEST_ROW,
+                Derivation.Figure.HEAVIEST_ROW,
                 "heaviest row, against its limit",
                 Kind.RATIO,
                 Better.LESS,

@@ -10,7 +10,7 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
-import gyrotaxis.core.reckoning.Reckoning;
+import gyrotaxis.core.reckoning.Derivation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -68,14 +68,14 @@ public final class HookingComparison {
     public static List<Figure> figures(List<InstallPlan> plans) {
         List<Figure> all = new ArrayList<>();
         all.add(Figure.of(
-                Reckoning.Figure.LOOPS,
+                Derivation.Figure.LOOPS,
                 "loops",
                 Kind.COUNT,
                 Better.LESS,
                 plans,
                 p -> p.packs().neededLoops()));
         all.add(Figure.of(
-                Reckoning.Figure.PACKS,
+                Derivation.Figure.PACKS,
                 "packs to buy",
                 Kind.COUNT,
                 Better.LESS,
@@ -83,7 +83,7 @@ public final class HookingComparison {
                 p -> p.packs().packs()));
         if (areInOneCurrency(plans)) {
             all.add(Figure.of(
-                    Reckoning.Figure.COST,
+                    Derivation.Figure.COST,
                     "hair costs",
                     Kind.MONEY,
                     Better.LESS,
@@ -98,14 +98,14 @@ public final class HookingComparison {
                     PlanWhys::asked));
         }
         all.add(Figure.of(
-                Reckoning.Figure.MINUTES,
+                Derivation.Figure.MINUTES,
                 "in the chair",
                 Kind.MINUTES,
                 Better.LESS,
                 plans,
                 p -> p.time().inChair().likely()));
         all.add(Figure.of(
-                Reckoning.Figure.SHARES,
+                Derivation.Figure.SHARES,
                 "stations",
                 Kind.COUNT,
                 Better.NEITHER,
@@ -131,7 +131,7 @@ public final class HookingComparison {
                     PlanWhys.loops(zone)));
         }
         all.add(Figure.of(
-                Reckoning.Figure.WEIGHT, "weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams));
+                Derivation.Figure.WEIGHT, "weighs, g", Kind.COUNT, Better.LESS, plans, InstallPlan::weightGrams));
         all.add(Figure.of(
                 "knots that would slip",
                 Kind.COUNT,

@@ -122,7 +122,7 @@ public record Learning(LocalDate asOf, Map<Known, Lesson> lessons) {
                         && s.values().containsKey(what)
                         && counting.takes(s))
                 .count();
-        if (withLine < Toward.LEAST_VISITS) {
+        if (withLine < Shrinkage.LEAST_VISITS) {
             return ofTexture;
         }
         // What is usual for a line is what other lines of its texture say, so that no visit counts twice.
@@ -144,8 +144,8 @@ public record Learning(LocalDate asOf, Map<Known, Lesson> lessons) {
                 .filter(s -> counts.test(s) && s.values().containsKey(what))
                 .toList();
         List<Seen> taken = seen.stream().filter(counting::takes).toList();
-        Toward toward =
-                Toward.of(what, usual, taken.stream().map(s -> valueOf(s, what)).toList());
+        Shrinkage toward = Shrinkage.of(
+                what, usual, taken.stream().map(s -> valueOf(s, what)).toList());
         List<Lesson.Point> points = new ArrayList<>();
         for (Seen s : seen) {
             int at = taken.indexOf(s);

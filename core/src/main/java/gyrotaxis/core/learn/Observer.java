@@ -2,7 +2,7 @@ package gyrotaxis.core.learn;
 
 import gyrotaxis.core.chair.Account;
 import gyrotaxis.core.chair.Paced;
-import gyrotaxis.core.chair.WorkEvent;
+import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.hair.Loft;
 import gyrotaxis.core.plan.InstallBrief;
@@ -46,7 +46,7 @@ public final class Observer {
      * @param brief what was frozen with the sheet
      */
     public static Map<Known, Double> of(
-            WorkSheet sheet, InstallBrief brief, Collection<WorkEvent> events, Afterlife after) {
+            WorkSheet sheet, InstallBrief brief, Collection<RecordedEvent> events, Afterlife after) {
         Observer o = new Observer(sheet, brief, Account.of(sheet, events));
         o.minutes();
         Paced.of(sheet, events, brief.speeds())

@@ -7,7 +7,7 @@ import gyrotaxis.core.quantity.Require;
  *
  * @param amount in the good's smallest measure; more than 0 if it came, less if it went
  */
-public record Movement(Good good, Why why, long amount) {
+public record Movement(StockItem good, MovementReason why, long amount) {
     /** More than this of anything no studio holds. */
     public static final long MOST = 100_000_000;
 

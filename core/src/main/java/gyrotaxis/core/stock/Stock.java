@@ -13,34 +13,34 @@ import java.util.UUID;
  *
  * @param amounts what there is of each good, in its smallest measure; goods of which nothing is left are missing
  */
-public record Stock(Map<Good, Long> amounts) {
+public record Stock(Map<StockItem, Long> amounts) {
     public Stock {
-        LinkedHashMap<Good, Long> some = new LinkedHashMap<>(amounts);
+        LinkedHashMap<StockItem, Long> some = new LinkedHashMap<>(amounts);
         some.values().removeIf(n -> n == 0);
         amounts = Collections.unmodifiableMap(some);
     }
 
     /** The sum of movements. */
     public static Stock of(List<Movement> movements) {
-        LinkedHashMap<Good, Long> sum = new LinkedHashMap<>();
+        LinkedHashMap<StockItem, Long> sum = new LinkedHashMap<>();
         movements.forEach(m -> sum.merge(m.good(), m.amount(), Long::sum));
         return new Stock(sum);
     }
 
     /** What there is of a good, in its smallest measure. */
-    public long of(Good good) {
+    public long of(StockItem good) {
         return amounts.getOrDefault(good, 0L);
     }
 
     /** The same after more came and went. */
     public Stock after(List<Movement> more) {
-        LinkedHashMap<Good, Long> sum = new LinkedHashMap<>(amounts);
+        LinkedHashMap<StockItem, Long> sum = new LinkedHashMap<>(amounts);
         more.forEach(m -> sum.merge(m.good(), m.amount(), Long::sum));
         return new Stock(sum);
     }
 
     /** The first good of which less than nothing would be left; empty if all that goes is there. */
-    public Optional<Good> lacking(List<Movement> more) {
+    public Optional<StockItem> lacking(List<Movement> more) {
         return after(more).amounts.entrySet().stream()
                 .filter(e -> e.getValue() < 0)
                 .map(Map.Entry::getKey)
@@ -58,7 +58,7 @@ public record Stock(Map<Good, Long> amounts) {
                 .filter(s -> s.line().equals(line) && s.colour().equals(colour))
                 .mapToLong(SetAside::loops)
                 .sum();
-        return (int) Math.max(0, newParts(line, colour) / Good.PARTS - kept);
+        return (int) Math.max(0, newParts(line, colour) / StockItem.PARTS - kept);
     }
 
     /** The same for a plan, for which what is set aside for itself is free. */
@@ -76,15 +76,15 @@ public record Stock(Map<Good, Long> amounts) {
 
     private long parts(LineId line, String colour, boolean isNew) {
         long sum = 0;
-        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
-            if (e.getKey() instanceof Good.Packs p
+        for (Map.Entry<StockItem, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof StockItem.Packs p
                     && isNew
                     && p.line().equals(line)
                     && p.colour().equals(colour)) {
-                sum += e.getValue() * p.loops() * Good.PARTS;
+                sum += e.getValue() * p.loops() * StockItem.PARTS;
             }
-            if (e.getKey() instanceof Good.Loops l
-                    && (l.grade() == Good.Grade.NEW) == isNew
+            if (e.getKey() instanceof StockItem.Loops l
+                    && (l.grade() == StockItem.Grade.NEW) == isNew
                     && l.line().equals(line)
                     && l.colour().equals(colour)) {
                 sum += e.getValue();
@@ -98,13 +98,13 @@ public record Stock(Map<Good, Long> amounts) {
      *
      * @param packs which
      */
-    public static List<Movement> opening(Good.Packs packs) {
+    public static List<Movement> opening(StockItem.Packs packs) {
         return List.of(
-                new Movement(packs, Why.OPENED, -1),
+                new Movement(packs, MovementReason.OPENED, -1),
                 new Movement(
-                        new Good.Loops(packs.line(), packs.colour(), packs.lot(), Good.Grade.NEW),
-                        Why.OPENED,
-                        (long) packs.loops() * Good.PARTS));
+                        new StockItem.Loops(packs.line(), packs.colour(), packs.lot(), StockItem.Grade.NEW),
+                        MovementReason.OPENED,
+                        (long) packs.loops() * StockItem.PARTS));
     }
 
     /**
@@ -120,17 +120,17 @@ public record Stock(Map<Good, Long> amounts) {
         long open = parts;
         Stock left = this;
         while (open > 0) {
-            Optional<Good.Loops> there = left.firstOpen(line, colour, lot);
+            Optional<StockItem.Loops> there = left.firstOpen(line, colour, lot);
             if (there.isPresent()) {
                 long some = Math.min(open, left.of(there.get()));
                 open -= some;
-                left = left.moved(moves, List.of(new Movement(there.get(), Why.USED, -some)));
+                left = left.moved(moves, List.of(new Movement(there.get(), MovementReason.USED, -some)));
                 continue;
             }
-            Good.Packs packs =
-                    left.firstPack(line, colour, lot).orElseGet(() -> new Good.Packs(line, colour, lot, loopsPerPack));
+            StockItem.Packs packs = left.firstPack(line, colour, lot)
+                    .orElseGet(() -> new StockItem.Packs(line, colour, lot, loopsPerPack));
             if (left.of(packs) == 0) {
-                left = left.moved(moves, List.of(new Movement(packs, Why.COUNTED, 1)));
+                left = left.moved(moves, List.of(new Movement(packs, MovementReason.COUNTED, 1)));
             }
             left = left.moved(moves, opening(packs));
         }
@@ -145,10 +145,12 @@ public record Stock(Map<Good, Long> amounts) {
     public List<Movement> counted(LineId line, String colour, long parts, int loopsPerPack) {
         long more = parts - newParts(line, colour);
         if (more > 0) {
-            return List.of(new Movement(new Good.Loops(line, colour, "", Good.Grade.NEW), Why.COUNTED, more));
+            return List.of(new Movement(
+                    new StockItem.Loops(line, colour, "", StockItem.Grade.NEW), MovementReason.COUNTED, more));
         }
         return taking(line, colour, "", -more, loopsPerPack).stream()
-                .map(m -> m.why() == Why.USED ? new Movement(m.good(), Why.COUNTED, m.amount()) : m)
+                .map(m ->
+                        m.why() == MovementReason.USED ? new Movement(m.good(), MovementReason.COUNTED, m.amount()) : m)
                 .toList();
     }
 
@@ -157,12 +159,12 @@ public record Stock(Map<Good, Long> amounts) {
         return after(more);
     }
 
-    private Optional<Good.Loops> firstOpen(LineId line, String colour, String lot) {
-        List<Good.Loops> open = new ArrayList<>();
-        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
-            if (e.getKey() instanceof Good.Loops l
+    private Optional<StockItem.Loops> firstOpen(LineId line, String colour, String lot) {
+        List<StockItem.Loops> open = new ArrayList<>();
+        for (Map.Entry<StockItem, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof StockItem.Loops l
                     && e.getValue() > 0
-                    && l.grade() == Good.Grade.NEW
+                    && l.grade() == StockItem.Grade.NEW
                     && l.line().equals(line)
                     && l.colour().equals(colour)) {
                 open.add(l);
@@ -176,19 +178,19 @@ public record Stock(Map<Good, Long> amounts) {
                 .or(() -> isLotPacked ? Optional.empty() : open.stream().findFirst());
     }
 
-    private Optional<Good.Packs> firstPack(LineId line, String colour, String lot) {
+    private Optional<StockItem.Packs> firstPack(LineId line, String colour, String lot) {
         return firstPackOf(line, colour, lot)
                 .or(() -> packs(line, colour).stream().findFirst());
     }
 
-    private Optional<Good.Packs> firstPackOf(LineId line, String colour, String lot) {
+    private Optional<StockItem.Packs> firstPackOf(LineId line, String colour, String lot) {
         return packs(line, colour).stream().filter(p -> p.lot().equals(lot)).findFirst();
     }
 
-    private List<Good.Packs> packs(LineId line, String colour) {
-        List<Good.Packs> packs = new ArrayList<>();
-        for (Map.Entry<Good, Long> e : amounts.entrySet()) {
-            if (e.getKey() instanceof Good.Packs p
+    private List<StockItem.Packs> packs(LineId line, String colour) {
+        List<StockItem.Packs> packs = new ArrayList<>();
+        for (Map.Entry<StockItem, Long> e : amounts.entrySet()) {
+            if (e.getKey() instanceof StockItem.Packs p
                     && e.getValue() > 0
                     && p.line().equals(line)
                     && p.colour().equals(colour)) {

@@ -11,7 +11,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.scalp.ScalpCondition;
-import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.StockItem;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -30,7 +30,7 @@ class AccountTest {
     void aVisitThatWentAsPlannedComesToWhatWasPlanned() {
         AtTheChair c = AtTheChair.usual();
         int all = c.sheet.shares().size();
-        Account a = of(c.opens(200).hooks(all, 1).after(0, new Happening.RestCounted(0, 200 - c.plannedLoops())));
+        Account a = of(c.opens(200).hooks(all, 1).after(0, new VisitEvent.RestCounted(0, 200 - c.plannedLoops())));
         assertThat(a.main().planned()).isCloseTo(c.plannedLoops(), within(1e-9));
         assertThat(a.main().used()).isCloseTo(c.plannedLoops(), within(1e-9));
         assertThat(a.main().left()).isCloseTo(200 - c.plannedLoops(), within(1e-9));
@@ -58,13 +58,13 @@ class AccountTest {
         RowId row = c.sheet.rows().get(0).id();
         Account a = of(c.after(
                         0,
-                        new Happening.FromHereOn(
+                        new VisitEvent.FromHereOn(
                                 new ShareRef(1), Optional.empty(), OptionalInt.of(4), Optional.empty()))
                 .hooks(40, 1)
-                .after(1, new Happening.ShareSlipped(new ShareRef(3)))
-                .after(1, new Happening.SharesHooked(List.of(new ShareRef(3))))
-                .after(1, new Happening.ShareTakenOut(new ShareRef(5)))
-                .after(1, new Happening.FillPlaced(row, 0.5, Share.HALF, 0)));
+                .after(1, new VisitEvent.ShareSlipped(new ShareRef(3)))
+                .after(1, new VisitEvent.SharesHooked(List.of(new ShareRef(3))))
+                .after(1, new VisitEvent.ShareTakenOut(new ShareRef(5)))
+                .after(1, new VisitEvent.FillPlaced(row, 0.5, Share.HALF, 0)));
         assertThat(a.slippedInAll()).isEqualTo(1);
         assertThat(a.takenOut()).isEqualTo(1);
         assertThat(a.main().fills()).isEqualTo(0.5);
@@ -88,7 +88,7 @@ class AccountTest {
     @Test
     void aRestIsNoWork() {
         AtTheChair c = AtTheChair.usual();
-        c.hooks(60, 1).after(55, new Happening.SharesHooked(List.of(new ShareRef(61))));
+        c.hooks(60, 1).after(55, new VisitEvent.SharesHooked(List.of(new ShareRef(61))));
         Speeds speeds = c.plan.brief().speeds();
         AtTheChair without = AtTheChair.usual();
         without.hooks(60, 1);
@@ -100,15 +100,15 @@ class AccountTest {
         AtTheChair c = AtTheChair.usual();
         RowId tail = c.sheet.tails().get(0).row();
         RowId row = c.sheet.takedown().get(0);
-        WorkState s = c.after(0, new Happening.Finished())
-                .after(60 * 24 * 35, new Happening.StageBegun(Stage.TAKE_DOWN))
-                .after(2, new Happening.TailFound(tail))
-                .after(6, new Happening.RowUndone(row))
-                .after(1, new Happening.LoopsKept(0, 31.5, Good.Grade.GOOD))
-                .after(0, new Happening.SkinSeen(Set.of(ScalpCondition.TENDER), "behind the left ear"))
-                .after(0, new Happening.OwnHairCut("a wisp at the nape"))
-                .after(0, new Happening.Judged(Set.of(Verdict.LESS_HAIR, Verdict.MORE_PASSES), ""))
-                .after(30, new Happening.TakenDown())
+        VisitState s = c.after(0, new VisitEvent.Finished())
+                .after(60 * 24 * 35, new VisitEvent.StageBegun(Stage.TAKE_DOWN))
+                .after(2, new VisitEvent.TailFound(tail))
+                .after(6, new VisitEvent.RowUndone(row))
+                .after(1, new VisitEvent.LoopsKept(0, 31.5, StockItem.Grade.GOOD))
+                .after(0, new VisitEvent.SkinSeen(Set.of(ScalpCondition.TENDER), "behind the left ear"))
+                .after(0, new VisitEvent.OwnHairCut("a wisp at the nape"))
+                .after(0, new VisitEvent.Judged(Set.of(Verdict.LESS_HAIR, Verdict.MORE_PASSES), ""))
+                .after(30, new VisitEvent.TakenDown())
                 .state();
         assertThat(s.takedown().found()).containsExactly(tail);
         assertThat(s.takedown().undone()).containsExactly(row);
@@ -123,6 +123,7 @@ class AccountTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(down.taken()).hasValue(39);
-        assertThatThrownBy(() -> new Happening.LoopsKept(0, 3, Good.Grade.NEW)).hasMessageContaining("not new");
+        assertThatThrownBy(() -> new VisitEvent.LoopsKept(0, 3, StockItem.Grade.NEW))
+                .hasMessageContaining("not new");
     }
 }

@@ -31,7 +31,7 @@ class AdjustmentsTest {
         AtTheChair chair = new AtTheChair(brief);
         int there = chair.sheet.supplies().get(0).plannedLoops();
         double used = use * chair.loopsOfFirst(shares);
-        return chair.opens(there).hooks(shares, 1).after(0, new Happening.RestCounted(0, Math.max(0, there - used)));
+        return chair.opens(there).hooks(shares, 1).after(0, new VisitEvent.RestCounted(0, Math.max(0, there - used)));
     }
 
     @ParameterizedTest
@@ -137,7 +137,7 @@ class AdjustmentsTest {
                 1,
                 false);
         AtTheChair chair = wasteful(brief.withHooking(brief.hooking().mixing(mix)), 15, 3);
-        chair.after(0, new Happening.BundleOpened(1, "", OptionalInt.of(150)));
+        chair.after(0, new VisitEvent.BundleOpened(1, "", OptionalInt.of(150)));
         Option other = of(chair.adjustments(), Adjustment.OTHER_HAIR);
         assertThat(other.what().supply()).hasValue(1);
         assertThat(other.what().otherwise())

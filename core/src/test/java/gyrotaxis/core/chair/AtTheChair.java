@@ -26,7 +26,7 @@ final class AtTheChair {
 
     final InstallPlan plan;
     final WorkSheet sheet;
-    final List<WorkEvent> events = new ArrayList<>();
+    final List<RecordedEvent> events = new ArrayList<>();
     private Instant now = NINE;
 
     AtTheChair(InstallBrief brief) {
@@ -45,21 +45,21 @@ final class AtTheChair {
         return new AtTheChair(brief());
     }
 
-    AtTheChair after(double minutes, Happening what) {
+    AtTheChair after(double minutes, VisitEvent what) {
         now = now.plus(Duration.ofMillis(Math.round(minutes * 60_000)));
         long count = events.size() + 1L;
-        events.add(new WorkEvent(new EventId("tablet", count), count, now, what));
+        events.add(new RecordedEvent(new EventId("tablet", count), count, now, what));
         return this;
     }
 
     /** Begins to hook, and hooks the first so many shares, taking so much of the planned time. */
     AtTheChair hooks(int shares, double pace) {
-        after(0, new Happening.StageBegun(Stage.HOOK));
+        after(0, new VisitEvent.StageBegun(Stage.HOOK));
         int done = 0;
         for (Step s : sheet.steps()) {
             for (ShareRef ref : s.stage() == Stage.HOOK ? s.shares() : List.<ShareRef>of()) {
                 if (done++ < shares) {
-                    after(pace * s.minutes().likely() / s.shares().size(), new Happening.SharesHooked(List.of(ref)));
+                    after(pace * s.minutes().likely() / s.shares().size(), new VisitEvent.SharesHooked(List.of(ref)));
                 }
             }
         }
@@ -67,11 +67,11 @@ final class AtTheChair {
     }
 
     AtTheChair opens(int loops) {
-        return after(0, new Happening.BundleOpened(0, "", OptionalInt.of(loops)));
+        return after(0, new VisitEvent.BundleOpened(0, "", OptionalInt.of(loops)));
     }
 
-    WorkState state() {
-        return WorkState.of(sheet, events);
+    VisitState state() {
+        return VisitState.of(sheet, events);
     }
 
     Forecast forecast() {

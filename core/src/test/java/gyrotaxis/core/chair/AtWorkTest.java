@@ -2,9 +2,9 @@ package gyrotaxis.core.chair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gyrotaxis.core.chair.Happening.FillPlaced;
-import gyrotaxis.core.chair.Happening.KnotBeyond;
-import gyrotaxis.core.chair.Happening.SharesHooked;
+import gyrotaxis.core.chair.VisitEvent.FillPlaced;
+import gyrotaxis.core.chair.VisitEvent.KnotBeyond;
+import gyrotaxis.core.chair.VisitEvent.SharesHooked;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Bearing;
 import gyrotaxis.core.install.Station;
@@ -82,7 +82,7 @@ class AtWorkTest {
         chair.after(1, through(near, beyond)).after(1, through(near, beyond));
         assertThat(hooked().stream().filter(s -> s.drawnTo().isPresent())).hasSize(3);
         assertThat(hooked()).hasSize(chair.sheet.shares().size() + 2);
-        chair.after(1, new Happening.ShareTakenOut(far.ref()));
+        chair.after(1, new VisitEvent.ShareTakenOut(far.ref()));
         assertThat(hooked()).hasSize(chair.sheet.shares().size() + 1);
     }
 

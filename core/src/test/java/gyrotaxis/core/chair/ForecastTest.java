@@ -49,7 +49,7 @@ class ForecastTest {
         chair.hooks(shares, 1);
         double in = chair.loopsOfFirst(shares);
         AtTheChair counted =
-                AtTheChair.usual().opens(200).hooks(shares, 1).after(0, new Happening.RestCounted(0, 200 - in));
+                AtTheChair.usual().opens(200).hooks(shares, 1).after(0, new VisitEvent.RestCounted(0, 200 - in));
         Hair hair = counted.forecast().hair().get(0);
         assertThat(hair.perLoop()).isCloseTo(1, within(TINY));
         assertThat(hair.total().likely()).isCloseTo(chair.plannedLoops(), within(TINY));
@@ -63,7 +63,7 @@ class ForecastTest {
     void whatIsUsedBeyondThePlanIsDrawnTowardIt(int shares, double use) {
         AtTheChair chair = AtTheChair.usual().opens(300).hooks(shares, 1);
         double in = chair.loopsOfFirst(shares);
-        Hair hair = chair.after(0, new Happening.RestCounted(0, 300 - use * in))
+        Hair hair = chair.after(0, new VisitEvent.RestCounted(0, 300 - use * in))
                 .forecast()
                 .hair()
                 .get(0);
@@ -80,7 +80,7 @@ class ForecastTest {
         assertThat(said(first.hair().get(0).why())).contains("the plan is taken at its word");
         AtTheChair chair = AtTheChair.usual().opens(300).hooks(40, 1.5);
         double in = chair.loopsOfFirst(40);
-        Hair hair = chair.after(0, new Happening.RestCounted(0, 300 - 1.3 * in))
+        Hair hair = chair.after(0, new VisitEvent.RestCounted(0, 300 - 1.3 * in))
                 .forecast()
                 .hair()
                 .get(0);
@@ -123,7 +123,7 @@ class ForecastTest {
         // Nothing more is there than what was planned: open no more than that.
         AtTheChair tight = AtTheChair.usual();
         int there = tight.sheet.supplies().get(0).plannedLoops();
-        tight.opens(there).hooks(50, 1).after(0, new Happening.RestCounted(0, there - use * in));
+        tight.opens(there).hooks(50, 1).after(0, new VisitEvent.RestCounted(0, there - use * in));
         Hair hair = tight.forecast().hair().get(0);
         ShareRef end = hair.endsBefore().orElseThrow();
         assertThat(hair.lasts()).isEqualTo(Lasts.NO);
@@ -157,7 +157,7 @@ class ForecastTest {
         int perPack = chair.sheet.supplies().get(0).line().loopsPerPack();
         chair.after(
                 1,
-                new Happening.Adjusted(
+                new VisitEvent.Adjusted(
                         Adjustment.FETCH_PACKS,
                         List.of(),
                         List.of(),
@@ -176,7 +176,7 @@ class ForecastTest {
     @Test
     void aClockLeftRunningDoesNotSlowTheForecast() {
         double before = AtTheChair.usual().hooks(40, 1).forecast().paceOfHooking();
-        AtTheChair late = AtTheChair.usual().hooks(40, 1).after(400, new Happening.Noted("back from lunch"));
+        AtTheChair late = AtTheChair.usual().hooks(40, 1).after(400, new VisitEvent.Noted("back from lunch"));
         assertThat(late.forecast().paceOfHooking()).isCloseTo(before, within(0.2));
     }
 

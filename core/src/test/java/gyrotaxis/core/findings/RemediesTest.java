@@ -48,7 +48,7 @@ class RemediesTest {
         InstallPlan plan = planned.get();
         InstallBrief brief = plan.brief();
         List<Finding> before = findings(brief);
-        List<Finding> offered = Judged.of(planner, plan, TrialBudget.unlimited());
+        List<Finding> offered = TriedFindings.of(planner, plan, TrialBudget.unlimited());
         assertThat(offered)
                 .extracting(Finding::code)
                 .containsExactlyElementsOf(
@@ -86,7 +86,7 @@ class RemediesTest {
             with += (int) Findings.of(plan).stream()
                     .filter(f -> !f.remedies().isEmpty())
                     .count();
-            left += (int) Judged.of(planner, plan, TrialBudget.unlimited()).stream()
+            left += (int) TriedFindings.of(planner, plan, TrialBudget.unlimited()).stream()
                     .filter(f -> !f.remedies().isEmpty())
                     .count();
         }
@@ -107,7 +107,7 @@ class RemediesTest {
         InstallPlan plan = withLostEdits(60);
         List<Finding> said = Findings.of(plan);
         AtomicInteger tried = new AtomicInteger();
-        List<Finding> judged = Judged.of(planner, plan, new TrialBudget(5, () -> tried.incrementAndGet() <= 3));
+        List<Finding> judged = TriedFindings.of(planner, plan, new TrialBudget(5, () -> tried.incrementAndGet() <= 3));
         assertThat(tried).as("asked before each of the five").hasValue(5);
         long remedies = said.stream().flatMap(f -> f.remedies().stream()).count();
         assertThat(judged.stream().mapToInt(Finding::untried).sum()).isEqualTo(remedies - 3);
@@ -116,7 +116,7 @@ class RemediesTest {
                 .containsExactlyElementsOf(said.stream().map(Finding::reason).toList());
         int last = said.size() - 1;
         assertThat(judged.get(last).remedies()).isEmpty();
-        Finding asked = Judged.only(planner, plan, last);
+        Finding asked = TriedFindings.only(planner, plan, last);
         assertThat(asked.untried()).isZero();
         assertThat(asked.remedies()).hasSameSizeAs(said.get(last).remedies());
     }

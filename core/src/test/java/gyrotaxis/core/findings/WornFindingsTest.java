@@ -153,7 +153,7 @@ class WornFindingsTest {
                 wishing(brief(Texture.DEEP_WAVE), 0.5, 0.5, 0.4, 0.4),
                 wishing(brief(Texture.SPRINGY_CURL), 1, 1.3, 1.5, 1.5))) {
             InstallPlan plan = planner.plan(b);
-            List<Finding> told = Judged.worn(
+            List<Finding> told = TriedFindings.worn(
                     planner, plan, planner.wear(plan, Worn.as(way), 0, 1000), 0, 1000, TrialBudget.unlimited());
             List<Finding> untried = WornFindings.of(plan, planner.wear(plan, Worn.as(way), 0, 1000));
             assertThat(told)

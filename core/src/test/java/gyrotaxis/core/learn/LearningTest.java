@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.chair.EventId;
-import gyrotaxis.core.chair.Happening;
-import gyrotaxis.core.chair.WorkEvent;
+import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.foundation.FoundationBrief;
@@ -232,9 +232,9 @@ class LearningTest {
 
     private static Map<Known, Double> observed(OptionalInt slipped) {
         var sheet = WorkSheetWriter.of(PLANNER.plan(BRIEF));
-        var hooked = new Happening.SharesHooked(
+        var hooked = new VisitEvent.SharesHooked(
                 sheet.shares().stream().map(s -> s.ref()).toList());
-        var event = new WorkEvent(new EventId("tablet", 1), 1, Instant.EPOCH, hooked);
+        var event = new RecordedEvent(new EventId("tablet", 1), 1, Instant.EPOCH, hooked);
         return Observer.of(
                 sheet,
                 BRIEF,

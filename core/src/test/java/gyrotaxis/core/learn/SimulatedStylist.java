@@ -1,8 +1,8 @@
 package gyrotaxis.core.learn;
 
 import gyrotaxis.core.chair.EventId;
-import gyrotaxis.core.chair.Happening;
-import gyrotaxis.core.chair.WorkEvent;
+import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.estimate.Known;
 import gyrotaxis.core.estimate.Learned;
 import gyrotaxis.core.foundation.RowId;
@@ -66,7 +66,7 @@ final class SimulatedStylist {
         WorkSheet really = WorkSheetWriter.of(planner.plan(brief.knowing(truth)));
         double hers = noise() * odd;
         double wastes = truth.orUsual(Known.LOOPS) * noise() * odd;
-        List<Happening> what = new ArrayList<>();
+        List<VisitEvent> what = new ArrayList<>();
         List<Double> minutes = new ArrayList<>();
         Stage stage = null;
         double now = 0;
@@ -74,10 +74,10 @@ final class SimulatedStylist {
             Step step = sheet.steps().get(i);
             if (step.stage() != stage) {
                 stage = step.stage();
-                what.add(new Happening.StageBegun(stage));
+                what.add(new VisitEvent.StageBegun(stage));
                 minutes.add(now);
                 if (stage == Stage.HOOK) {
-                    what.add(new Happening.BundleOpened(0, "", OptionalInt.of(2000)));
+                    what.add(new VisitEvent.BundleOpened(0, "", OptionalInt.of(2000)));
                     minutes.add(now);
                 }
             }
@@ -86,11 +86,11 @@ final class SimulatedStylist {
                     i + 1 == sheet.steps().size() || sheet.steps().get(i + 1).stage() != stage;
             what.add(
                     step.shares().isEmpty()
-                            ? new Happening.StepDone(step.number())
-                            : new Happening.SharesHooked(step.shares()));
+                            ? new VisitEvent.StepDone(step.number())
+                            : new VisitEvent.SharesHooked(step.shares()));
             minutes.add(now);
             if (isLast) {
-                what.add(new Happening.StageEnded(stage));
+                what.add(new VisitEvent.StageEnded(stage));
                 minutes.add(now);
             }
         }
@@ -98,17 +98,17 @@ final class SimulatedStylist {
         int fills = (int) Math.round(2 * in * truth.orUsual(Known.RESERVE) / 100 * noise());
         RowId row = sheet.rows().get(0).id();
         for (int k = 0; k < fills; k++) {
-            what.add(new Happening.FillPlaced(row, 0.5, Share.HALF, 0));
+            what.add(new VisitEvent.FillPlaced(row, 0.5, Share.HALF, 0));
             minutes.add(now);
         }
         double used = (in + fills / 2.0) * wastes;
-        what.add(new Happening.RestCounted(0, Math.max(0, 2000 - used)));
+        what.add(new VisitEvent.RestCounted(0, Math.max(0, 2000 - used)));
         minutes.add(now);
-        what.add(new Happening.Finished());
+        what.add(new VisitEvent.Finished());
         minutes.add(now);
-        List<WorkEvent> events = new ArrayList<>();
+        List<RecordedEvent> events = new ArrayList<>();
         for (int i = 0; i < what.size(); i++) {
-            events.add(new WorkEvent(
+            events.add(new RecordedEvent(
                     new EventId("tablet", i + 1L),
                     i + 1L,
                     NINE.plus(Duration.ofMillis(Math.round(minutes.get(i) * 60_000))),

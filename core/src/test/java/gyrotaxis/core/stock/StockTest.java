@@ -7,9 +7,9 @@ import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.PackSize;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.quantity.Money;
-import gyrotaxis.core.stock.Good.Grade;
-import gyrotaxis.core.stock.Good.Loops;
-import gyrotaxis.core.stock.Good.Packs;
+import gyrotaxis.core.stock.StockItem.Grade;
+import gyrotaxis.core.stock.StockItem.Loops;
+import gyrotaxis.core.stock.StockItem.Packs;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,14 +26,14 @@ class StockTest {
     private static final LocalDate TODAY = LocalDate.of(2027, 6, 7);
     private static final Packs PACKS = new Packs(EDDY, "ink", "lot 41", 20);
     private static final Loops OPEN = new Loops(EDDY, "ink", "lot 41", Grade.NEW);
-    private static final int P = Good.PARTS;
+    private static final int P = StockItem.PARTS;
 
     @Test
     void whatIsCountedHasAPluralAndWhatIsMeasuredHasNone() {
-        assertThat(Good.Unit.PACK.words(1)).isEqualTo("pack");
-        assertThat(Good.Unit.LOOP.words(0.5)).isEqualTo("loops");
-        assertThat(Good.Unit.PIECE.words(0)).isEqualTo("pieces");
-        assertThat(Good.Unit.CENTIMETRE.words(12)).isEqualTo("cm");
+        assertThat(StockItem.Unit.PACK.words(1)).isEqualTo("pack");
+        assertThat(StockItem.Unit.LOOP.words(0.5)).isEqualTo("loops");
+        assertThat(StockItem.Unit.PIECE.words(0)).isEqualTo("pieces");
+        assertThat(StockItem.Unit.CENTIMETRE.words(12)).isEqualTo("cm");
     }
 
     private static Stock of(Movement... moves) {
@@ -62,11 +62,11 @@ class StockTest {
     @Test
     void whatIsThereIsTheSumOfWhatCameAndWent() {
         Stock s = of(
-                new Movement(PACKS, Why.BOUGHT, 3),
-                new Movement(PACKS, Why.OPENED, -1),
-                new Movement(OPEN, Why.OPENED, 20L * P),
-                new Movement(OPEN, Why.USED, -12L * P - P / 2),
-                new Movement(OPEN, Why.LEFT_OVER, P / 3));
+                new Movement(PACKS, MovementReason.BOUGHT, 3),
+                new Movement(PACKS, MovementReason.OPENED, -1),
+                new Movement(OPEN, MovementReason.OPENED, 20L * P),
+                new Movement(OPEN, MovementReason.USED, -12L * P - P / 2),
+                new Movement(OPEN, MovementReason.LEFT_OVER, P / 3));
         assertThat(s.of(PACKS)).isEqualTo(2);
         assertThat(s.of(OPEN)).isEqualTo(20L * P - 12L * P - P / 2 + P / 3);
         assertThat(s.newParts(EDDY, "ink")).isEqualTo(2L * 20 * P + s.of(OPEN));
@@ -83,31 +83,34 @@ class StockTest {
 
     @Test
     void washedLoopsAreKeptApart() {
-        Stock s = of(new Movement(new Loops(EDDY, "ink", "", Grade.GOOD), Why.WASHED, 30L * P));
+        Stock s = of(new Movement(new Loops(EDDY, "ink", "", Grade.GOOD), MovementReason.WASHED, 30L * P));
         assertThat(s.newParts(EDDY, "ink")).isZero();
         assertThat(s.washedParts(EDDY, "ink")).isEqualTo(30L * P);
     }
 
     @Test
     void anAmountFitsItsReason() {
-        assertThatThrownBy(() -> new Movement(PACKS, Why.BOUGHT, -1))
+        assertThatThrownBy(() -> new Movement(PACKS, MovementReason.BOUGHT, -1))
                 .hasMessageContaining("cannot be when it is bought");
-        assertThatThrownBy(() -> new Movement(OPEN, Why.USED, 1)).hasMessageContaining("used");
-        assertThatThrownBy(() -> new Movement(OPEN, Why.COUNTED, 0)).hasMessageContaining("counted");
-        assertThatThrownBy(() -> new Movement(OPEN, Why.COUNTED, Movement.MOST + 1))
+        assertThatThrownBy(() -> new Movement(OPEN, MovementReason.USED, 1)).hasMessageContaining("used");
+        assertThatThrownBy(() -> new Movement(OPEN, MovementReason.COUNTED, 0)).hasMessageContaining("counted");
+        assertThatThrownBy(() -> new Movement(OPEN, MovementReason.COUNTED, Movement.MOST + 1))
                 .hasMessageContaining("amount");
     }
 
     @Test
     void whatIsNotThereCannotGo() {
-        Stock s = of(new Movement(PACKS, Why.BOUGHT, 2));
-        assertThat(s.lacking(List.of(new Movement(PACKS, Why.LOST, -2)))).isEmpty();
-        assertThat(s.lacking(List.of(new Movement(PACKS, Why.LOST, -3)))).contains(PACKS);
+        Stock s = of(new Movement(PACKS, MovementReason.BOUGHT, 2));
+        assertThat(s.lacking(List.of(new Movement(PACKS, MovementReason.LOST, -2))))
+                .isEmpty();
+        assertThat(s.lacking(List.of(new Movement(PACKS, MovementReason.LOST, -3))))
+                .contains(PACKS);
     }
 
     @Test
     void whatIsTakenComesOutOfWhatIsOpenThenOutOfAPack() {
-        Stock s = of(new Movement(PACKS, Why.BOUGHT, 2), new Movement(OPEN, Why.LEFT_OVER, 5L * P));
+        Stock s =
+                of(new Movement(PACKS, MovementReason.BOUGHT, 2), new Movement(OPEN, MovementReason.LEFT_OVER, 5L * P));
         Stock after = s.after(s.taking(EDDY, "ink", "", 8L * P, 20));
         assertThat(after.of(PACKS)).isEqualTo(1);
         assertThat(after.of(OPEN)).isEqualTo(17L * P);
@@ -116,7 +119,10 @@ class StockTest {
     @Test
     void whatIsInSomebodysHandButNotInTheBookIsFound() {
         List<Movement> moves = of().taking(EDDY, "ink", "lot 7", 8L * P, 20);
-        assertThat(moves).extracting(Movement::why).containsExactly(Why.COUNTED, Why.OPENED, Why.OPENED, Why.USED);
+        assertThat(moves)
+                .extracting(Movement::why)
+                .containsExactly(
+                        MovementReason.COUNTED, MovementReason.OPENED, MovementReason.OPENED, MovementReason.USED);
         assertThat(of().after(moves).newParts(EDDY, "ink")).isEqualTo(12L * P);
     }
 
@@ -135,14 +141,16 @@ class StockTest {
             String colour = r.nextBoolean() ? "ink" : "rust";
             if (r.nextInt(3) == 0) {
                 moves.add(new Movement(
-                        new Packs(EDDY, colour, lot, r.nextBoolean() ? 20 : 60), Why.BOUGHT, 1 + r.nextInt(3)));
+                        new Packs(EDDY, colour, lot, r.nextBoolean() ? 20 : 60),
+                        MovementReason.BOUGHT,
+                        1 + r.nextInt(3)));
                 continue;
             }
             long parts = r.nextInt(40 * P);
             List<Movement> taken = s.taking(EDDY, colour, lot, parts, 20);
             assertThat(s.lacking(taken)).isEmpty();
             long found = taken.stream()
-                    .filter(m -> m.why() == Why.COUNTED)
+                    .filter(m -> m.why() == MovementReason.COUNTED)
                     .mapToLong(m -> m.amount() * ((Packs) m.good()).loops() * P)
                     .sum();
             assertThat(s.after(taken).newParts(EDDY, colour)).isEqualTo(s.newParts(EDDY, colour) + found - parts);
@@ -162,7 +170,7 @@ class StockTest {
 
     @Test
     void needsAreMetInOrderOfTheirDaysAndTheRestIsBoughtTogether() {
-        Stock s = of(new Movement(PACKS, Why.BOUGHT, 2));
+        Stock s = of(new Movement(PACKS, MovementReason.BOUGHT, 2));
         Shopping list = Shopping.of(
                 s,
                 List.of(),
@@ -180,7 +188,7 @@ class StockTest {
 
     @Test
     void whatIsSetAsideForOneIsNotThereForAnother() {
-        Stock s = of(new Movement(PACKS, Why.BOUGHT, 2));
+        Stock s = of(new Movement(PACKS, MovementReason.BOUGHT, 2));
         List<SetAside> aside = List.of(new SetAside(need(2, 0, 0).forWhom(), EDDY, "ink", 30));
         Shopping list = Shopping.of(
                 s,
@@ -245,22 +253,22 @@ class StockTest {
         Sold eddy = sold(EDDY, Texture.DEEP_WAVE, 1, "rust", "chestnut", "honey");
         Sold swell = sold(SWELL, Texture.DEEP_WAVE, 1, "copper", "ink");
         Sold other = sold(new LineId(new UUID(0, 3)), Texture.COARSE_KINKY, 1, "rust");
-        Stock s = of(new Movement(new Packs(SWELL, "copper", "", 20), Why.BOUGHT, 2));
-        List<Instead> some = Instead.of(eddy, "rust", List.of(eddy, swell, other), s, 3);
+        Stock s = of(new Movement(new Packs(SWELL, "copper", "", 20), MovementReason.BOUGHT, 2));
+        List<Substitution> some = Substitution.of(eddy, "rust", List.of(eddy, swell, other), s, 3);
         // Of another line, but hardly to be told apart; a line that curls otherwise is none at all.
         assertThat(some.get(0).colour()).isEqualTo("copper");
         assertThat(some.get(0).loops()).isEqualTo(40);
         assertThat(some.get(1).colour()).isEqualTo("chestnut");
         assertThat(some.get(1).isSameLine()).isTrue();
         assertThat(some).noneMatch(i -> i.line().equals(other.id()));
-        assertThat(Instead.of(eddy, "No 9", List.of(eddy, swell), s, 3)).isEmpty();
+        assertThat(Substitution.of(eddy, "No 9", List.of(eddy, swell), s, 3)).isEmpty();
     }
 
     @Test
     void whatIsSetAsideIsFreeForItsOwnPlanAlone() {
         UUID hers = new UUID(0, 41);
         UUID another = new UUID(0, 42);
-        Stock there = of().after(List.of(new Movement(OPEN, Why.BOUGHT, 30L * P + P / 2)));
+        Stock there = of().after(List.of(new Movement(OPEN, MovementReason.BOUGHT, 30L * P + P / 2)));
         List<SetAside> aside = List.of(
                 new SetAside(hers, EDDY, "ink", 20),
                 new SetAside(another, EDDY, "ink", 8),

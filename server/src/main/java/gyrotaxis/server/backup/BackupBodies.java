@@ -12,15 +12,15 @@ final class BackupBodies {
     /** What is wished. @param folder in full; empty for nowhere */
     record BackupWishBody(
             @Nullable String folder,
-            @Nullable Every every,
+            @Nullable BackupInterval every,
             @Nullable Integer kept) {
-        static BackupWishBody of(Wish wish) {
+        static BackupWishBody of(BackupSettings wish) {
             return new BackupWishBody(wish.folder(), wish.every(), wish.kept());
         }
     }
 
-    record EveryView(Every id, String words) {
-        static EveryView of(Every every) {
+    record EveryView(BackupInterval id, String words) {
+        static EveryView of(BackupInterval every) {
             return new EveryView(every, every.words());
         }
     }
@@ -36,7 +36,7 @@ final class BackupBodies {
             long bytes,
             Instant madeAt,
 
-            @Nullable @Schema(nullable = true) Held held,
+            @Nullable @Schema(nullable = true) BackupContents held,
 
             String trouble) {}
 

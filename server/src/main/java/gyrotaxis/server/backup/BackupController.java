@@ -2,8 +2,8 @@ package gyrotaxis.server.backup;
 
 import gyrotaxis.server.backup.BackupBodies.BackupWishBody;
 import gyrotaxis.server.backup.BackupBodies.BackupsView;
-import gyrotaxis.server.shared.Deed;
-import gyrotaxis.server.shared.Noted;
+import gyrotaxis.server.shared.AuditAction;
+import gyrotaxis.server.shared.Audited;
 import java.nio.file.Path;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
@@ -26,39 +26,39 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/backups")
 class BackupController {
-    private final BackupDesk desk;
+    private final BackupService service;
 
-    BackupController(BackupDesk desk) {
-        this.desk = desk;
+    BackupController(BackupService service) {
+        this.service = service;
     }
 
     @GetMapping
     BackupsView backups() {
-        return desk.all();
+        return service.all();
     }
 
     @PutMapping("/wish")
     BackupsView wish(@RequestBody BackupWishBody body) {
-        return desk.wish(body);
+        return service.wish(body);
     }
 
     /** Begins one; how far it is, is asked for. */
-    @Noted(Deed.PUT_BOOK_DOWN)
+    @Audited(AuditAction.PUT_BOOK_DOWN)
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
     BackupsView begin() {
-        return desk.begin();
+        return service.begin();
     }
 
     @DeleteMapping("/running")
     BackupsView stop() {
-        return desk.stop();
+        return service.stop();
     }
 
-    @Noted(Deed.TOOK_BOOK_OUT)
+    @Audited(AuditAction.TOOK_BOOK_OUT)
     @GetMapping(value = "/{name}", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<Resource> file(@PathVariable String name) {
-        Path file = desk.file(name);
+        Path file = service.file(name);
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,

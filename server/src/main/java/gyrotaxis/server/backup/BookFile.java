@@ -1,7 +1,7 @@
 package gyrotaxis.server.backup;
 
 import gyrotaxis.server.backup.Manifest.Part;
-import gyrotaxis.server.storage.Seal;
+import gyrotaxis.server.storage.DatabaseEncryption;
 import java.io.Closeable;
 import java.io.FilterInputStream;
 import java.io.IOException;
@@ -117,7 +117,7 @@ final class BookFile implements Closeable {
         if (passphrase == null || passphrase.isEmpty()) {
             throw new BookUnread(file.getFileName() + " is sealed. Give its passphrase.");
         }
-        return Seal.key(passphrase, HexFormat.of().parseHex(comment.substring(SEALED.length())));
+        return DatabaseEncryption.key(passphrase, HexFormat.of().parseHex(comment.substring(SEALED.length())));
     }
 
     private static Manifest manifest(Path file, ZipFile zip) throws IOException {

@@ -1,6 +1,6 @@
 package gyrotaxis.server.backup;
 
-import gyrotaxis.server.language.Kept;
+import gyrotaxis.server.language.StoredDocument;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -43,7 +43,7 @@ final class Packed {
     static byte[] read(JsonNode value) {
         try {
             if (value.path(PACKED).isString()) {
-                return Kept.packed(value.path(PACKED).stringValue());
+                return StoredDocument.packed(value.path(PACKED).stringValue());
             }
             if (value.path(BYTES).isString()) {
                 return Base64.getDecoder().decode(value.path(BYTES).stringValue());

@@ -2,9 +2,9 @@ package gyrotaxis.server.backup;
 
 import ch.qos.logback.classic.Level;
 import gyrotaxis.server.shared.CannotStart;
+import gyrotaxis.server.storage.DatabaseEncryption;
 import gyrotaxis.server.storage.DatabaseFile;
 import gyrotaxis.server.storage.FolderLock;
-import gyrotaxis.server.storage.Seal;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -73,7 +73,8 @@ public final class RestoreTool {
             System.err.println("gyrotaxis: " + e.getMessage() + " " + e.remedy());
             System.exit(1);
         } catch (IOException e) {
-            System.err.println("gyrotaxis: the book is as it was. " + BackupDesk.why(e) + " (" + e.getMessage() + ")");
+            System.err.println(
+                    "gyrotaxis: the book is as it was. " + BackupService.why(e) + " (" + e.getMessage() + ")");
             System.exit(1);
         }
     }
@@ -97,7 +98,7 @@ public final class RestoreTool {
     /** Says what a file holds, and what would become of the book that is there. */
     void show(Path file) throws IOException {
         try (BookFile book = BookFile.open(file, passphrase)) {
-            Held held = Held.of(book.manifest());
+            BackupContents held = BackupContents.of(book.manifest());
             out.println("The book" + (held.studio().isEmpty() ? "" : " of " + held.studio()) + " as it was on "
                     + SAID.format(held.madeAt()) + ":");
             out.println("  " + held.words());
@@ -125,13 +126,13 @@ public final class RestoreTool {
             book.check(progress);
             clear(beside);
             Files.createDirectories(beside);
-            boolean isSealed = BookFile.isSealed(file) || Seal.isSealed(there);
+            boolean isSealed = BookFile.isSealed(file) || DatabaseEncryption.isSealed(there);
             if (isSealed && (passphrase == null || passphrase.isEmpty())) {
                 throw new BookUnread("The book in " + folder + " is sealed. Give the passphrase that it is to have.");
             }
-            String key = isSealed && passphrase != null ? new Seal(folder).key(passphrase) + " " : "";
-            String url =
-                    "jdbc:h2:file:" + beside.toAbsolutePath().resolve("gyrotaxis") + (isSealed ? Seal.suffix() : "");
+            String key = isSealed && passphrase != null ? new DatabaseEncryption(folder).key(passphrase) + " " : "";
+            String url = "jdbc:h2:file:" + beside.toAbsolutePath().resolve("gyrotaxis")
+                    + (isSealed ? DatabaseEncryption.suffix() : "");
             Restore restore = new Restore(book, progress);
             restore.into(url, key);
             if (restore.takenOut() > 0) {

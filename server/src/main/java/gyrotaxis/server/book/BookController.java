@@ -1,8 +1,8 @@
 package gyrotaxis.server.book;
 
 import gyrotaxis.server.language.HeadBody;
-import gyrotaxis.server.shared.Deed;
-import gyrotaxis.server.shared.Noted;
+import gyrotaxis.server.shared.AuditAction;
+import gyrotaxis.server.shared.Audited;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -19,10 +19,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/clients")
 class BookController {
-    private final BookDesk desk;
+    private final ClientService service;
 
-    BookController(BookDesk desk) {
-        this.desk = desk;
+    BookController(ClientService service) {
+        this.service = service;
     }
 
     /** Clients by name, as far as it is typed, so many from one on. */
@@ -31,40 +31,40 @@ class BookController {
             @RequestParam(defaultValue = "") String typed,
             @RequestParam(defaultValue = "0") int from,
             @RequestParam(defaultValue = "24") int most) {
-        return desk.list(typed, from, most);
+        return service.list(typed, from, most);
     }
 
-    @Noted(Deed.OPENED_CLIENT)
+    @Audited(AuditAction.OPENED_CLIENT)
     @GetMapping("/{id}")
     ClientView show(@PathVariable UUID id) {
-        return desk.find(id);
+        return service.find(id);
     }
 
-    @Noted(Deed.ADDED_CLIENT)
+    @Audited(AuditAction.ADDED_CLIENT)
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClientView add(@RequestBody ClientBody body) {
-        return desk.add(body);
+        return service.add(body);
     }
 
-    @Noted(Deed.CHANGED_CLIENT)
+    @Audited(AuditAction.CHANGED_CLIENT)
     @PutMapping("/{id}")
     ClientView change(@PathVariable UUID id, @RequestBody ClientBody body) {
-        return desk.change(id, body);
+        return service.change(id, body);
     }
 
-    @Noted(Deed.ERASED_CLIENT)
+    @Audited(AuditAction.ERASED_CLIENT)
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void erase(@PathVariable UUID id) {
-        desk.erase(id);
+        service.erase(id);
     }
 
     /** Keeps a head as it was taken down today, beside the older ones. */
-    @Noted(Deed.CHANGED_CLIENT)
+    @Audited(AuditAction.CHANGED_CLIENT)
     @PostMapping("/{id}/heads")
     @ResponseStatus(HttpStatus.CREATED)
     ClientView addHead(@PathVariable UUID id, @RequestBody HeadBody body) {
-        return desk.addHead(id, body);
+        return service.addHead(id, body);
     }
 }

@@ -1,6 +1,6 @@
 package gyrotaxis.server.calendar;
 
-import gyrotaxis.server.calendar.CalendarDesk.CalendarRead;
+import gyrotaxis.server.calendar.CalendarService.CalendarRead;
 import gyrotaxis.server.shared.Download;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 class CalendarController {
     private static final String CALENDAR = "text/calendar";
 
-    private final CalendarDesk desk;
+    private final CalendarService service;
 
-    CalendarController(CalendarDesk desk) {
-        this.desk = desk;
+    CalendarController(CalendarService service) {
+        this.service = service;
     }
 
     /** Appointments and what is to be looked after, from a month ago and for a year unless asked otherwise. */
@@ -26,12 +26,12 @@ class CalendarController {
     ResponseEntity<byte[]> calendar(
             @RequestParam(required = false) @Nullable LocalDate from,
             @RequestParam(required = false) @Nullable Integer days) {
-        return Download.of("appointments.ics", desk.written(from, days));
+        return Download.of("appointments.ics", service.written(from, days));
     }
 
     /** Reads such a calendar, and says what was moved in it; it is moved here too if that is asked, all or nothing. */
     @PostMapping(value = "/api/diary/calendar", consumes = CALENDAR)
     CalendarRead movedByCalendar(@RequestBody byte[] file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.read(file, keep);
+        return service.read(file, keep);
     }
 }

@@ -2,10 +2,10 @@ package gyrotaxis.server.clientfile;
 
 import gyrotaxis.server.clientfile.Consents.Consent;
 import gyrotaxis.server.clientfile.Consents.SignBody;
-import gyrotaxis.server.shared.Deed;
+import gyrotaxis.server.shared.AuditAction;
+import gyrotaxis.server.shared.Audited;
 import gyrotaxis.server.shared.Download;
-import gyrotaxis.server.shared.Folded;
-import gyrotaxis.server.shared.Noted;
+import gyrotaxis.server.shared.FoldedText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;
@@ -33,10 +33,10 @@ class ClientFileController {
     }
 
     /** All that is kept of her, as one archive. */
-    @Noted(Deed.EXPORTED_CLIENT)
+    @Audited(AuditAction.EXPORTED_CLIENT)
     @GetMapping(value = "/file", produces = "application/zip")
     ResponseEntity<byte[]> file(@PathVariable UUID id) throws IOException {
-        String name = Folded.of(file.nameOf(id)).replaceAll("[^a-z0-9]+", "-");
+        String name = FoldedText.of(file.nameOf(id)).replaceAll("[^a-z0-9]+", "-");
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         file.write(id, out);
         return Download.of(name + ".zip", out.toByteArray());
@@ -53,7 +53,7 @@ class ClientFileController {
         return consents.toSign(id, plan);
     }
 
-    @Noted(Deed.SIGNED_CONSENT)
+    @Audited(AuditAction.SIGNED_CONSENT)
     @PostMapping("/consents")
     @ResponseStatus(HttpStatus.CREATED)
     Consent sign(@PathVariable UUID id, @RequestBody SignBody body) {

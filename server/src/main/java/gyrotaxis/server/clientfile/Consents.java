@@ -7,7 +7,7 @@ import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.server.db.tables.records.ConsentRecord;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
@@ -30,12 +30,12 @@ class Consents {
     private static final int LONGEST_NAME = 120;
 
     private final DSLContext db;
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final JsonMapper json;
     private final StudioDay day;
 
-    Consents(DSLContext db, PlanDesk plans, Planning planning, JsonMapper json, StudioDay day) {
+    Consents(DSLContext db, PlanService plans, Planning planning, JsonMapper json, StudioDay day) {
         this.db = db;
         this.plans = plans;
         this.planning = planning;

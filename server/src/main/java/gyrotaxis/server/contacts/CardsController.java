@@ -1,6 +1,6 @@
 package gyrotaxis.server.contacts;
 
-import gyrotaxis.server.contacts.CardsDesk.CardsRead;
+import gyrotaxis.server.contacts.ContactService.CardsRead;
 import gyrotaxis.server.shared.Download;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,21 +13,21 @@ import org.springframework.web.bind.annotation.RestController;
 class CardsController {
     private static final String CARDS = "text/vcard";
 
-    private final CardsDesk desk;
+    private final ContactService service;
 
-    CardsController(CardsDesk desk) {
-        this.desk = desk;
+    CardsController(ContactService service) {
+        this.service = service;
     }
 
     /** All clients. */
     @GetMapping(value = "/api/clients/cards.vcf", produces = CARDS)
     ResponseEntity<byte[]> cards() {
-        return Download.of("clients.vcf", desk.written());
+        return Download.of("clients.vcf", service.written());
     }
 
     /** Reads cards, and says who would be new or changed; it is done if that is asked, all or nothing. */
     @PostMapping(value = "/api/clients/cards", consumes = CARDS)
     CardsRead takenIn(@RequestBody byte[] file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.read(file, keep);
+        return service.read(file, keep);
     }
 }

@@ -1,7 +1,7 @@
 package gyrotaxis.server.diary;
 
 import gyrotaxis.core.diary.Occasion;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -10,11 +10,11 @@ import org.springframework.stereotype.Component;
 
 @Component
 class AheadOfNow implements Ahead {
-    private final Appointments appointments;
-    private final People people;
+    private final AppointmentRepository appointments;
+    private final PeopleRepository people;
     private final Clock clock;
 
-    AheadOfNow(Appointments appointments, People people, Clock clock) {
+    AheadOfNow(AppointmentRepository appointments, PeopleRepository people, Clock clock) {
         this.appointments = appointments;
         this.people = people;
         this.clock = clock;

@@ -7,7 +7,7 @@ import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.Span;
 import gyrotaxis.core.diary.StylistId;
 import gyrotaxis.core.quantity.Interval;
-import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.diary.Bodies.AppointmentBody;
 import gyrotaxis.server.shared.Fields;
 import java.time.Duration;
@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param wall the studio's clock
  * @param now this moment
  */
-record AppointmentCheck(Book book, StudioClock wall, Instant now) {
+record AppointmentCheck(ClientRepository book, StudioClock wall, Instant now) {
     private static final Interval MINUTE = new Interval(0, StudioClock.DAY_MINUTES - 1);
     static final Interval MINUTES = new Interval(5, 720);
     private static final int LONGEST_NOTE = 400;

@@ -5,12 +5,12 @@ import gyrotaxis.core.diary.AppointmentId;
 import gyrotaxis.core.diary.ChairId;
 import gyrotaxis.core.diary.Clash;
 import gyrotaxis.core.diary.Diary;
-import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.diary.Bodies.AppointmentView;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import gyrotaxis.server.people.Person;
 import gyrotaxis.server.people.Studio;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -22,11 +22,11 @@ import java.util.stream.Collectors;
 
 /** Appointments as they are shown, with the names of whom and what they are about. */
 final class AppointmentViews {
-    private final People people;
-    private final Book book;
-    private final PlanDesk plans;
+    private final PeopleRepository people;
+    private final ClientRepository book;
+    private final PlanService plans;
 
-    AppointmentViews(People people, Book book, PlanDesk plans) {
+    AppointmentViews(PeopleRepository people, ClientRepository book, PlanService plans) {
         this.people = people;
         this.book = book;
         this.plans = plans;

@@ -6,10 +6,10 @@ import gyrotaxis.core.diary.Clash;
 import gyrotaxis.core.diary.Diary;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.Span;
-import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.people.Chair;
-import gyrotaxis.server.people.People;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.people.PeopleRepository;
+import gyrotaxis.server.plans.PlanService;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -32,14 +32,20 @@ public class Dating {
     private static final Duration LONGEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.max());
     private static final Duration SHORTEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.min());
 
-    private final Appointments appointments;
-    private final People people;
-    private final Book book;
-    private final PlanDesk plans;
-    private final FreeDesk free;
+    private final AppointmentRepository appointments;
+    private final PeopleRepository people;
+    private final ClientRepository book;
+    private final PlanService plans;
+    private final FreeTimeService free;
     private final Preparing preparing;
 
-    Dating(Appointments appointments, People people, Book book, PlanDesk plans, FreeDesk free, Preparing preparing) {
+    Dating(
+            AppointmentRepository appointments,
+            PeopleRepository people,
+            ClientRepository book,
+            PlanService plans,
+            FreeTimeService free,
+            Preparing preparing) {
         this.appointments = appointments;
         this.people = people;
         this.book = book;
@@ -204,7 +210,7 @@ public class Dating {
                 .map(b -> b.what().span().until())
                 .max(Comparator.naturalOrder())
                 .orElse(Instant.EPOCH);
-        return free.diary(from.minus(DiaryDesk.ROUND), until.plus(DiaryDesk.ROUND))
+        return free.diary(from.minus(DiaryService.ROUND), until.plus(DiaryService.ROUND))
                 .without(changed.keySet().stream().map(AppointmentId::new).collect(Collectors.toSet()));
     }
 

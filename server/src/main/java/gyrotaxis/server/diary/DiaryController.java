@@ -27,11 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class DiaryController {
-    private final DiaryDesk desk;
-    private final FreeDesk free;
+    private final DiaryService service;
+    private final FreeTimeService free;
 
-    DiaryController(DiaryDesk desk, FreeDesk free) {
-        this.desk = desk;
+    DiaryController(DiaryService service, FreeTimeService free) {
+        this.service = service;
         this.free = free;
     }
 
@@ -39,7 +39,7 @@ class DiaryController {
     @GetMapping("/diary")
     DiaryView show(
             @RequestParam(required = false) @Nullable LocalDate from, @RequestParam(defaultValue = "1") int days) {
-        return desk.show(from, days);
+        return service.show(from, days);
     }
 
     /** When something can be done. */
@@ -51,28 +51,28 @@ class DiaryController {
     @PostMapping("/appointments")
     @ResponseStatus(HttpStatus.CREATED)
     List<AppointmentView> make(@RequestBody NewBody body) {
-        return desk.make(body);
+        return service.make(body);
     }
 
     /** Changes or moves one; answers all that is otherwise by it. */
     @PutMapping("/appointments/{id}")
     List<AppointmentView> change(@PathVariable UUID id, @RequestBody AppointmentBody body) {
-        return desk.change(id, body);
+        return service.change(id, body);
     }
 
     @PostMapping("/appointments/{id}/state")
     List<AppointmentView> become(@PathVariable UUID id, @RequestBody StateBody body) {
-        return desk.become(id, body);
+        return service.become(id, body);
     }
 
     /** One runs late: what comes after it is pushed, and no further than it must. */
     @PostMapping("/appointments/{id}/late")
     LateView late(@PathVariable UUID id, @RequestBody LateBody body) {
-        return desk.late(id, body);
+        return service.late(id, body);
     }
 
     @GetMapping("/clients/{id}/appointments")
     List<AppointmentView> ofClient(@PathVariable UUID id) {
-        return desk.ofClient(id);
+        return service.ofClient(id);
     }
 }

@@ -6,7 +6,7 @@ import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.KnownHands;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.FieldProblems;
 import java.util.Optional;
@@ -16,11 +16,11 @@ import org.springframework.stereotype.Component;
 /** How long appointments take for a plan. */
 @Component
 class Lengths {
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final KnownHands hands;
 
-    Lengths(PlanDesk plans, Planning planning, KnownHands hands) {
+    Lengths(PlanService plans, Planning planning, KnownHands hands) {
         this.plans = plans;
         this.planning = planning;
         this.hands = hands;

@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 /** What is prepared for an install goes with it, however that is moved. */
 @Component
 class Preparing {
-    private final Appointments appointments;
+    private final AppointmentRepository appointments;
     private final Clock clock;
 
-    Preparing(Appointments appointments, Clock clock) {
+    Preparing(AppointmentRepository appointments, Clock clock) {
         this.appointments = appointments;
         this.clock = clock;
     }

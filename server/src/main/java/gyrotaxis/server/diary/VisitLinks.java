@@ -2,7 +2,7 @@ package gyrotaxis.server.diary;
 
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
@@ -11,10 +11,10 @@ import org.springframework.stereotype.Component;
 
 @Component
 class VisitLinks implements Links {
-    private final Appointments appointments;
-    private final People people;
+    private final AppointmentRepository appointments;
+    private final PeopleRepository people;
 
-    VisitLinks(Appointments appointments, People people) {
+    VisitLinks(AppointmentRepository appointments, PeopleRepository people) {
         this.appointments = appointments;
         this.people = people;
     }

@@ -16,13 +16,13 @@ import org.springframework.stereotype.Component;
 class Announcement {
     private final Settings settings;
     private final Address address;
-    private final DoorDesk desk;
+    private final SignInService service;
     private final FirstCode code;
 
-    Announcement(Settings settings, Address address, DoorDesk desk, FirstCode code) {
+    Announcement(Settings settings, Address address, SignInService service, FirstCode code) {
         this.settings = settings;
         this.address = address;
-        this.desk = desk;
+        this.service = service;
         this.code = code;
     }
 
@@ -38,7 +38,7 @@ class Announcement {
         out.println("A new device learns at " + address.plain() + " how to trust this studio.");
         out.println("Those that trust it go to " + address.secure());
         out.println("What they trust is known by " + address.fingerprint());
-        if (!desk.hasOwner()) {
+        if (!service.hasOwner()) {
             out.println("Nobody can sign in yet. The first becomes the owner, on this machine or with the code "
                     + code.printed());
         }

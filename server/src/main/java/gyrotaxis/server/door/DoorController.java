@@ -40,13 +40,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/door")
 class DoorController {
-    private final DoorDesk desk;
-    private final MembersDesk members;
+    private final SignInService service;
+    private final MemberService members;
     private final Address address;
     private final Settings settings;
 
-    DoorController(DoorDesk desk, MembersDesk members, Address address, Settings settings) {
-        this.desk = desk;
+    DoorController(SignInService service, MemberService members, Address address, Settings settings) {
+        this.service = service;
         this.members = members;
         this.address = address;
         this.settings = settings;
@@ -62,19 +62,19 @@ class DoorController {
 
     @GetMapping
     DoorView view(HttpServletRequest request, HttpServletResponse response) {
-        return desk.view(new Caller(request, response));
+        return service.view(new Caller(request, response));
     }
 
     @PostMapping("/first")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void first(@RequestBody FirstBody body, HttpServletRequest request, HttpServletResponse response) {
-        desk.first(body, caller(request, response));
+        service.first(body, caller(request, response));
     }
 
     @PostMapping("/sign-in")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signIn(@RequestBody SignInBody body, HttpServletRequest request, HttpServletResponse response) {
-        desk.signIn(body, caller(request, response));
+        service.signIn(body, caller(request, response));
     }
 
     @PostMapping("/switch")
@@ -84,18 +84,18 @@ class DoorController {
         Fields f = new Fields();
         UUID who = f.id("memberId", "Who you are", body.memberId());
         UUID checked = f.orRefuse(() -> f.present("memberId", "Who you are", who, new UUID(0, 0)));
-        desk.change(checked, body.digits() == null ? "" : body.digits(), caller);
+        service.change(checked, body.digits() == null ? "" : body.digits(), caller);
     }
 
     @PostMapping("/invited")
     InvitedView invited(@RequestBody InvitedBody body, HttpServletRequest request, HttpServletResponse response) {
-        return desk.invited(body.secret(), caller(request, response));
+        return service.invited(body.secret(), caller(request, response));
     }
 
     @PostMapping("/take-invitation")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void take(@RequestBody TakeBody body, HttpServletRequest request, HttpServletResponse response) {
-        desk.take(body, caller(request, response));
+        service.take(body, caller(request, response));
     }
 
     @PostMapping("/sign-out")
@@ -104,41 +104,41 @@ class DoorController {
             @RequestParam(defaultValue = "false") boolean everywhere,
             HttpServletRequest request,
             HttpServletResponse response) {
-        desk.signOut(caller(request, response), everywhere);
+        service.signOut(caller(request, response), everywhere);
     }
 
     @PutMapping("/digits")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void digits(@RequestBody DigitsBody body, HttpServletRequest request, HttpServletResponse response) {
-        desk.digits(body.digits(), caller(request, response));
+        service.digits(body.digits(), caller(request, response));
     }
 
     @PutMapping("/passphrase")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void passphrase(@RequestBody PassphraseBody body, HttpServletRequest request, HttpServletResponse response) {
-        desk.passphrase(body, caller(request, response));
+        service.passphrase(body, caller(request, response));
     }
 
     @GetMapping("/sessions")
     List<SessionView> sessions(HttpServletRequest request, HttpServletResponse response) {
-        return desk.sessions(caller(request, response));
+        return service.sessions(caller(request, response));
     }
 
     @DeleteMapping("/sessions/{handle}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void endSession(@PathVariable String handle, HttpServletRequest request, HttpServletResponse response) {
-        desk.endSession(handle, caller(request, response));
+        service.endSession(handle, caller(request, response));
     }
 
     @GetMapping("/devices")
     List<DeviceView> devices(HttpServletRequest request, HttpServletResponse response) {
-        return desk.devices(caller(request, response));
+        return service.devices(caller(request, response));
     }
 
     @DeleteMapping("/devices/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void forgetDevice(@PathVariable UUID id, HttpServletRequest request, HttpServletResponse response) {
-        desk.forgetDevice(id, caller(request, response));
+        service.forgetDevice(id, caller(request, response));
     }
 
     /** Where other devices find this studio, and how they know it. */

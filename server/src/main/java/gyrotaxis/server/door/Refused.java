@@ -1,6 +1,6 @@
 package gyrotaxis.server.door;
 
-import gyrotaxis.server.shared.KnownFaults;
+import gyrotaxis.server.shared.ExceptionTranslator;
 import java.time.Duration;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -40,7 +40,7 @@ final class Refused extends RuntimeException {
 
     /** Tells the page. */
     @Component
-    static class Told implements KnownFaults {
+    static class Told implements ExceptionTranslator {
         @Override
         public Optional<ProblemDetail> told(Exception e) {
             if (e instanceof Refused r) {

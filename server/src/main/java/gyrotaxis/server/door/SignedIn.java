@@ -1,16 +1,16 @@
 package gyrotaxis.server.door;
 
-import gyrotaxis.server.shared.Asking;
+import gyrotaxis.server.shared.CurrentMember;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Whoever is signed in. */
 @Component
-class SignedIn implements Asking {
-    private final Members members;
+class SignedIn implements CurrentMember {
+    private final MemberRepository members;
 
-    SignedIn(Members members) {
+    SignedIn(MemberRepository members) {
         this.members = members;
     }
 

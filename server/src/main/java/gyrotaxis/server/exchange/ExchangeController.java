@@ -1,7 +1,7 @@
 package gyrotaxis.server.exchange;
 
-import gyrotaxis.server.exchange.ExchangeDesk.FileRead;
-import gyrotaxis.server.exchange.ExchangeDesk.Written;
+import gyrotaxis.server.exchange.ExchangeService.FileRead;
+import gyrotaxis.server.exchange.ExchangeService.Written;
 import gyrotaxis.server.shared.Download;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -16,16 +16,16 @@ import tools.jackson.databind.JsonNode;
 
 @RestController
 class ExchangeController {
-    private final ExchangeDesk desk;
+    private final ExchangeService service;
 
-    ExchangeController(ExchangeDesk desk) {
-        this.desk = desk;
+    ExchangeController(ExchangeService service) {
+        this.service = service;
     }
 
     /** A plan with all that it rests upon. */
     @GetMapping(value = "/api/plans/{id}/plan.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> planFile(@PathVariable UUID id) {
-        Written written = desk.written(id);
+        Written written = service.written(id);
         return Download.of(written.name() + ".plan.json", written.content());
     }
 
@@ -33,37 +33,37 @@ class ExchangeController {
     @PostMapping("/api/clients/{id}/plan-file")
     FileRead planFromFile(
             @PathVariable UUID id, @RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.read(id, file, keep);
+        return service.read(id, file, keep);
     }
 
     /** A pattern of rows. */
     @GetMapping(value = "/api/patterns/{id}/pattern.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> patternFile(@PathVariable UUID id) {
-        Written written = desk.pattern(id);
+        Written written = service.pattern(id);
         return Download.of(written.name() + ".pattern.json", written.content());
     }
 
     @PostMapping("/api/patterns/file")
     FileRead patternFromFile(@RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.readPattern(file, keep);
+        return service.readPattern(file, keep);
     }
 
     /** A method. */
     @GetMapping(value = "/api/methods/{id}/method.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> methodFile(@PathVariable UUID id) {
-        Written written = desk.method(id);
+        Written written = service.method(id);
         return Download.of(written.name() + ".method.json", written.content());
     }
 
     @PostMapping("/api/methods/file")
     FileRead methodFromFile(@RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.readMethod(file, keep);
+        return service.readMethod(file, keep);
     }
 
     /** The worksheet of a visit, with the plan that it was frozen from. */
     @GetMapping(value = "/api/visits/{id}/worksheet.json", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     ResponseEntity<byte[]> sheetFile(@PathVariable UUID id) {
-        Written written = desk.sheet(id);
+        Written written = service.sheet(id);
         return Download.of(written.name() + ".worksheet.json", written.content());
     }
 
@@ -71,6 +71,6 @@ class ExchangeController {
     @PostMapping("/api/clients/{id}/worksheet-file")
     FileRead sheetFromFile(
             @PathVariable UUID id, @RequestBody JsonNode file, @RequestParam(defaultValue = "false") boolean keep) {
-        return desk.readSheet(id, file, keep);
+        return service.readSheet(id, file, keep);
     }
 }

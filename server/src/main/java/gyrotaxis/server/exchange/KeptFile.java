@@ -5,8 +5,8 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import gyrotaxis.server.language.Kept;
-import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.StoredDocument;
+import gyrotaxis.server.language.StoredDocument.Form;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -74,11 +74,11 @@ class KeptFile {
     /** What is wrong at a place in the file; the place is empty if all of it is wrong. */
     record FileFault(String place, String reason) {}
 
-    private final Kept kept;
+    private final StoredDocument kept;
     private final JsonMapper json;
     private final Map<Kind, Schema> schemas = new EnumMap<>(Kind.class);
 
-    KeptFile(Kept kept, JsonMapper json) {
+    KeptFile(StoredDocument kept, JsonMapper json) {
         this.kept = kept;
         this.json = json;
         SchemaRegistry registry = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12);
@@ -146,8 +146,8 @@ class KeptFile {
     /**
      * What stands in a file that has no faults.
      *
-     * @throws Kept.NewerFormat if it was written by a newer version
-     * @throws Kept.Unreadable if it cannot be what it says
+     * @throws StoredDocument.NewerFormat if it was written by a newer version
+     * @throws StoredDocument.Unreadable if it cannot be what it says
      */
     <T> T read(Kind kind, JsonNode file, Class<T> type) {
         if (kind.property.isEmpty()) {

@@ -6,11 +6,11 @@ import static gyrotaxis.server.db.Tables.PLAN;
 import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.WORK_SHEET;
 
-import gyrotaxis.server.book.Book;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.plans.PlanNames;
-import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shared.Named;
-import gyrotaxis.server.storage.Once;
+import gyrotaxis.server.storage.DataMigration;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -35,11 +35,11 @@ class Finder implements SmartInitializingSingleton {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.UK);
 
     private final DSLContext db;
-    private final Book book;
+    private final ClientRepository book;
     private final PlanNames plans;
-    private final Once once;
+    private final DataMigration once;
 
-    Finder(DSLContext db, Book book, PlanNames plans, Once once) {
+    Finder(DSLContext db, ClientRepository book, PlanNames plans, DataMigration once) {
         this.db = db;
         this.book = book;
         this.plans = plans;
@@ -59,7 +59,7 @@ class Finder implements SmartInitializingSingleton {
 
     /** All that fits every word of what was typed, those that begin with it first. */
     List<Hit> find(String typed) {
-        List<String> words = Folded.words(typed);
+        List<String> words = FoldedText.words(typed);
         List<Hit> hits = new ArrayList<>();
         if (words.isEmpty()) {
             return hits;
@@ -148,7 +148,7 @@ class Finder implements SmartInitializingSingleton {
                     .limit(FOLDED_AT_ONCE)
                     .fetch();
             some.forEach(r -> db.update(id.getTable())
-                    .set(folded, Folded.of(r.value2()))
+                    .set(folded, FoldedText.of(r.value2()))
                     .where(id.eq(r.value1()))
                     .execute());
             isMore = some.size() == FOLDED_AT_ONCE;

@@ -1,6 +1,6 @@
 package gyrotaxis.server.language;
 
-import gyrotaxis.server.shared.KnownFaults;
+import gyrotaxis.server.shared.ExceptionTranslator;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -8,10 +8,10 @@ import org.springframework.stereotype.Component;
 
 /** Says of a document that cannot be read why not. */
 @Component
-final class KeptFaults implements KnownFaults {
+final class KeptFaults implements ExceptionTranslator {
     @Override
     public Optional<ProblemDetail> told(Exception e) {
-        if (!(e instanceof Kept.Unreadable why)) {
+        if (!(e instanceof StoredDocument.Unreadable why)) {
             return Optional.empty();
         }
         ProblemDetail p = ProblemDetail.forStatus(HttpStatus.UNPROCESSABLE_CONTENT);

@@ -7,7 +7,7 @@ import gyrotaxis.core.stock.LineId;
 import gyrotaxis.server.language.LearnedBody;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.plans.KnownHands;
-import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.HairLineRepository;
 import gyrotaxis.server.shelf.StockedLine;
 import java.util.List;
 import java.util.Optional;
@@ -23,21 +23,21 @@ class Hands implements KnownHands {
     /** What was seen longer ago than so many visits no longer counts: hands and hair change. ASSUMPTION. */
     private static final int VISITS = 60;
 
-    private final Lessons lessons;
-    private final Shelf shelf;
+    private final LessonRepository lessons;
+    private final HairLineRepository shelf;
     private final StudioDay day;
 
-    Hands(Lessons lessons, Shelf shelf, StudioDay day) {
+    Hands(LessonRepository lessons, HairLineRepository shelf, StudioDay day) {
         this.lessons = lessons;
         this.shelf = shelf;
         this.day = day;
     }
 
     Learning learning(Optional<UUID> stylist, StockedLine line) {
-        List<Lessons.Kept> kept = lessons.latest(stylist, VISITS);
-        List<Seen> seen = kept.stream().map(Lessons.Kept::seen).toList();
+        List<LessonRepository.Kept> kept = lessons.latest(stylist, VISITS);
+        List<Seen> seen = kept.stream().map(LessonRepository.Kept::seen).toList();
         Set<UUID> leftOut = kept.stream()
-                .filter(Lessons.Kept::isLeftOut)
+                .filter(LessonRepository.Kept::isLeftOut)
                 .map(k -> k.seen().visit())
                 .collect(Collectors.toSet());
         return Learning.of(

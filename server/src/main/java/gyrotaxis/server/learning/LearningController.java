@@ -22,22 +22,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class LearningController {
-    private final LearningDesk desk;
+    private final LearningService service;
 
-    LearningController(LearningDesk desk) {
-        this.desk = desk;
+    LearningController(LearningService service) {
+        this.service = service;
     }
 
     /** What is known of somebody's hands and of a hair, with the visits behind it. */
     @GetMapping("/learning")
     LearningView show(@RequestParam UUID stylist, @RequestParam UUID line) {
-        return desk.show(stylist, line);
+        return service.show(stylist, line);
     }
 
     /** The same as it would enter a brief of today; nothing in it if nothing is known. */
     @GetMapping("/learning/known")
     LearnedBody known(@RequestParam(required = false) @Nullable UUID stylist, @RequestParam UUID line) {
-        LearnedBody known = desk.known(Optional.ofNullable(stylist), line);
+        LearnedBody known = service.known(Optional.ofNullable(stylist), line);
         return known == null ? new LearnedBody(null, List.of()) : known;
     }
 
@@ -45,19 +45,19 @@ class LearningController {
     @PutMapping("/learning/visits/{id}/left-out")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void leaveOut(@PathVariable UUID id, @RequestBody WishBody body) {
-        desk.leaveOut(id, body.isWished());
+        service.leaveOut(id, body.isWished());
     }
 
     /** Keeps to what is usual of a figure, or takes what was learned after all. */
     @PutMapping("/learning/{stylist}/{what}/refused")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void refuse(@PathVariable UUID stylist, @PathVariable Known what, @RequestBody WishBody body) {
-        desk.refuse(stylist, what, body.isWished());
+        service.refuse(stylist, what, body.isWished());
     }
 
     /** How many packs this time. */
     @GetMapping("/plans/{id}/packs-next")
     PacksNextView packsNext(@PathVariable UUID id) {
-        return desk.packsNext(id);
+        return service.packsNext(id);
     }
 }

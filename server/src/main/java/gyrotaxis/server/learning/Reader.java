@@ -6,36 +6,36 @@ import gyrotaxis.core.learn.Observer;
 import gyrotaxis.core.learn.Seen;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.stock.LineId;
-import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.language.StoredPlan;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.visits.AfterDesk;
-import gyrotaxis.server.visits.VisitTold;
+import gyrotaxis.server.visits.FinishedVisitChanged;
+import gyrotaxis.server.visits.FollowUpService;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /** Reads off every finished visit what it teaches, whenever something new is told of it; within the transaction that keeps it. */
 @Component
 class Reader {
-    private final Lessons lessons;
+    private final LessonRepository lessons;
     private final Planning planning;
-    private final AfterDesk after;
+    private final FollowUpService after;
 
-    Reader(Lessons lessons, Planning planning, AfterDesk after) {
+    Reader(LessonRepository lessons, Planning planning, FollowUpService after) {
         this.lessons = lessons;
         this.planning = planning;
         this.after = after;
     }
 
     @EventListener
-    void told(VisitTold told) {
+    void told(FinishedVisitChanged told) {
         if (told.basis().isEmpty()) {
             return;
         }
-        PlanForm basis = told.basis().get();
+        StoredPlan basis = told.basis().get();
         InstallBrief brief = planning.briefThen(basis);
         Account account = Account.of(told.sheet(), told.events());
         Afterlife wore = Afterlife.of(told.day(), after.told(told.visit()), account.hooked(), told.down());
-        lessons.keep(new Lessons.Kept(
+        lessons.keep(new LessonRepository.Kept(
                 new Seen(
                         told.visit(),
                         told.day(),

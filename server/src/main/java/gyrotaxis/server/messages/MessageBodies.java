@@ -11,7 +11,7 @@ final class MessageBodies {
     private MessageBodies() {}
 
     /** Words for a cue. @param usual those that hold as long as there are no others */
-    record TemplateView(Cue cue, String said, String words, String usual) {}
+    record TemplateView(MessageTrigger cue, String said, String words, String usual) {}
 
     record TemplateBody(@Nullable String words) {}
 
@@ -25,7 +25,7 @@ final class MessageBodies {
      * @param isLost whether it was sent and came back
      */
     record DraftView(
-            Cue cue,
+            MessageTrigger cue,
             String said,
             UUID about,
             String told,
@@ -38,7 +38,7 @@ final class MessageBodies {
 
     /** Which draft is to be sent, and the words in which it is; those it would have if absent. */
     record SendBody(
-            @Nullable Cue cue,
+            @Nullable MessageTrigger cue,
             @Nullable UUID about,
             @Nullable String told,
             @Nullable String words) {}

@@ -15,25 +15,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/messages")
 class MessageController {
-    private final MessageDesk desk;
+    private final MessageService service;
 
-    MessageController(MessageDesk desk) {
-        this.desk = desk;
+    MessageController(MessageService service) {
+        this.service = service;
     }
 
     @GetMapping
     MessagesView messages() {
-        return desk.all();
+        return service.all();
     }
 
     @PutMapping("/words/{cue}")
-    MessagesView word(@PathVariable Cue cue, @RequestBody TemplateBody body) {
-        return desk.word(cue, body);
+    MessagesView word(@PathVariable MessageTrigger cue, @RequestBody TemplateBody body) {
+        return service.word(cue, body);
     }
 
     /** Sends one. */
     @PostMapping("/sent")
     MessagesView send(@RequestBody SendBody body) {
-        return desk.send(body);
+        return service.send(body);
     }
 }

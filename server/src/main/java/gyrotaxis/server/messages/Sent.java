@@ -10,4 +10,12 @@ import java.util.UUID;
  * @param told the time that was told
  * @param isLost whether it came back
  */
-record Sent(UUID id, Cue cue, UUID subject, String told, String client, String words, Instant at, boolean isLost) {}
+record Sent(
+        UUID id,
+        MessageTrigger cue,
+        UUID subject,
+        String told,
+        String client,
+        String words,
+        Instant at,
+        boolean isLost) {}

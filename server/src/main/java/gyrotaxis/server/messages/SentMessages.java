@@ -23,16 +23,17 @@ class SentMessages {
     }
 
     /** The words for every cue. */
-    Map<Cue, Template> templates() {
-        Map<Cue, Template> all = new EnumMap<>(Cue.class);
-        for (Cue cue : Cue.values()) {
+    Map<MessageTrigger, Template> templates() {
+        Map<MessageTrigger, Template> all = new EnumMap<>(MessageTrigger.class);
+        for (MessageTrigger cue : MessageTrigger.values()) {
             all.put(cue, new Template(cue.usual()));
         }
-        db.selectFrom(MESSAGE_TEMPLATE).forEach(r -> all.put(Cue.valueOf(r.getOccasion()), new Template(r.getWords())));
+        db.selectFrom(MESSAGE_TEMPLATE)
+                .forEach(r -> all.put(MessageTrigger.valueOf(r.getOccasion()), new Template(r.getWords())));
         return all;
     }
 
-    void keep(Cue cue, Template words) {
+    void keep(MessageTrigger cue, Template words) {
         db.mergeInto(MESSAGE_TEMPLATE)
                 .columns(MESSAGE_TEMPLATE.OCCASION, MESSAGE_TEMPLATE.WORDS)
                 .key(MESSAGE_TEMPLATE.OCCASION)
@@ -58,7 +59,7 @@ class SentMessages {
     private static Sent read(MessageSentRecord r) {
         return new Sent(
                 r.getId(),
-                Cue.valueOf(r.getOccasion()),
+                MessageTrigger.valueOf(r.getOccasion()),
                 r.getSubject(),
                 r.getTold(),
                 r.getClient(),

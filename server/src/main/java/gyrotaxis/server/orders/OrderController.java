@@ -18,37 +18,37 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/orders")
 class OrderController {
-    private final OrderDesk desk;
+    private final OrderService service;
 
-    OrderController(OrderDesk desk) {
-        this.desk = desk;
+    OrderController(OrderService service) {
+        this.service = service;
     }
 
     @GetMapping
     OrdersView orders() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping
     OrdersView order(@RequestBody OrderBody body) {
-        return desk.order(body);
+        return service.order(body);
     }
 
     /** What a supplier has. */
     @GetMapping("/catalogue")
     List<PackOfferView> catalogue(@RequestParam String supplier) {
-        return desk.catalogue(supplier);
+        return service.catalogue(supplier);
     }
 
     /** A parcel was looked through. */
     @PostMapping("/{id}/parcels/{number}")
     OrdersView look(@PathVariable UUID id, @PathVariable int number, @RequestBody ParcelBody body) {
-        return desk.look(id, number, body);
+        return service.look(id, number, body);
     }
 
     /** Nothing more is expected of it. */
     @PostMapping("/{id}/closed")
     OrdersView close(@PathVariable UUID id) {
-        return desk.close(id);
+        return service.close(id);
     }
 }

@@ -1,6 +1,6 @@
 package gyrotaxis.server.outside;
 
-import gyrotaxis.server.outside.TapeDesk.MadeUpHead;
+import gyrotaxis.server.outside.TapeService.MadeUpHead;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

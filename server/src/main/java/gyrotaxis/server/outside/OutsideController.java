@@ -29,16 +29,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/outside")
 class OutsideController {
-    private static final Interval DELAY = new Interval(0, StandIns.SLOWEST_MS);
+    private static final Interval DELAY = new Interval(0, SimulatedDevices.SLOWEST_MS);
 
-    private final StandIns standIns;
-    private final TapeDesk tape;
-    private final ScaleDesk scale;
-    private final MadeUpScale madeUpScale;
+    private final SimulatedDevices standIns;
+    private final TapeService tape;
+    private final ScaleService scale;
+    private final SimulatedScale madeUpScale;
     private final LabelPrinter printer;
 
     OutsideController(
-            StandIns standIns, TapeDesk tape, ScaleDesk scale, MadeUpScale madeUpScale, LabelPrinter printer) {
+            SimulatedDevices standIns,
+            TapeService tape,
+            ScaleService scale,
+            SimulatedScale madeUpScale,
+            LabelPrinter printer) {
         this.printer = printer;
         this.standIns = standIns;
         this.tape = tape;
@@ -49,7 +53,9 @@ class OutsideController {
     @GetMapping
     OutsideView outside() {
         return new OutsideView(
-                Arrays.stream(Outside.values()).map(this::view).toList(), StandIns.SLOWEST_MS, madeUpScale.lies());
+                Arrays.stream(Outside.values()).map(this::view).toList(),
+                SimulatedDevices.SLOWEST_MS,
+                madeUpScale.lies());
     }
 
     private StandInView view(Outside what) {

@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/patterns")
 class PatternController {
-    private final PatternDesk desk;
+    private final PatternService service;
 
-    PatternController(PatternDesk desk) {
-        this.desk = desk;
+    PatternController(PatternService service) {
+        this.service = service;
     }
 
     /** A pattern to be kept. */
@@ -28,18 +28,18 @@ class PatternController {
 
     @GetMapping
     List<Pattern> list() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Pattern keep(@RequestBody PatternBody body) {
-        return desk.keep(body);
+        return service.keep(body);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
-        desk.remove(id);
+        service.remove(id);
     }
 }

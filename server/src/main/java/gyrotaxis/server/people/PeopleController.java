@@ -22,52 +22,52 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/people")
 class PeopleController {
-    private final PeopleDesk desk;
+    private final PeopleService service;
 
-    PeopleController(PeopleDesk desk) {
-        this.desk = desk;
+    PeopleController(PeopleService service) {
+        this.service = service;
     }
 
     @GetMapping
     PeopleView all() {
-        return desk.all();
+        return service.all();
     }
 
     @PutMapping("/studio")
     PeopleView change(@RequestBody StudioBody body) {
-        return desk.change(body);
+        return service.change(body);
     }
 
     @PostMapping("/chairs")
     @ResponseStatus(HttpStatus.CREATED)
     PeopleView addChair(@RequestBody ChairBody body) {
-        return desk.addChair(body);
+        return service.addChair(body);
     }
 
     @PutMapping("/chairs/{id}")
     PeopleView renameChair(@PathVariable UUID id, @RequestBody ChairBody body) {
-        return desk.renameChair(id, body);
+        return service.renameChair(id, body);
     }
 
     @DeleteMapping("/chairs/{id}")
     PeopleView removeChair(@PathVariable UUID id) {
-        return desk.removeChair(id);
+        return service.removeChair(id);
     }
 
     @PostMapping("/stylists")
     @ResponseStatus(HttpStatus.CREATED)
     PeopleView add(@RequestBody StylistBody body) {
-        return desk.add(body);
+        return service.add(body);
     }
 
     @PutMapping("/stylists/{id}")
     PeopleView change(@PathVariable UUID id, @RequestBody StylistBody body) {
-        return desk.change(id, body);
+        return service.change(id, body);
     }
 
     /** Somebody leaves; {@code to} is who takes over what she has ahead. */
     @DeleteMapping("/stylists/{id}")
     PeopleView leave(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID to) {
-        return desk.leave(id, to);
+        return service.leave(id, to);
     }
 }

@@ -9,10 +9,10 @@ import org.springframework.stereotype.Component;
 /** Which day it is at the studio, wherever the server stands. */
 @Component
 public class StudioDay {
-    private final People people;
+    private final PeopleRepository people;
     private final Clock clock;
 
-    StudioDay(People people, Clock clock) {
+    StudioDay(PeopleRepository people, Clock clock) {
         this.people = people;
         this.clock = clock;
     }

@@ -10,7 +10,7 @@ import gyrotaxis.core.findings.Severity;
 import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
-import gyrotaxis.core.reckoning.Reckoning;
+import gyrotaxis.core.reckoning.Derivation;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.language.Change;
 import gyrotaxis.server.shared.Piece;
@@ -92,7 +92,7 @@ record ComparisonView(
             Better better,
             boolean differs,
             List<Double> values,
-            @Schema(nullable = true) Reckoning.@Nullable Figure reckoned,
+            @Schema(nullable = true) Derivation.@Nullable Figure reckoned,
             List<List<List<Piece>>> why) {
         static FigureView of(Figure f, Group group) {
             return new FigureView(

@@ -8,8 +8,8 @@ import gyrotaxis.core.balance.Progress;
 import gyrotaxis.core.balance.Stopping;
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Findings;
-import gyrotaxis.core.findings.Judged;
 import gyrotaxis.core.findings.TrialBudget;
+import gyrotaxis.core.findings.TriedFindings;
 import gyrotaxis.core.findings.WaysOut;
 import gyrotaxis.core.findings.WornFindings;
 import gyrotaxis.core.foundation.Family;
@@ -23,7 +23,7 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WearView;
 import gyrotaxis.core.quantity.Sentence;
-import gyrotaxis.core.reckoning.Reckonings;
+import gyrotaxis.core.reckoning.Derivations;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.BriefBody;
@@ -31,16 +31,16 @@ import gyrotaxis.server.language.Change;
 import gyrotaxis.server.language.FoundationBody;
 import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.language.HeadBody;
-import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.language.StoredPlan;
 import gyrotaxis.server.planning.round.LookView;
 import gyrotaxis.server.planning.round.SolidView;
-import gyrotaxis.server.shared.Asking;
+import gyrotaxis.server.shared.CurrentMember;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
-import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.HairLineRepository;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,11 +62,11 @@ public class Planning {
     private static final BriefBody NO_BRIEF = new BriefBody(null, null, null, null, null, null, null, null);
 
     private final Planner planner;
-    private final Shelf shelf;
-    private final Asking asking;
+    private final HairLineRepository shelf;
+    private final CurrentMember asking;
     private final JsonMapper json;
 
-    Planning(Planner planner, Shelf shelf, Asking asking, JsonMapper json) {
+    Planning(Planner planner, HairLineRepository shelf, CurrentMember asking, JsonMapper json) {
         this.planner = planner;
         this.shelf = shelf;
         this.asking = asking;
@@ -116,12 +116,12 @@ public class Planning {
     }
 
     /** The plan that a kept brief came to with the hair that was kept with it, whatever the shelf says now. */
-    public InstallPlan planThen(PlanForm kept) {
+    public InstallPlan planThen(StoredPlan kept) {
         return planner.plan(briefThen(kept));
     }
 
     /** A kept brief with the hair that was kept with it. */
-    public InstallBrief briefThen(PlanForm kept) {
+    public InstallBrief briefThen(StoredPlan kept) {
         return kept.brief().check(kept.hairThen());
     }
 
@@ -176,11 +176,11 @@ public class Planning {
         InstallPlan plan = plan(body, kept);
         List<Finding> found;
         if (only == null) {
-            found = Judged.of(planner, plan, whileSomebodyWaits());
+            found = TriedFindings.of(planner, plan, whileSomebodyWaits());
         } else if (only < 0 || only >= Findings.of(plan).size()) {
             throw new NotFound("This finding is not there any more. Look again.");
         } else {
-            found = List.of(Judged.only(planner, plan, only));
+            found = List.of(TriedFindings.only(planner, plan, only));
         }
         return FindingView.of(found, body, changes(body));
     }
@@ -190,8 +190,8 @@ public class Planning {
         return new TrialBudget(TrialBudget.USUAL, () -> System.nanoTime() - begun < TRIALS_END_AFTER.toNanos());
     }
 
-    List<ReckoningView> reckonings(BriefBody body, Optional<UUID> kept) {
-        return Reckonings.of(plan(body, kept)).stream().map(ReckoningView::of).toList();
+    List<DerivationView> reckonings(BriefBody body, Optional<UUID> kept) {
+        return Derivations.of(plan(body, kept)).stream().map(DerivationView::of).toList();
     }
 
     /**
@@ -353,7 +353,7 @@ public class Planning {
         // What is looked at in passing is not read; only what is read has its remedies tried.
         List<Finding> findings = how.isRough()
                 ? WornFindings.of(plan, seen)
-                : Judged.worn(planner, plan, seen, how.day(), how.samples(), whileSomebodyWaits());
+                : TriedFindings.worn(planner, plan, seen, how.day(), how.samples(), whileSomebodyWaits());
         return WornView.of(plan, seen, findings, brief, changes);
     }
 

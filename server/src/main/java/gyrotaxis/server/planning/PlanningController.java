@@ -5,7 +5,7 @@ import gyrotaxis.core.install.HookingException;
 import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.planning.round.LookView;
 import gyrotaxis.server.planning.round.SolidView;
-import gyrotaxis.server.shared.Faults;
+import gyrotaxis.server.shared.ErrorLog;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -32,10 +32,10 @@ class PlanningController {
     private static final String NDJSON = "application/x-ndjson";
 
     private final Planning planning;
-    private final Faults faults;
+    private final ErrorLog faults;
     private final JsonMapper json;
 
-    PlanningController(Planning planning, Faults faults, JsonMapper json) {
+    PlanningController(Planning planning, ErrorLog faults, JsonMapper json) {
         this.planning = planning;
         this.faults = faults;
         this.json = json;
@@ -66,7 +66,7 @@ class PlanningController {
 
     /** How the figures of a plan come about. */
     @PostMapping("/reckonings")
-    List<ReckoningView> reckonings(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable UUID plan) {
+    List<DerivationView> reckonings(@RequestBody BriefBody brief, @RequestParam(required = false) @Nullable UUID plan) {
         return planning.reckonings(brief, Optional.ofNullable(plan));
     }
 

@@ -1,7 +1,7 @@
 package gyrotaxis.server.plans;
 
-import gyrotaxis.server.language.PlanForm;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.language.StoredWorksheet;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -14,4 +14,4 @@ import java.util.UUID;
  * @param sheet what is worked from
  * @param basis the brief and the hair it was made of; empty if they were not kept with it
  */
-public record Frozen(UUID id, UUID clientId, String planName, WorkSheetForm sheet, Optional<PlanForm> basis) {}
+public record Frozen(UUID id, UUID clientId, String planName, StoredWorksheet sheet, Optional<StoredPlan> basis) {}

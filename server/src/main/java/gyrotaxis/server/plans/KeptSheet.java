@@ -1,6 +1,6 @@
 package gyrotaxis.server.plans;
 
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredWorksheet;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.UUID;
@@ -24,4 +24,4 @@ record KeptSheet(
         String planName,
         int planVersion,
         Instant madeAt,
-        WorkSheetForm sheet) {}
+        StoredWorksheet sheet) {}

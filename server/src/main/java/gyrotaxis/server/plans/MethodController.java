@@ -17,10 +17,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/methods")
 class MethodController {
-    private final MethodDesk desk;
+    private final MethodService service;
 
-    MethodController(MethodDesk desk) {
-        this.desk = desk;
+    MethodController(MethodService service) {
+        this.service = service;
     }
 
     /** A method to be kept. */
@@ -28,18 +28,18 @@ class MethodController {
 
     @GetMapping
     List<KeptMethod> list() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     KeptMethod keep(@RequestBody KeepBody body) {
-        return desk.keep(body);
+        return service.keep(body);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
-        desk.remove(id);
+        service.remove(id);
     }
 }

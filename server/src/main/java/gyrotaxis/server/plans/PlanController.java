@@ -20,61 +20,61 @@ import tools.jackson.databind.JsonNode;
 @RestController
 @RequestMapping("/api")
 class PlanController {
-    private final PlanDesk desk;
+    private final PlanService service;
 
-    PlanController(PlanDesk desk) {
-        this.desk = desk;
+    PlanController(PlanService service) {
+        this.service = service;
     }
 
     /** The plans that were changed last, the newest first. */
     @GetMapping("/plans")
     List<SavedPlanView> list(@RequestParam(defaultValue = "200") int most) {
-        return desk.latest(most);
+        return service.latest(most);
     }
 
     @GetMapping("/plans/{id}")
     SavedPlanView show(@PathVariable UUID id) {
-        return desk.find(id);
+        return service.find(id);
     }
 
     /** Plans of some clients, the last changed first, each with as much of it as a tile in the book shows. */
     @GetMapping("/plans/tiles")
     List<PlanTileView> tiles(@RequestParam Set<UUID> client) {
-        return desk.tiles(client);
+        return service.tiles(client);
     }
 
     /** A brief that was kept in a browser, in whatever format it was kept there. */
     @PostMapping("/plans/opened")
     BriefBody opened(@RequestBody JsonNode document) {
-        return desk.opened(document);
+        return service.opened(document);
     }
 
     @PostMapping("/plans")
     @ResponseStatus(HttpStatus.CREATED)
     SavedPlanView begin(@RequestBody NewPlanBody body) {
-        return desk.begin(body);
+        return service.begin(body);
     }
 
     @PutMapping("/plans/{id}")
     SavedPlanView change(@PathVariable UUID id, @RequestBody PlanBody body) {
-        return desk.change(id, body);
+        return service.change(id, body);
     }
 
     @DeleteMapping("/plans/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
-        desk.remove(id);
+        service.remove(id);
     }
 
     /** Freezes a plan into a worksheet, from which the work at the chair starts. */
     @PostMapping("/plans/{id}/worksheets")
     @ResponseStatus(HttpStatus.CREATED)
     KeptSheet freeze(@PathVariable UUID id) {
-        return desk.freeze(id);
+        return service.freeze(id);
     }
 
     @GetMapping("/worksheets/{id}")
     KeptSheet sheet(@PathVariable UUID id) {
-        return desk.sheet(id);
+        return service.sheet(id);
     }
 }

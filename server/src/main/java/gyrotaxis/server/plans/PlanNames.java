@@ -4,7 +4,7 @@ import static gyrotaxis.server.db.Tables.CLIENT;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.book.ClientChanged;
-import gyrotaxis.server.shared.Roll;
+import gyrotaxis.server.shared.NameIndex;
 import gyrotaxis.server.shelf.ForWhom;
 import java.time.Instant;
 import java.util.Comparator;
@@ -23,18 +23,18 @@ import org.springframework.stereotype.Component;
 @Component
 public class PlanNames implements ForWhom {
     private final DSLContext db;
-    private final Roll<OnRoll> roll;
+    private final NameIndex<OnRoll> roll;
 
     PlanNames(DSLContext db) {
         this.db = db;
-        this.roll = new Roll<>(
+        this.roll = new NameIndex<>(
                 () -> onRoll(DSL.noCondition()),
                 ids -> onRoll(PLAN.ID.in(ids)),
                 Comparator.comparing(OnRoll::updatedAt).reversed().thenComparing(OnRoll::id));
     }
 
     /** A plan as it is searched for: by its name and, behind it, that of her whom it is for. */
-    private record OnRoll(UUID id, UUID client, String folded, Instant updatedAt) implements Roll.Entry {}
+    private record OnRoll(UUID id, UUID client, String folded, Instant updatedAt) implements NameIndex.Entry {}
 
     @Override
     public Map<UUID, Named> named(Set<UUID> plans) {

@@ -4,7 +4,7 @@ import gyrotaxis.server.language.BriefBody;
 import gyrotaxis.server.planning.PlanSummary;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.shared.FieldProblems;
-import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.HairLineRepository;
 import gyrotaxis.server.shelf.StockedLine;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
@@ -49,16 +49,21 @@ class Tiles implements DisposableBean {
     /** Nobody notices so short a wait, and of a few plans all are ready by then. */
     private static final Duration PATIENCE = Duration.ofMillis(40);
 
-    private final Plans plans;
+    private final PlanRepository plans;
     private final Planning planning;
-    private final Shelf shelf;
+    private final HairLineRepository shelf;
     private final JsonMapper json;
     private final String version;
     private final ExecutorService workers =
             Executors.newFixedThreadPool(Math.max(1, Runtime.getRuntime().availableProcessors() - 1), Tiles::worker);
     private final Map<Stale, CompletableFuture<Shown>> underWay = new ConcurrentHashMap<>();
 
-    Tiles(Plans plans, Planning planning, Shelf shelf, JsonMapper json, ObjectProvider<BuildProperties> build) {
+    Tiles(
+            PlanRepository plans,
+            Planning planning,
+            HairLineRepository shelf,
+            JsonMapper json,
+            ObjectProvider<BuildProperties> build) {
         this.plans = plans;
         this.planning = planning;
         this.shelf = shelf;
@@ -93,10 +98,11 @@ class Tiles implements DisposableBean {
 
     /** The tiles of some plans, in their order. */
     List<PlanTileView> of(List<Row> rows) {
-        Map<UUID, Shelf.Free> hair = shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
+        Map<UUID, HairLineRepository.Free> hair =
+                shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
         Map<Row, CompletableFuture<Shown>> asked = new LinkedHashMap<>();
         for (Row row : rows) {
-            Shelf.Free free = Objects.requireNonNull(hair.get(row.id()));
+            HairLineRepository.Free free = Objects.requireNonNull(hair.get(row.id()));
             String print = print(row, free);
             if (!print.equals(row.tileOf())) {
                 asked.put(row, underWay.computeIfAbsent(new Stale(row, print), stale -> begin(stale, free)));
@@ -106,7 +112,7 @@ class Tiles implements DisposableBean {
         return rows.stream().map(row -> view(row, asked.get(row))).toList();
     }
 
-    private CompletableFuture<Shown> begin(Stale stale, Shelf.Free free) {
+    private CompletableFuture<Shown> begin(Stale stale, HairLineRepository.Free free) {
         return CompletableFuture.supplyAsync(
                 () -> {
                     try {
@@ -134,7 +140,7 @@ class Tiles implements DisposableBean {
         return new PlanTileView(row.id(), row.clientId(), row.name(), kept.summary(), kept.problem(), asked == null);
     }
 
-    private Shown made(Stale stale, Shelf.Free free) {
+    private Shown made(Stale stale, HairLineRepository.Free free) {
         BriefBody brief = plans.brief(stale.row().brief());
         Shown shown;
         try {
@@ -157,7 +163,8 @@ class Tiles implements DisposableBean {
 
     /** What some plans look like follows from this, by their ids: where it is another, they look otherwise. */
     Map<UUID, String> looks(List<Row> rows) {
-        Map<UUID, Shelf.Free> hair = shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
+        Map<UUID, HairLineRepository.Free> hair =
+                shelf.freeFor(rows.stream().map(Row::id).collect(Collectors.toSet()));
         Map<UUID, String> all = new LinkedHashMap<>();
         rows.forEach(row -> all.put(
                 row.id(),
@@ -168,11 +175,11 @@ class Tiles implements DisposableBean {
         return all;
     }
 
-    private String print(Row row, Shelf.Free hair) {
+    private String print(Row row, HairLineRepository.Free hair) {
         return print(row, hair, Tiles::print);
     }
 
-    private String print(Row row, Shelf.Free hair, Function<StockedLine, String> of) {
+    private String print(Row row, HairLineRepository.Free hair, Function<StockedLine, String> of) {
         StringBuilder from = new StringBuilder(version).append('\n').append(row.brief());
         for (String id : row.hairLines().split(" ")) {
             if (!id.isEmpty()) {

@@ -1,7 +1,7 @@
 package gyrotaxis.server.practice;
 
 import gyrotaxis.core.practice.DrillKind;
-import gyrotaxis.server.language.PlanForm;
+import gyrotaxis.server.language.StoredPlan;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -10,4 +10,4 @@ import java.util.UUID;
  *
  * @param plan what it is asked about, as it was then; whose it is is not known here
  */
-record Exercise(UUID id, String name, DrillKind kind, int level, int seed, PlanForm plan, Instant madeAt) {}
+record Exercise(UUID id, String name, DrillKind kind, int level, int seed, StoredPlan plan, Instant madeAt) {}

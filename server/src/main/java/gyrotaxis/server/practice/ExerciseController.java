@@ -17,43 +17,43 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice/exercises")
 class ExerciseController {
-    private final ExerciseDesk desk;
-    private final LearnerDesk learners;
+    private final ExerciseService service;
+    private final LearnerService learners;
 
-    ExerciseController(ExerciseDesk desk, LearnerDesk learners) {
-        this.desk = desk;
+    ExerciseController(ExerciseService service, LearnerService learners) {
+        this.service = service;
         this.learners = learners;
     }
 
     /** Drills that were made of plans, the newest first. */
     @GetMapping
     List<ExerciseView> exercises() {
-        return desk.all();
+        return service.all();
     }
 
     /** Makes a drill of a plan; refused where it cannot be asked about that. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ExerciseView makeExercise(@RequestBody ExerciseBody body) {
-        return desk.make(body);
+        return service.make(body);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeExercise(@PathVariable UUID id) {
-        desk.remove(id);
+        service.remove(id);
     }
 
     /** Its question. */
     @GetMapping("/{id}")
     DrillView exercise(@PathVariable UUID id) {
-        return desk.ask(id);
+        return service.ask(id);
     }
 
     /** What an answer to it is worth; its own level and seed are meant, whatever is sent. */
     @PostMapping("/{id}/judged")
     VerdictView judgedExercise(@PathVariable UUID id, @RequestBody AnswerBody answer) {
-        DrillDesk.Judged judged = desk.judge(id, answer);
+        DrillService.Judged judged = service.judge(id, answer);
         answer.by().ifPresent(by -> learners.tried(by.learner(), judged));
         return VerdictView.of(judged.verdict());
     }

@@ -22,49 +22,49 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice/learners")
 class LearnerController {
-    private final LearnerDesk desk;
+    private final LearnerService service;
     private final LearnerPaper paper;
 
-    LearnerController(LearnerDesk desk, LearnerPaper paper) {
-        this.desk = desk;
+    LearnerController(LearnerService service, LearnerPaper paper) {
+        this.service = service;
         this.paper = paper;
     }
 
     /** Who practises, by name. */
     @GetMapping
     List<LearnerView> learners() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     LearnerView addLearner(@RequestBody LearnerBody body) {
-        return desk.add(body);
+        return service.add(body);
     }
 
     /** Takes somebody off, with all that is kept of her. */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeLearner(@PathVariable UUID id) {
-        desk.remove(id);
+        service.remove(id);
     }
 
     /** How far she is, and what she is best asked next. */
     @GetMapping("/{id}")
     ProgressView progress(@PathVariable UUID id) {
-        return desk.progress(id);
+        return service.progress(id);
     }
 
     /** Keeps what her hands did against the clock. */
     @PostMapping("/{id}/hands")
     ProgressView handsTried(@PathVariable UUID id, @RequestBody HandsBody body) {
-        return desk.hands(id, body);
+        return service.hands(id, body);
     }
 
     /** The same on paper. */
     @GetMapping(value = "/{id}/paper", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> paper(@PathVariable UUID id) {
-        ProgressView progress = desk.progress(id);
+        ProgressView progress = service.progress(id);
         return Download.of("How far " + progress.learner().name() + " is.pdf", paper.of(progress));
     }
 }

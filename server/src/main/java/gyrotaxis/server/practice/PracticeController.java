@@ -14,12 +14,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/practice")
 class PracticeController {
-    private final PracticeDesk desk;
-    private final DrillDesk drills;
-    private final LearnerDesk learners;
+    private final PracticeService service;
+    private final DrillService drills;
+    private final LearnerService learners;
 
-    PracticeController(PracticeDesk desk, DrillDesk drills, LearnerDesk learners) {
-        this.desk = desk;
+    PracticeController(PracticeService service, DrillService drills, LearnerService learners) {
+        this.service = service;
         this.drills = drills;
         this.learners = learners;
     }
@@ -27,7 +27,7 @@ class PracticeController {
     /** Made-up heads with their plans, to try things out on. */
     @GetMapping("/heads")
     List<PracticeHead> heads() {
-        return desk.heads();
+        return service.heads();
     }
 
     /** What can be drilled. */
@@ -50,7 +50,7 @@ class PracticeController {
     /** What an answer to a drill is worth; kept where somebody is said to have given it. */
     @PostMapping("/drills/{kind}/judged")
     VerdictView judged(@PathVariable DrillKind kind, @RequestBody AnswerBody answer) {
-        DrillDesk.Judged judged = drills.judge(kind, answer);
+        DrillService.Judged judged = drills.judge(kind, answer);
         answer.by().ifPresent(by -> learners.tried(by.learner(), judged));
         return VerdictView.of(judged.verdict());
     }

@@ -8,7 +8,7 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.shared.FieldProblem;
@@ -37,12 +37,12 @@ import org.springframework.web.bind.annotation.RestController;
 class CapController {
     private static final String SVG = "image/svg+xml";
 
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final ForWhom names;
     private final CapPaper paper;
 
-    CapController(PlanDesk plans, Planning planning, ForWhom names, CapPaper paper) {
+    CapController(PlanService plans, Planning planning, ForWhom names, CapPaper paper) {
         this.plans = plans;
         this.planning = planning;
         this.names = names;

@@ -4,7 +4,7 @@ import gyrotaxis.core.plan.WorkSheetWriter;
 import gyrotaxis.server.outside.LabelPrinter;
 import gyrotaxis.server.outside.LabelPrinter.Label;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shelf.ForWhom;
@@ -22,12 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/plans/{id}/labels")
 class LabelController {
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final ForWhom names;
     private final LabelPrinter printer;
 
-    LabelController(PlanDesk plans, Planning planning, ForWhom names, LabelPrinter printer) {
+    LabelController(PlanService plans, Planning planning, ForWhom names, LabelPrinter printer) {
         this.plans = plans;
         this.planning = planning;
         this.names = names;

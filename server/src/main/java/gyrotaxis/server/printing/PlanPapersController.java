@@ -1,9 +1,9 @@
 package gyrotaxis.server.printing;
 
 import gyrotaxis.core.plan.InstallPlan;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import gyrotaxis.server.planning.Planning;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.printing.PlanDrawing.Sight;
 import gyrotaxis.server.shared.Download;
@@ -28,15 +28,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/plans/{id}")
 class PlanPapersController {
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final ForWhom names;
-    private final People people;
+    private final PeopleRepository people;
     private final PlanPapers papers;
     private final PlanDrawing drawing;
 
     PlanPapersController(
-            PlanDesk plans, Planning planning, ForWhom names, People people, PlanPapers papers, PlanDrawing drawing) {
+            PlanService plans,
+            Planning planning,
+            ForWhom names,
+            PeopleRepository people,
+            PlanPapers papers,
+            PlanDrawing drawing) {
         this.drawing = drawing;
         this.plans = plans;
         this.planning = planning;

@@ -1,9 +1,9 @@
 package gyrotaxis.server.requests;
 
-import gyrotaxis.server.shared.Faults;
+import gyrotaxis.server.shared.ErrorLog;
+import gyrotaxis.server.shared.ExceptionTranslator;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
-import gyrotaxis.server.shared.KnownFaults;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Stale;
 import jakarta.servlet.http.HttpServletRequest;
@@ -41,10 +41,10 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 /** Turns every refusal into a problem detail (RFC 9457) that names the field and what it may be. */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
-    private final List<KnownFaults> known;
-    private final Faults faults;
+    private final List<ExceptionTranslator> known;
+    private final ErrorLog faults;
 
-    ProblemAdvice(List<KnownFaults> known, Faults faults) {
+    ProblemAdvice(List<ExceptionTranslator> known, ErrorLog faults) {
         this.known = known;
         this.faults = faults;
     }

@@ -1,8 +1,8 @@
 package gyrotaxis.server.shelf;
 
-import gyrotaxis.server.people.People;
-import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.people.PeopleRepository;
 import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.stock.StockLedger;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
 import java.time.ZoneId;
@@ -22,10 +22,10 @@ class MovesTable {
     /** Spreadsheets take no more lines than a million. */
     private static final int MOST = 500_000;
 
-    private final Ledger ledger;
-    private final People people;
+    private final StockLedger ledger;
+    private final PeopleRepository people;
 
-    MovesTable(Ledger ledger, People people) {
+    MovesTable(StockLedger ledger, PeopleRepository people) {
         this.ledger = ledger;
         this.people = people;
     }
@@ -36,7 +36,7 @@ class MovesTable {
         Map<UUID, String> names = people.names();
         return Tables.write(new Table(
                 COLUMNS,
-                ledger.latest(new Ledger.LineFilter(null), Long.MAX_VALUE, MOST).stream()
+                ledger.latest(new StockLedger.LineFilter(null), Long.MAX_VALUE, MOST).stream()
                         .map(m -> row(m, zone, names))
                         .toList()));
     }
@@ -44,8 +44,8 @@ class MovesTable {
     private static List<String> row(Moved m, ZoneId zone, Map<UUID, String> names) {
         return List.of(
                 DateTimeFormatter.ISO_LOCAL_DATE_TIME.format(m.at().atZone(zone).truncatedTo(ChronoUnit.SECONDS)),
-                Goods.words(m.what().good()),
-                Goods.written(Goods.said(m.what().amount(), m.what().good())),
+                StockItems.words(m.what().good()),
+                StockItems.written(StockItems.said(m.what().amount(), m.what().good())),
                 m.what().good().unit().words(),
                 m.what().why().words(),
                 m.by().map(b -> names.getOrDefault(b, "")).orElse(""),

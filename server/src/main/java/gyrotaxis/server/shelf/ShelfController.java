@@ -16,38 +16,38 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/hair-lines")
 class ShelfController {
-    private final ShelfDesk desk;
+    private final HairLineService service;
 
-    ShelfController(ShelfDesk desk) {
-        this.desk = desk;
+    ShelfController(HairLineService service) {
+        this.service = service;
     }
 
     @GetMapping
     List<HairLineView> list() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     HairLineView add(@RequestBody HairLineBody body) {
-        return desk.add(body);
+        return service.add(body);
     }
 
     /** Puts a small set of made-up lines on the shelf, one of each texture, to plan with until her own are there. */
     @PostMapping("/starter")
     @ResponseStatus(HttpStatus.CREATED)
     List<HairLineView> addStarters() {
-        return desk.addStarters();
+        return service.addStarters();
     }
 
     /** Takes that set off again, but for what is planned with. */
     @DeleteMapping("/starter")
     List<HairLineView> removeStarters() {
-        return desk.removeStarters();
+        return service.removeStarters();
     }
 
     @PutMapping("/{id}")
     HairLineView change(@PathVariable UUID id, @RequestBody HairLineBody body) {
-        return desk.change(id, body);
+        return service.change(id, body);
     }
 }

@@ -25,14 +25,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/stock")
 class StockController {
-    private final StockDesk desk;
+    private final StockService service;
 
     private final StockTable table;
 
     private final MovesTable moves;
 
-    StockController(StockDesk desk, StockTable table, MovesTable moves) {
-        this.desk = desk;
+    StockController(StockService service, StockTable table, MovesTable moves) {
+        this.service = service;
         this.table = table;
         this.moves = moves;
     }
@@ -57,31 +57,31 @@ class StockController {
 
     @GetMapping
     StockView all() {
-        return desk.all();
+        return service.all();
     }
 
     @PostMapping("/movements")
     StockView move(@RequestBody MoveBody body) {
-        return desk.move(body);
+        return service.move(body);
     }
 
     @GetMapping("/movements")
     List<MoveView> latest(@RequestParam(required = false) @Nullable UUID line) {
-        return desk.latest(line);
+        return service.latest(line);
     }
 
     @PostMapping("/counts")
     StockView count(@RequestBody CountBody body) {
-        return desk.count(body);
+        return service.count(body);
     }
 
     @PutMapping("/aside/{planId}")
     StockView setAside(@PathVariable UUID planId, @RequestBody AsideBody body) {
-        return desk.setAside(planId, body);
+        return service.setAside(planId, body);
     }
 
     @PutMapping("/suppliers")
     StockView lead(@RequestBody LeadBody body) {
-        return desk.lead(body);
+        return service.lead(body);
     }
 }

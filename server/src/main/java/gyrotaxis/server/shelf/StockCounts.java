@@ -1,10 +1,10 @@
 package gyrotaxis.server.shelf;
 
-import gyrotaxis.core.stock.Good;
+import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.server.shared.FieldProblem;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
-import gyrotaxis.server.shared.Folded;
+import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shelf.StockViews.GoodBody;
 import gyrotaxis.server.shelf.StockViews.GoodKind;
 import gyrotaxis.server.tables.Cells;
@@ -27,12 +27,12 @@ final class StockCounts {
 
     private final Map<UUID, StockedLine> byId = new HashMap<>();
     private final Map<String, List<StockedLine>> byName = new HashMap<>();
-    private final Goods goods = new Goods(id -> Optional.ofNullable(byId.get(id)));
+    private final StockItems goods = new StockItems(id -> Optional.ofNullable(byId.get(id)));
 
     private StockCounts(List<StockedLine> lines) {
         for (StockedLine line : lines) {
             byId.put(line.id(), line);
-            byName.computeIfAbsent(Folded.of(line.hair().name()), k -> new ArrayList<>())
+            byName.computeIfAbsent(FoldedText.of(line.hair().name()), k -> new ArrayList<>())
                     .add(line);
         }
     }
@@ -44,7 +44,7 @@ final class StockCounts {
      * @param parts in the smallest measure of the good
      * @param words what it is called
      */
-    record Count(int line, Good good, long parts, String words) {}
+    record Count(int line, StockItem good, long parts, String words) {}
 
     /**
      * What was counted.
@@ -55,7 +55,7 @@ final class StockCounts {
     static List<Count> of(Tables.Read read, List<StockedLine> lines, List<Fault> faults) {
         faults.addAll(read.faults());
         StockCounts counts = new StockCounts(lines);
-        Map<Good, Count> all = new HashMap<>();
+        Map<StockItem, Count> all = new HashMap<>();
         List<Count> inOrder = new ArrayList<>();
         for (int i = 0; i < read.table().rows().size(); i++) {
             List<Fault> own = new ArrayList<>();
@@ -83,9 +83,9 @@ final class StockCounts {
         if (own.isEmpty() && amount.isEmpty()) {
             cells.wrong("amount", "How much is there? 0 if there is none.");
         }
-        Optional<Good.Grade> grade = kind.filter(k -> k == GoodKind.LOOPS)
+        Optional<StockItem.Grade> grade = kind.filter(k -> k == GoodKind.LOOPS)
                 .filter(k -> !cells.text("state").isEmpty())
-                .flatMap(k -> cells.oneOf("state", List.of(Good.Grade.values()), Good.Grade::words));
+                .flatMap(k -> cells.oneOf("state", List.of(StockItem.Grade.values()), StockItem.Grade::words));
         if (!own.isEmpty()) {
             return Optional.empty();
         }
@@ -104,7 +104,7 @@ final class StockCounts {
     }
 
     private Optional<StockedLine> line(Cells cells) {
-        List<StockedLine> named = byName.getOrDefault(Folded.of(cells.text("hair")), List.of());
+        List<StockedLine> named = byName.getOrDefault(FoldedText.of(cells.text("hair")), List.of());
         if (named.isEmpty()) {
             cells.wrong("hair", "“" + cells.text("hair") + "” is not on the shelf. Put the line there first.");
         } else if (named.size() > 1) {
@@ -116,12 +116,12 @@ final class StockCounts {
 
     private Optional<Count> checked(Cells cells, GoodBody body, Optional<StockedLine> line, double amount) {
         Fields f = new Fields();
-        Optional<Good> good = goods.checked(f, "", body);
-        long parts =
-                good.map(g -> Goods.parts(f, "amount", "The amount", amount, g)).orElse(0L);
+        Optional<StockItem> good = goods.checked(f, "", body);
+        long parts = good.map(g -> StockItems.parts(f, "amount", "The amount", amount, g))
+                .orElse(0L);
         String name = line.map(l -> l.hair().name() + ", ").orElse("");
         try {
-            return f.orRefuse(() -> good.map(g -> new Count(cells.line(), g, parts, name + Goods.words(g))));
+            return f.orRefuse(() -> good.map(g -> new Count(cells.line(), g, parts, name + StockItems.words(g))));
         } catch (FieldProblems wrong) {
             for (FieldProblem p : wrong.problems()) {
                 cells.wrong(COLUMN_OF.getOrDefault(p.field(), p.field()), p.message());

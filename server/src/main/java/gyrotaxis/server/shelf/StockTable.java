@@ -1,12 +1,12 @@
 package gyrotaxis.server.shelf;
 
-import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.MovementReason;
 import gyrotaxis.core.stock.Stock;
-import gyrotaxis.core.stock.Why;
+import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.server.shelf.StockCounts.Count;
-import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.stock.StockLedger;
 import gyrotaxis.server.tables.Fault;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
@@ -32,11 +32,11 @@ class StockTable {
 
     private static final String COUNTED_BY = "counted by a table";
 
-    private final Ledger ledger;
-    private final Shelf shelf;
+    private final StockLedger ledger;
+    private final HairLineRepository shelf;
     private final Clock clock;
 
-    StockTable(Ledger ledger, Shelf shelf, Clock clock) {
+    StockTable(StockLedger ledger, HairLineRepository shelf, Clock clock) {
         this.ledger = ledger;
         this.shelf = shelf;
         this.clock = clock;
@@ -72,18 +72,18 @@ class StockTable {
         return Tables.write(new Table(COLUMNS, rows));
     }
 
-    private static List<String> row(Good good, long parts, Map<UUID, String> names) {
-        double said = Goods.said(parts, good);
-        Optional<Good.OfHair> hair = good instanceof Good.OfHair h ? Optional.of(h) : Optional.empty();
+    private static List<String> row(StockItem good, long parts, Map<UUID, String> names) {
+        double said = StockItems.said(parts, good);
+        Optional<StockItem.OfHair> hair = good instanceof StockItem.OfHair h ? Optional.of(h) : Optional.empty();
         return List.of(
-                Goods.kind(good).words(),
+                StockItems.kind(good).words(),
                 hair.map(h -> names.getOrDefault(h.line().value(), "")).orElse(""),
-                hair.map(Good.OfHair::colour).orElse(""),
-                hair.map(Good.OfHair::lot).orElse(""),
-                good instanceof Good.Packs p ? String.valueOf(p.loops()) : "",
-                good instanceof Good.Loops l ? l.grade().words() : "",
-                good instanceof Good.Thing t ? t.what() : "",
-                Goods.written(said),
+                hair.map(StockItem.OfHair::colour).orElse(""),
+                hair.map(StockItem.OfHair::lot).orElse(""),
+                good instanceof StockItem.Packs p ? String.valueOf(p.loops()) : "",
+                good instanceof StockItem.Loops l ? l.grade().words() : "",
+                good instanceof StockItem.Thing t ? t.what() : "",
+                StockItems.written(said),
                 good.unit().words());
     }
 
@@ -119,7 +119,7 @@ class StockTable {
     private Moved moved(Count c, Stock stock) {
         return new Moved(
                 UUID.randomUUID(),
-                new Movement(c.good(), Why.COUNTED, c.parts() - stock.of(c.good())),
+                new Movement(c.good(), MovementReason.COUNTED, c.parts() - stock.of(c.good())),
                 clock.instant(),
                 Optional.empty(),
                 Optional.empty(),
@@ -127,8 +127,8 @@ class StockTable {
     }
 
     private static TableChange change(Count c, Stock stock) {
-        double is = Goods.said(c.parts(), c.good());
+        double is = StockItems.said(c.parts(), c.good());
         return new TableChange(
-                c.line(), c.words(), c.good().unit().words(is), Goods.said(stock.of(c.good()), c.good()), is);
+                c.line(), c.words(), c.good().unit().words(is), StockItems.said(stock.of(c.good()), c.good()), is);
     }
 }

@@ -1,8 +1,8 @@
 package gyrotaxis.server.shelf;
 
-import gyrotaxis.core.stock.Good;
-import gyrotaxis.core.stock.Good.Grade;
-import gyrotaxis.core.stock.Why;
+import gyrotaxis.core.stock.MovementReason;
+import gyrotaxis.core.stock.StockItem;
+import gyrotaxis.core.stock.StockItem.Grade;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -46,7 +46,7 @@ final class StockViews {
             List<SupplierView> suppliers) {}
 
     /** A kind of thing that can be kept. */
-    record ThingKind(Good.Kind kind, String words, String unit) {}
+    record ThingKind(StockItem.Kind kind, String words, String unit) {}
 
     /** A state of washed loops. */
     record GradeWords(Grade value, String words) {}
@@ -86,7 +86,7 @@ final class StockViews {
     record AsideView(UUID planId, String planName, String clientName, int loops) {}
 
     /** Something else, and how much of it there is. */
-    record ThingStock(Good.Kind kind, String words, String what, String unit, double amount) {}
+    record ThingStock(StockItem.Kind kind, String words, String what, String unit, double amount) {}
 
     /** Which good. */
     record GoodBody(
@@ -102,7 +102,7 @@ final class StockViews {
     record MoveBody(
             @Nullable String id,
             @Nullable GoodBody good,
-            @Nullable Why why,
+            @Nullable MovementReason why,
             @Nullable Double amount,
             @Nullable @Schema(nullable = true) String stylistId,
             @Nullable @Schema(nullable = true) String note) {}
@@ -132,7 +132,7 @@ final class StockViews {
             String words,
             String unit,
             double amount,
-            Why why,
+            MovementReason why,
             String whyWords,
             String byName,
             @Nullable @Schema(nullable = true) UUID visitId,

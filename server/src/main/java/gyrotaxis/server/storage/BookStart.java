@@ -20,11 +20,11 @@ final class BookStart implements ApplicationContextInitializer<ConfigurableAppli
             return;
         }
         boolean isSealed =
-                environment.getRequiredProperty("spring.datasource.url").endsWith(Seal.suffix());
+                environment.getRequiredProperty("spring.datasource.url").endsWith(DatabaseEncryption.suffix());
         try (FolderLock lock = FolderLock.of(folder)) {
             new DatabasePreparation(
                             folder,
-                            isSealed ? Seal.suffix() : "",
+                            isSealed ? DatabaseEncryption.suffix() : "",
                             environment.getProperty("spring.datasource.password", ""),
                             new DurableFiles(),
                             LocalDate.now())

@@ -16,7 +16,7 @@ final class SealStart implements ApplicationContextInitializer<ConfigurableAppli
         ConfigurableEnvironment environment = context.getEnvironment();
         Path folder = Path.of(environment.getRequiredProperty("gyrotaxis.data-dir"));
         try {
-            String password = new Seal(folder).password(environment.getProperty("gyrotaxis.key"));
+            String password = new DatabaseEncryption(folder).password(environment.getProperty("gyrotaxis.key"));
             if (password != null) {
                 environment
                         .getPropertySources()
@@ -24,7 +24,8 @@ final class SealStart implements ApplicationContextInitializer<ConfigurableAppli
                                 "seal",
                                 Map.of(
                                         "spring.datasource.url",
-                                        environment.getRequiredProperty("spring.datasource.url") + Seal.suffix(),
+                                        environment.getRequiredProperty("spring.datasource.url")
+                                                + DatabaseEncryption.suffix(),
                                         "spring.datasource.password",
                                         password)));
             }

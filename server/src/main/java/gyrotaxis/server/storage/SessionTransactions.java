@@ -30,12 +30,12 @@ final class SessionTransactions implements TransactionOperations {
 
     private static final Duration QUIET = Duration.ofMinutes(1);
 
-    private final Ground ground;
+    private final DiskSpace ground;
     private final Clock clock;
     private final TransactionTemplate transaction;
     private final AtomicLong toldMs = new AtomicLong();
 
-    SessionTransactions(Ground ground, PlatformTransactionManager manager, Clock clock) {
+    SessionTransactions(DiskSpace ground, PlatformTransactionManager manager, Clock clock) {
         this.ground = ground;
         this.clock = clock;
         this.transaction = new TransactionTemplate(manager);

@@ -38,7 +38,7 @@ final class StartAnalyzer implements FailureAnalyzer {
 
     private static boolean isSealed(Path database) {
         try {
-            return Seal.isSealed(database);
+            return DatabaseEncryption.isSealed(database);
         } catch (IOException e) {
             return false;
         }

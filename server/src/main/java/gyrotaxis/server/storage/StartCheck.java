@@ -50,7 +50,7 @@ final class StartCheck implements ApplicationContextInitializer<ConfigurableAppl
     }
 
     private static void putInOrder(Path folder) throws IOException {
-        new Seal(folder).finish();
+        new DatabaseEncryption(folder).finish();
         // What a copy that was cut off left is no copy, and may be read by whoever must not read the book.
         try (Stream<Path> files = Files.walk(folder)) {
             for (Path left : files.filter(DurableFiles::isUnfinished).toList()) {
@@ -79,7 +79,7 @@ final class StartCheck implements ApplicationContextInitializer<ConfigurableAppl
 
     private static void refuseMissing(Path folder, Copies copies) throws IOException {
         List<String> found = new ArrayList<>();
-        for (String name : List.of(RESTORING, H2_LEFT, Seal.SALT)) {
+        for (String name : List.of(RESTORING, H2_LEFT, DatabaseEncryption.SALT)) {
             if (Files.exists(folder.resolve(name))) {
                 found.add(name);
             }

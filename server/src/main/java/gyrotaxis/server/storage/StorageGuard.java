@@ -2,7 +2,7 @@ package gyrotaxis.server.storage;
 
 import com.zaxxer.hikari.HikariDataSource;
 import com.zaxxer.hikari.HikariPoolMXBean;
-import gyrotaxis.server.shared.KnownFaults;
+import gyrotaxis.server.shared.ExceptionTranslator;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.Optional;
@@ -27,7 +27,7 @@ import org.springframework.transaction.TransactionExecutionListener;
  * connections are given up, and the next ones open the database anew.
  */
 @Component
-final class StorageGuard implements TransactionExecutionListener, HealthIndicator, KnownFaults {
+final class StorageGuard implements TransactionExecutionListener, HealthIndicator, ExceptionTranslator {
     private static final Logger LOG = LoggerFactory.getLogger(StorageGuard.class);
 
     /** What H2 says once its store has failed: I/O, file corrupted or lost, read-only, closed (org.h2.api.ErrorCode). */
@@ -38,13 +38,13 @@ final class StorageGuard implements TransactionExecutionListener, HealthIndicato
 
     private static final Duration QUIET = Duration.ofMinutes(1);
 
-    private final Ground ground;
+    private final DiskSpace ground;
     private final HikariDataSource connections;
     private final long neededBytes;
     private final AtomicLong lastTold = new AtomicLong();
     private final AtomicReference<String> lastTrouble = new AtomicReference<>("");
 
-    StorageGuard(Ground ground, HikariDataSource connections, StorageSettings settings) {
+    StorageGuard(DiskSpace ground, HikariDataSource connections, StorageSettings settings) {
         this.ground = ground;
         this.connections = connections;
         this.neededBytes = settings.spare().toBytes();

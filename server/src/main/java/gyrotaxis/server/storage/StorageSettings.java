@@ -17,8 +17,8 @@ record StorageSettings(@DefaultValue("16MB") DataSize spare) {
     @Configuration(proxyBeanMethods = false)
     static class Beans {
         @Bean
-        Ground ground(Settings settings) {
-            return Ground.at(settings.dataDir());
+        DiskSpace ground(Settings settings) {
+            return DiskSpace.at(settings.dataDir());
         }
     }
 }

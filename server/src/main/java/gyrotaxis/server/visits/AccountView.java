@@ -1,9 +1,9 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.Account;
-import gyrotaxis.core.chair.Happening.BundleOpened;
 import gyrotaxis.core.chair.Verdict;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.VisitEvent.BundleOpened;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.plan.WorkSheet.Supply;
@@ -56,8 +56,8 @@ record AccountView(
     /** How many slid in a zone. */
     record SlippedView(Zone zone, String words, int count) {}
 
-    static AccountView of(Works.Work work) {
-        WorkState state = work.state();
+    static AccountView of(VisitLoader.Work work) {
+        VisitState state = work.state();
         Account a = Account.of(work.ready().sheet(), work.events());
         List<Supply> supplies = work.ready().sheet().supplies();
         return new AccountView(
@@ -88,7 +88,7 @@ record AccountView(
                         .toList());
     }
 
-    private static AccountHair hair(Account.Hair h, Supply s, WorkState state) {
+    private static AccountHair hair(Account.Hair h, Supply s, VisitState state) {
         return new AccountHair(
                 s.line().name(),
                 s.colour(),

@@ -28,7 +28,7 @@ final class AfterViews {
             @Nullable @Schema(nullable = true) LocalDate toldOn,
             String note,
             List<OutcomeChoice> choices) {
-        static FollowUpView of(FollowUps.Kept k, String clientName) {
+        static FollowUpView of(FollowUpRepository.Kept k, String clientName) {
             return new FollowUpView(
                     k.id(),
                     k.client(),

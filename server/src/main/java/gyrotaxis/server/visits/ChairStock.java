@@ -1,20 +1,20 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.Account;
-import gyrotaxis.core.chair.Happening.BundleOpened;
-import gyrotaxis.core.chair.Happening.LoopsKept;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.VisitEvent.BundleOpened;
+import gyrotaxis.core.chair.VisitEvent.LoopsKept;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.plan.WorkSheet.Supply;
-import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
+import gyrotaxis.core.stock.MovementReason;
 import gyrotaxis.core.stock.Stock;
-import gyrotaxis.core.stock.Why;
-import gyrotaxis.server.language.HappeningBody.Kind;
-import gyrotaxis.server.language.PlanForm;
-import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.core.stock.StockItem;
+import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.language.VisitEventBody.Kind;
 import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.stock.StockLedger;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -47,16 +47,16 @@ class ChairStock {
             Kind.REPLACED,
             Kind.FILL_PLACED);
 
-    private final Ledger ledger;
+    private final StockLedger ledger;
     private final Clock clock;
 
-    ChairStock(Ledger ledger, Clock clock) {
+    ChairStock(StockLedger ledger, Clock clock) {
         this.ledger = ledger;
         this.clock = clock;
     }
 
     /** Whether any of these moves the stock. */
-    static boolean isMovedBy(List<EventBody> events) {
+    static boolean isMovedBy(List<RecordedEventBody> events) {
         return events.stream()
                 .anyMatch(e -> e.what().kind() != null && MOVE.contains(e.what().kind()));
     }
@@ -65,20 +65,20 @@ class ChairStock {
     private record Hair(LineId line, String colour, String lot) {}
 
     /** Moves what is still to be moved. */
-    void settle(Works.Work work) {
-        Optional<PlanForm> basis = work.ready().frozen().basis();
+    void settle(VisitLoader.Work work) {
+        Optional<StoredPlan> basis = work.ready().frozen().basis();
         if (basis.isEmpty()) {
             return;
         }
         ledger.hold();
-        WorkState state = work.state();
+        VisitState state = work.state();
         Map<Hair, Long> taken = new LinkedHashMap<>();
         Map<Hair, Long> back = new LinkedHashMap<>();
-        Map<Good, Long> washed = new LinkedHashMap<>();
+        Map<StockItem, Long> washed = new LinkedHashMap<>();
         Account account = Account.of(work.ready().sheet(), work.events());
         for (BundleOpened b : state.bundles()) {
             hair(work, basis.get(), b.supply(), b.lot())
-                    .ifPresent(h -> taken.merge(h, opened(work, b) * Good.PARTS, Long::sum));
+                    .ifPresent(h -> taken.merge(h, opened(work, b) * StockItem.PARTS, Long::sum));
         }
         if (state.isFinished()) {
             for (Account.Hair h : account.hair()) {
@@ -89,25 +89,29 @@ class ChairStock {
                         .orElse("");
                 if (h.isCounted() && h.left() > 0) {
                     hair(work, basis.get(), h.supply(), lot)
-                            .ifPresent(k -> back.merge(k, Math.round(h.left() * Good.PARTS), Long::sum));
+                            .ifPresent(k -> back.merge(k, Math.round(h.left() * StockItem.PARTS), Long::sum));
                 }
             }
         }
         for (LoopsKept k : state.takedown().kept()) {
             hair(work, basis.get(), k.supply(), "")
                     .ifPresent(h -> washed.merge(
-                            new Good.Loops(h.line(), h.colour(), "", k.grade()),
-                            Math.round(k.loops() * Good.PARTS),
+                            new StockItem.Loops(h.line(), h.colour(), "", k.grade()),
+                            Math.round(k.loops() * StockItem.PARTS),
                             Long::sum));
         }
         move(work.visit(), taken, back, washed, work);
     }
 
     private void move(
-            Visit visit, Map<Hair, Long> taken, Map<Hair, Long> back, Map<Good, Long> washed, Works.Work work) {
+            Visit visit,
+            Map<Hair, Long> taken,
+            Map<Hair, Long> back,
+            Map<StockItem, Long> washed,
+            VisitLoader.Work work) {
         List<Moved> before = ledger.ofVisit(visit.id());
         for (Moved m : before) {
-            if (m.what().good() instanceof Good.Loops l) {
+            if (m.what().good() instanceof StockItem.Loops l) {
                 Hair h = new Hair(l.line(), l.colour(), l.lot());
                 switch (m.what().why()) {
                     case USED -> taken.merge(closest(taken, h), m.what().amount(), Long::sum);
@@ -125,12 +129,12 @@ class ChairStock {
             if (parts > 0) {
                 moves.addAll(stock.taking(h.line(), h.colour(), h.lot(), parts, packOf(work, h)));
             } else if (parts < 0) {
-                moves.add(new Movement(loops(h), Why.LEFT_OVER, -parts));
+                moves.add(new Movement(loops(h), MovementReason.LEFT_OVER, -parts));
             }
         });
         back.forEach((h, parts) -> {
             if (parts > 0) {
-                moves.add(new Movement(loops(h), Why.LEFT_OVER, parts));
+                moves.add(new Movement(loops(h), MovementReason.LEFT_OVER, parts));
             } else if (parts < 0) {
                 moves.addAll(ledger.stock(Set.of(h.line()))
                         .after(moves)
@@ -139,9 +143,9 @@ class ChairStock {
         });
         washed.forEach((good, parts) -> {
             if (parts > 0) {
-                moves.add(new Movement(good, Why.WASHED, parts));
+                moves.add(new Movement(good, MovementReason.WASHED, parts));
             } else if (parts < 0) {
-                moves.add(new Movement(good, Why.COUNTED, parts));
+                moves.add(new Movement(good, MovementReason.COUNTED, parts));
             }
         });
         ledger.add(moves.stream()
@@ -150,7 +154,7 @@ class ChairStock {
     }
 
     /** When the last thing happened; a device whose clock runs ahead does not move the shelf in days to come. */
-    private Instant at(Works.Work work) {
+    private Instant at(VisitLoader.Work work) {
         Instant now = clock.instant();
         return work.state().lastAt().filter(l -> l.isBefore(now)).orElse(now);
     }
@@ -165,18 +169,18 @@ class ChairStock {
                         .orElse(h);
     }
 
-    private static Good.Loops loops(Hair h) {
-        return new Good.Loops(h.line(), h.colour(), h.lot(), Good.Grade.NEW);
+    private static StockItem.Loops loops(Hair h) {
+        return new StockItem.Loops(h.line(), h.colour(), h.lot(), StockItem.Grade.NEW);
     }
 
-    private static long opened(Works.Work work, BundleOpened b) {
+    private static long opened(VisitLoader.Work work, BundleOpened b) {
         HairLine line = work.ready().sheet().supplies().get(b.supply()).line();
         return b.loops().orElse(line.loopsPerBundle());
     }
 
-    private static int packOf(Works.Work work, Hair h) {
+    private static int packOf(VisitLoader.Work work, Hair h) {
         return work.ready().frozen().basis().stream()
-                .flatMap(b -> b.hairs() == null ? Stream.<PlanForm.KnownHair>of() : b.hairs().stream())
+                .flatMap(b -> b.hairs() == null ? Stream.<StoredPlan.KnownHair>of() : b.hairs().stream())
                 .filter(k -> k.id().equals(h.line().value()))
                 .mapToInt(k -> k.hair().line().loopsPerPack())
                 .findFirst()
@@ -184,7 +188,7 @@ class ChairStock {
     }
 
     /** Which hair of the shelf a supply of the sheet is: the brief knows lines by their ids, the sheet by their names. */
-    private static Optional<Hair> hair(Works.Work work, PlanForm basis, int supply, String lot) {
+    private static Optional<Hair> hair(VisitLoader.Work work, StoredPlan basis, int supply, String lot) {
         Supply s = work.ready().sheet().supplies().get(supply);
         OptionalInt from = s.cutFrom();
         Supply of = from.isPresent() ? work.ready().sheet().supplies().get(from.getAsInt()) : s;

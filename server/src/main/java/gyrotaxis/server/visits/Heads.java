@@ -6,7 +6,7 @@ import gyrotaxis.core.chair.AtWork;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.Frozen;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -16,14 +16,14 @@ import org.springframework.stereotype.Component;
 class Heads {
     private static final int REMEMBERED = 16;
 
-    private final PlanDesk plans;
+    private final PlanService plans;
     private final Planning planning;
     private final Cache<UUID, Ready> ready = Caffeine.newBuilder()
             .maximumSize(REMEMBERED)
             .executor(Runnable::run)
             .build();
 
-    Heads(PlanDesk plans, Planning planning) {
+    Heads(PlanService plans, Planning planning) {
         this.plans = plans;
         this.planning = planning;
     }

@@ -9,4 +9,5 @@ import org.jspecify.annotations.Nullable;
  * @param event what the device told
  * @param problem what of it makes no sense, so that it is kept but not worked with; null if nothing
  */
-record KeptEvent(long arrived, EventBody event, @Nullable String problem) {}
+record KeptEvent(
+        long arrived, RecordedEventBody event, @Nullable String problem) {}

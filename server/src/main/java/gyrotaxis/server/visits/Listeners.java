@@ -1,6 +1,6 @@
 package gyrotaxis.server.visits;
 
-import gyrotaxis.server.shared.Asking;
+import gyrotaxis.server.shared.CurrentMember;
 import gyrotaxis.server.shared.SessionsEnded;
 import java.io.IOException;
 import java.util.List;
@@ -31,7 +31,7 @@ class Listeners {
     /** Lines of one member; a page has one for the visit that it shows. */
     static final int MAX_OF_MEMBER = 30;
 
-    private final Asking asking;
+    private final CurrentMember asking;
     private final Queue<Line> lines = new ConcurrentLinkedQueue<>();
 
     /** A page that listens; {@code member} is empty where nobody signs in. */
@@ -47,7 +47,7 @@ class Listeners {
         }
     }
 
-    Listeners(Asking asking) {
+    Listeners(CurrentMember asking) {
         this.asking = asking;
     }
 

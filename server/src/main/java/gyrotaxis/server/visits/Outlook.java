@@ -7,16 +7,16 @@ import gyrotaxis.core.chair.Adjustments;
 import gyrotaxis.core.chair.AtWork;
 import gyrotaxis.core.chair.Course;
 import gyrotaxis.core.chair.Forecast;
-import gyrotaxis.core.chair.Happening.FillPlaced;
-import gyrotaxis.core.chair.Happening.KnotBeyond;
-import gyrotaxis.core.chair.WorkState;
+import gyrotaxis.core.chair.VisitEvent.FillPlaced;
+import gyrotaxis.core.chair.VisitEvent.KnotBeyond;
+import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.wear.Cover;
-import gyrotaxis.server.language.HappeningBody;
+import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.visits.Views.ChairFillView;
@@ -52,8 +52,8 @@ class Outlook {
     }
 
     /** What it will come to, and what else can be done. */
-    OutlookView of(Works.Work work) {
-        WorkState state = work.state();
+    OutlookView of(VisitLoader.Work work) {
+        VisitState state = work.state();
         Forecast forecast = Forecast.of(state);
         Course course = Course.of(work.ready().sheet(), work.events());
         Optional<Adjustments> adjustments = work.ready().head().map(h -> Adjustments.of(planner, h, state));
@@ -106,7 +106,7 @@ class Outlook {
                 o.what().kind(),
                 o.what().kind().words(),
                 o.what().kind().says(),
-                HappeningBody.of(o.what()),
+                VisitEventBody.of(o.what()),
                 o.savesLoops(),
                 o.minutes(),
                 o.cost().map(Money::minor).orElse(null),
@@ -134,11 +134,11 @@ class Outlook {
     }
 
     /** Every part and way tried on what is really hooked, and where fills would go. */
-    ChairFillsView fills(Works.Work work) {
+    ChairFillsView fills(VisitLoader.Work work) {
         AtWork head = work.ready()
                 .head()
                 .orElseThrow(() -> new NotFound("What this worksheet was made of was not kept with it."));
-        WorkState state = work.state();
+        VisitState state = work.state();
         InstallPlan asHooked = head.asHooked(state);
         Fills fills = FillTrial.of(planner, asHooked);
         List<ChairTrialView> trials = new ArrayList<>();
@@ -169,7 +169,7 @@ class Outlook {
                 f.share().parts(),
                 f.trial(),
                 Piece.of(f.why()),
-                HappeningBody.of(new FillPlaced(
+                VisitEventBody.of(new FillPlaced(
                         f.row(),
                         f.at(),
                         f.share(),

@@ -6,8 +6,8 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.wear.Way;
-import gyrotaxis.server.language.HappeningBody;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -26,7 +26,7 @@ final class Views {
             @Nullable @Schema(nullable = true) String stylistId) {}
 
     /** Events that a device sends, in any order. */
-    record EventsBody(@Nullable List<EventBody> events) {}
+    record EventsBody(@Nullable List<RecordedEventBody> events) {}
 
     /**
      * How far a visit is, for a list.
@@ -74,8 +74,8 @@ final class Views {
      */
     record VisitView(
             VisitTile visit,
-            WorkSheetForm sheet,
-            List<EventBody> events,
+            StoredWorksheet sheet,
+            List<RecordedEventBody> events,
             List<Seen> seen,
             List<Unfit> unfit,
             long arrived) {}
@@ -86,7 +86,8 @@ final class Views {
      * @param arrived the place of the last of them; ask for what came after that
      * @param hasMore whether there is more
      */
-    record ArrivedView(List<EventBody> events, List<Seen> seen, List<Unfit> unfit, long arrived, boolean hasMore) {}
+    record ArrivedView(
+            List<RecordedEventBody> events, List<Seen> seen, List<Unfit> unfit, long arrived, boolean hasMore) {}
 
     /** Low, likely and high. */
     record LikelyRange(double low, double likely, double high) {
@@ -140,7 +141,7 @@ final class Views {
             Adjustment kind,
             String words,
             String says,
-            HappeningBody what,
+            VisitEventBody what,
             double savesLoops,
             double minutes,
             @Nullable @Schema(nullable = true) Long costMinor,
@@ -183,7 +184,7 @@ final class Views {
             int shareParts,
             int trial,
             List<Piece> why,
-            HappeningBody what) {}
+            VisitEventBody what) {}
 
     /** One way that was tried on what is really hooked. */
     record ChairTrialView(

@@ -34,16 +34,17 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RestController
 @RequestMapping("/api")
 class VisitController {
-    private final VisitDesk desk;
+    private final VisitService service;
     private final Outlook outlook;
     private final Listeners listeners;
-    private final AfterDesk after;
+    private final FollowUpService after;
     private final VisitTable table;
 
-    VisitController(VisitDesk desk, Outlook outlook, Listeners listeners, AfterDesk after, VisitTable table) {
+    VisitController(
+            VisitService service, Outlook outlook, Listeners listeners, FollowUpService after, VisitTable table) {
         this.after = after;
         this.table = table;
-        this.desk = desk;
+        this.service = service;
         this.outlook = outlook;
         this.listeners = listeners;
     }
@@ -51,7 +52,7 @@ class VisitController {
     /** Visits of today and of the days before, the newest first. */
     @GetMapping("/visits")
     List<VisitTile> list() {
-        return desk.list();
+        return service.list();
     }
 
     /** Visits of so many days back, for a spreadsheet. */
@@ -63,35 +64,35 @@ class VisitController {
     @PostMapping("/visits")
     @ResponseStatus(HttpStatus.CREATED)
     VisitTile begin(@RequestBody BeginBody body) {
-        return desk.begin(body);
+        return service.begin(body);
     }
 
     @GetMapping("/visits/{id}")
     VisitView show(@PathVariable UUID id) {
-        return desk.show(id);
+        return service.show(id);
     }
 
     @GetMapping("/visits/{id}/events")
     ArrivedView after(@PathVariable UUID id, @RequestParam(defaultValue = "0") long after) {
-        return desk.after(id, after);
+        return service.after(id, after);
     }
 
     /** Events of a device, late, twice or out of order; answers up to where what it sent is here. */
     @PostMapping("/visits/{id}/events")
     ArrivedView add(@PathVariable UUID id, @RequestBody EventsBody body) {
-        return desk.add(id, body);
+        return service.add(id, body);
     }
 
     /** Says up to where something arrived, now and whenever it does. */
     @GetMapping(value = "/visits/{id}/line", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter line(@PathVariable UUID id) {
-        return listeners.listen(id, desk.arrived(id));
+        return listeners.listen(id, service.arrived(id));
     }
 
     /** All visits of a client, the newest first. */
     @GetMapping("/clients/{id}/visits")
     List<VisitTile> ofClient(@PathVariable UUID id) {
-        return desk.ofClient(id);
+        return service.ofClient(id);
     }
 
     /** What is to be looked after of a client, and was. */
@@ -115,32 +116,32 @@ class VisitController {
     /** What it came to, against what was planned. */
     @GetMapping("/visits/{id}/account")
     AccountView account(@PathVariable UUID id) {
-        return AccountView.of(desk.work(id));
+        return AccountView.of(service.work(id));
     }
 
     /** What it will come to. */
     @GetMapping("/visits/{id}/outlook")
     OutlookView outlook(@PathVariable UUID id) {
-        return outlook.of(desk.work(id));
+        return outlook.of(service.work(id));
     }
 
     /** Every part and way tried on what is hooked. */
     @GetMapping("/visits/{id}/fills")
     ChairFillsView fills(@PathVariable UUID id) {
-        return outlook.fills(desk.work(id));
+        return outlook.fills(service.work(id));
     }
 
     @PutMapping(
             value = "/visits/{id}/pictures/{picture}",
             consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
     PictureView keep(@PathVariable UUID id, @PathVariable UUID picture, @RequestBody byte[] file) {
-        return desk.keep(id, picture, Pictures.of(file));
+        return service.keep(id, picture, Pictures.of(file));
     }
 
     @GetMapping(value = "/visits/{id}/pictures/{picture}", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable UUID picture) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(desk.picture(id, picture).jpeg());
+                .body(service.picture(id, picture).jpeg());
     }
 }

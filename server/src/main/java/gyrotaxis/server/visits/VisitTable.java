@@ -1,7 +1,7 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.quantity.Interval;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
@@ -30,11 +30,11 @@ class VisitTable {
 
     private static final Interval DAYS = new Interval(1, 3660);
 
-    private final VisitDesk desk;
-    private final People people;
+    private final VisitService service;
+    private final PeopleRepository people;
 
-    VisitTable(VisitDesk desk, People people) {
-        this.desk = desk;
+    VisitTable(VisitService service, PeopleRepository people) {
+        this.service = service;
         this.people = people;
     }
 
@@ -49,7 +49,7 @@ class VisitTable {
         return f.orRefuse(() -> {
             Map<UUID, String> names = people.names();
             return Tables.write(new Table(
-                    COLUMNS, desk.back(many).stream().map(v -> row(v, names)).toList()));
+                    COLUMNS, service.back(many).stream().map(v -> row(v, names)).toList()));
         });
     }
 

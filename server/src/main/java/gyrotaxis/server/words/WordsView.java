@@ -36,12 +36,12 @@ import gyrotaxis.core.scalp.Measure;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.StrandThickness;
-import gyrotaxis.core.stock.Good.Grade;
+import gyrotaxis.core.stock.StockItem.Grade;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.HeadBody;
-import gyrotaxis.server.language.Kept;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.language.PartBody;
+import gyrotaxis.server.language.StoredDocument;
 import gyrotaxis.server.shared.Piece;
 import java.util.Arrays;
 import java.util.List;
@@ -145,7 +145,7 @@ record WordsView(
 
     static WordsView all() {
         return new WordsView(
-                Kept.Form.PLAN.newest(),
+                StoredDocument.Form.PLAN.newest(),
                 Limits.all(),
                 Arrays.stream(Measure.values())
                         .map(m -> new MeasureWords(

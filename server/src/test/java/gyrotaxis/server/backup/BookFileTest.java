@@ -251,7 +251,8 @@ class BookFileTest {
                             out,
                             Books.NOW,
                             Optional.of(new BookWriter.Sealed(
-                                    BookFile.comment(salt), gyrotaxis.server.storage.Seal.key(passphrase, salt))));
+                                    BookFile.comment(salt),
+                                    gyrotaxis.server.storage.DatabaseEncryption.key(passphrase, salt))));
         }
         Path file = file(out.toByteArray());
         assertThat(new String(out.toByteArray(), StandardCharsets.ISO_8859_1)).doesNotContain("Isolde");
@@ -475,7 +476,7 @@ class BookFileTest {
                             full.make(Books.NOW.plusSeconds(60), 1, f -> true, out -> write(folder, out), f -> {}))
                     .isInstanceOfSatisfying(
                             IOException.class,
-                            e -> assertThat(BackupDesk.why(e)).contains("disk with this folder is full"));
+                            e -> assertThat(BackupService.why(e)).contains("disk with this folder is full"));
             try (var there = Files.list(to)) {
                 assertThat(there).containsExactly(to.resolve("gyrotaxis-book-2031-06-02-050607.zip"));
             }

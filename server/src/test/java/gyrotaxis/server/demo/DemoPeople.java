@@ -7,7 +7,7 @@ import gyrotaxis.core.diary.Hours;
 import gyrotaxis.core.diary.Stylist;
 import gyrotaxis.core.diary.StylistId;
 import gyrotaxis.server.people.Chair;
-import gyrotaxis.server.people.People;
+import gyrotaxis.server.people.PeopleRepository;
 import gyrotaxis.server.people.Person;
 import gyrotaxis.server.people.Studio;
 import java.time.Clock;
@@ -20,10 +20,10 @@ import java.util.UUID;
 
 /** Two chairs and two stylists in a made-up harbour town. */
 class DemoPeople {
-    private final People people;
+    private final PeopleRepository people;
     private final Clock clock;
 
-    DemoPeople(People people, Clock clock) {
+    DemoPeople(PeopleRepository people, Clock clock) {
         this.people = people;
         this.clock = clock;
     }

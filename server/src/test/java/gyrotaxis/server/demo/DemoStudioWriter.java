@@ -2,12 +2,12 @@ package gyrotaxis.server.demo;
 
 import static gyrotaxis.server.db.Tables.STUDIO;
 
-import gyrotaxis.server.book.Book;
 import gyrotaxis.server.book.Client;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.book.Head;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.shared.Fields;
-import gyrotaxis.server.shelf.Shelf;
+import gyrotaxis.server.shelf.HairLineRepository;
 import gyrotaxis.server.shelf.StockedLine;
 import java.time.Clock;
 import java.util.HashMap;
@@ -27,9 +27,9 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 final class DemoStudioWriter {
     private final MadeUpPlans madeUp;
-    private final Shelf shelf;
-    private final Book book;
-    private final PlanDesk desk;
+    private final HairLineRepository shelf;
+    private final ClientRepository book;
+    private final PlanService service;
     private final DemoVisits visits;
     private final Clock clock;
     private final DSLContext db;
@@ -44,9 +44,9 @@ final class DemoStudioWriter {
     DemoStudioWriter(ApplicationContext server) {
         AutowireCapableBeanFactory beans = server.getAutowireCapableBeanFactory();
         this.madeUp = server.getBean(MadeUpPlans.class);
-        this.shelf = server.getBean(Shelf.class);
-        this.book = server.getBean(Book.class);
-        this.desk = server.getBean(PlanDesk.class);
+        this.shelf = server.getBean(HairLineRepository.class);
+        this.book = server.getBean(ClientRepository.class);
+        this.service = server.getBean(PlanService.class);
         this.clock = server.getBean(Clock.class);
         this.db = server.getBean(DSLContext.class);
         this.transaction = server.getBean(TransactionTemplate.class);
@@ -106,7 +106,7 @@ final class DemoStudioWriter {
             book.add(new Client(id, c.name(), c.wishes(), c.notes(), c.ownHair().check(f, ""), 1, clock.instant()));
             book.add(new Head(UUID.randomUUID(), id, clock.instant(), c.head().check(f, "")));
             for (DemoStudio.DemoPlan p : c.plans()) {
-                UUID plan = desk.keep(
+                UUID plan = service.keep(
                         id,
                         p.name(),
                         p.brief(c.head(), c.ownHair()).withLines(name -> String.valueOf(lines.get(name))));

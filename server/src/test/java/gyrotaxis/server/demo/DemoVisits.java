@@ -4,14 +4,14 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
-import gyrotaxis.server.language.HappeningBody;
-import gyrotaxis.server.language.HappeningBody.Kind;
-import gyrotaxis.server.language.PlanForm;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.VisitEventBody;
+import gyrotaxis.server.language.VisitEventBody.Kind;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.Frozen;
-import gyrotaxis.server.plans.PlanDesk;
-import gyrotaxis.server.visits.VisitDesk;
+import gyrotaxis.server.plans.PlanService;
+import gyrotaxis.server.visits.VisitService;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -26,13 +26,13 @@ class DemoVisits {
     private static final Duration SINCE_FINISHED = Duration.ofHours(1);
     private static final Duration SINCE_LAST = Duration.ofMinutes(1);
 
-    private final VisitDesk visits;
-    private final PlanDesk plans;
+    private final VisitService visits;
+    private final PlanService plans;
     private final Planning planning;
     private final Planner planner;
     private final Clock clock;
 
-    DemoVisits(VisitDesk visits, PlanDesk plans, Planning planning, Planner planner, Clock clock) {
+    DemoVisits(VisitService visits, PlanService plans, Planning planning, Planner planner, Clock clock) {
         this.visits = visits;
         this.plans = plans;
         this.planning = planning;
@@ -55,17 +55,17 @@ class DemoVisits {
         UUID visit = begin(plan);
         DemoWalk walk = new DemoWalk(sheet(visit), 1, USUAL);
         Frozen frozen = visits.frozen(visit);
-        PlanForm basis = frozen.basis().orElseThrow();
+        StoredPlan basis = frozen.basis().orElseThrow();
         InstallPlan made = planning.planThen(basis);
         for (DemoPicture.From from : DemoPicture.From.values()) {
             UUID picture = UUID.randomUUID();
             byte[] png = DemoPicture.of(made, planner.hair(made, Worn.as(Way.DOWN), 0), from);
             visits.picture(visit, picture, png);
-            walk.happens(HappeningBody.said(Kind.PICTURED, picture.toString()));
+            walk.happens(VisitEventBody.said(Kind.PICTURED, picture.toString()));
         }
-        walk.happens(HappeningBody.said(
+        walk.happens(VisitEventBody.said(
                 Kind.NOTED, "Two bundles less behind would have done. She likes it flatter at the nape."));
-        walk.happens(HappeningBody.said(Kind.FINISHED, null));
+        walk.happens(VisitEventBody.said(Kind.FINISHED, null));
         visits.tell(visit, walk.until(clock.instant().minus(SINCE_FINISHED)));
         return visit;
     }
@@ -76,7 +76,7 @@ class DemoVisits {
         return id;
     }
 
-    private WorkSheetForm sheet(UUID visit) {
+    private StoredWorksheet sheet(UUID visit) {
         return visits.frozen(visit).sheet();
     }
 }

@@ -1,15 +1,15 @@
 package gyrotaxis.server.demo;
 
-import gyrotaxis.core.chair.Happening;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.plan.WorkSheet.Stage;
-import gyrotaxis.server.language.HappeningBody;
-import gyrotaxis.server.language.HappeningBody.Kind;
-import gyrotaxis.server.language.WorkSheetForm;
-import gyrotaxis.server.language.WorkSheetForm.ShareForm;
-import gyrotaxis.server.language.WorkSheetForm.StepForm;
-import gyrotaxis.server.visits.EventBody;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.StoredWorksheet.ShareForm;
+import gyrotaxis.server.language.StoredWorksheet.StepForm;
+import gyrotaxis.server.language.VisitEventBody;
+import gyrotaxis.server.language.VisitEventBody.Kind;
+import gyrotaxis.server.visits.RecordedEventBody;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -25,9 +25,9 @@ final class DemoWalk {
     private static final double MILLIS_A_MINUTE = 60_000;
     private static final int LATER_CLOCK = 100_000;
 
-    private final WorkSheetForm sheet;
+    private final StoredWorksheet sheet;
     private final Way way;
-    private final List<HappeningBody> what = new ArrayList<>();
+    private final List<VisitEventBody> what = new ArrayList<>();
     private final List<Double> minutes = new ArrayList<>();
     private double now;
     private double bundle;
@@ -50,7 +50,7 @@ final class DemoWalk {
     /**
      * @param part how much of the hooking is done
      */
-    DemoWalk(WorkSheetForm sheet, double part, Way way) {
+    DemoWalk(StoredWorksheet sheet, double part, Way way) {
         this.sheet = sheet;
         this.way = way;
         int hooked = 0;
@@ -62,30 +62,30 @@ final class DemoWalk {
             }
             if (step.stage() != stage) {
                 if (stage != null) {
-                    happens(HappeningBody.stage(Kind.STAGE_ENDED, stage));
+                    happens(VisitEventBody.stage(Kind.STAGE_ENDED, stage));
                 }
                 if (isEarlier && step.stage() != Stage.PREPARE) {
                     isEarlier = false;
                     earlier = what.size();
                 }
                 stage = step.stage();
-                happens(HappeningBody.stage(Kind.STAGE_BEGUN, stage));
+                happens(VisitEventBody.stage(Kind.STAGE_BEGUN, stage));
             }
             hooked += work(step);
         }
         if (part >= 1 && stage != null) {
             fill();
-            happens(HappeningBody.stage(Kind.STAGE_ENDED, stage));
+            happens(VisitEventBody.stage(Kind.STAGE_ENDED, stage));
         }
     }
 
     private int work(StepForm step) {
         if (!step.cautions().isEmpty()) {
-            happens(HappeningBody.step(Kind.CAUTION_SIGNED, step.number(), way.by()));
+            happens(VisitEventBody.step(Kind.CAUTION_SIGNED, step.number(), way.by()));
         }
         if (step.shares().isEmpty()) {
             now += way.pace() * step.minutesLikely();
-            happens(HappeningBody.step(Kind.STEP_DONE, step.number(), null));
+            happens(VisitEventBody.step(Kind.STEP_DONE, step.number(), null));
             return 0;
         }
         List<Integer> inHand = new ArrayList<>();
@@ -103,7 +103,7 @@ final class DemoWalk {
     private void take(double loops, List<Integer> inHand) {
         if (loops > bundle) {
             hook(inHand);
-            happens(HappeningBody.counted(Kind.BUNDLE_OPENED, 0, null, "lot 41"));
+            happens(VisitEventBody.counted(Kind.BUNDLE_OPENED, 0, null, "lot 41"));
             int more = sheet.supplies().get(0).hair().loopsPerBundle();
             bundle += more;
             opened += more;
@@ -114,7 +114,7 @@ final class DemoWalk {
 
     private void hook(List<Integer> inHand) {
         if (!inHand.isEmpty()) {
-            happens(HappeningBody.hooked(List.copyOf(inHand)));
+            happens(VisitEventBody.hooked(List.copyOf(inHand)));
             inHand.clear();
         }
     }
@@ -123,35 +123,35 @@ final class DemoWalk {
         List<Integer> slid = new ArrayList<>();
         for (int k = 0; k < way.slid(); k++) {
             int ref = 1 + k * 7 % sheet.shares().size();
-            happens(HappeningBody.slipped(ref));
+            happens(VisitEventBody.slipped(ref));
             slid.add(ref);
         }
         hook(slid);
         String row = sheet.rows().get(sheet.rows().size() / 2).id();
         for (int k = 0; k < way.fills(); k++) {
             take(way.waste() / 2, slid);
-            happens(HappeningBody.of(new Happening.FillPlaced(
+            happens(VisitEventBody.of(new VisitEvent.FillPlaced(
                     RowId.parse(row).orElseThrow(), (k + 1.0) / (way.fills() + 1), Share.HALF, 0)));
         }
     }
 
     /** What is left of the hair is counted, and the work is done. */
     void finish() {
-        happens(HappeningBody.counted(Kind.REST_COUNTED, 0, Math.round(2 * (opened - used)) / 2.0, null));
-        happens(HappeningBody.said(Kind.FINISHED, null));
+        happens(VisitEventBody.counted(Kind.REST_COUNTED, 0, Math.round(2 * (opened - used)) / 2.0, null));
+        happens(VisitEventBody.said(Kind.FINISHED, null));
     }
 
-    void happens(HappeningBody w) {
+    void happens(VisitEventBody w) {
         what.add(w);
         minutes.add(now);
     }
 
     /** All of it, so that the last happened at a moment. */
-    List<EventBody> until(Instant end) {
-        List<EventBody> events = new ArrayList<>();
+    List<RecordedEventBody> until(Instant end) {
+        List<RecordedEventBody> events = new ArrayList<>();
         for (int i = 0; i < what.size(); i++) {
             Instant at = end.minus(Duration.ofMillis(Math.round((now - minutes.get(i)) * MILLIS_A_MINUTE)));
-            events.add(new EventBody(DEVICE, i + 1L, i + 1L, i < earlier ? at.minus(BEFORE) : at, what.get(i)));
+            events.add(new RecordedEventBody(DEVICE, i + 1L, i + 1L, i < earlier ? at.minus(BEFORE) : at, what.get(i)));
         }
         return events;
     }
@@ -162,17 +162,17 @@ final class DemoWalk {
     }
 
     /** Weeks later, taken down within so many minutes; events that go on where the work ended. */
-    List<EventBody> takenDown(Instant end, int takes, List<HappeningBody> seen) {
-        List<HappeningBody> all = new ArrayList<>();
-        all.add(HappeningBody.stage(Kind.STAGE_BEGUN, Stage.TAKE_DOWN));
-        sheet.tails().forEach(t -> all.add(HappeningBody.row(Kind.TAIL_FOUND, t.row())));
-        sheet.takedown().forEach(r -> all.add(HappeningBody.row(Kind.ROW_UNDONE, r)));
+    List<RecordedEventBody> takenDown(Instant end, int takes, List<VisitEventBody> seen) {
+        List<VisitEventBody> all = new ArrayList<>();
+        all.add(VisitEventBody.stage(Kind.STAGE_BEGUN, Stage.TAKE_DOWN));
+        sheet.tails().forEach(t -> all.add(VisitEventBody.row(Kind.TAIL_FOUND, t.row())));
+        sheet.takedown().forEach(r -> all.add(VisitEventBody.row(Kind.ROW_UNDONE, r)));
         all.addAll(seen);
-        all.add(HappeningBody.said(Kind.TAKEN_DOWN, null));
-        List<EventBody> events = new ArrayList<>();
+        all.add(VisitEventBody.said(Kind.TAKEN_DOWN, null));
+        List<RecordedEventBody> events = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             Instant at = end.minus(Duration.ofSeconds(Math.round(60.0 * takes * (all.size() - 1 - i) / all.size())));
-            events.add(new EventBody(DEVICE, what.size() + i + 1L, LATER_CLOCK + i + 1L, at, all.get(i)));
+            events.add(new RecordedEventBody(DEVICE, what.size() + i + 1L, LATER_CLOCK + i + 1L, at, all.get(i)));
         }
         return events;
     }

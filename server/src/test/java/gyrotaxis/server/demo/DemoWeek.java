@@ -2,15 +2,15 @@ package gyrotaxis.server.demo;
 
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
-import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.Movement;
-import gyrotaxis.core.stock.Why;
-import gyrotaxis.server.diary.DiaryDesk;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.core.stock.MovementReason;
+import gyrotaxis.core.stock.StockItem;
+import gyrotaxis.server.diary.DiaryService;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.plans.Planned;
-import gyrotaxis.server.shopping.Errands;
-import gyrotaxis.server.stock.Ledger;
+import gyrotaxis.server.shopping.ShoppingNeeds;
 import gyrotaxis.server.stock.Moved;
+import gyrotaxis.server.stock.StockLedger;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -28,13 +28,13 @@ class DemoWeek {
     /** Nobody of today or tomorrow is without hair; further on, something is always still to be bought. */
     private static final int SHOPPED_DAYS = 2;
 
-    private final DiaryDesk diary;
-    private final PlanDesk plans;
-    private final Errands errands;
-    private final Ledger ledger;
+    private final DiaryService diary;
+    private final PlanService plans;
+    private final ShoppingNeeds errands;
+    private final StockLedger ledger;
     private final Clock clock;
 
-    DemoWeek(DiaryDesk diary, PlanDesk plans, Errands errands, Ledger ledger, Clock clock) {
+    DemoWeek(DiaryService diary, PlanService plans, ShoppingNeeds errands, StockLedger ledger, Clock clock) {
         this.diary = diary;
         this.plans = plans;
         this.errands = errands;
@@ -91,12 +91,12 @@ class DemoWeek {
         errands.ahead(SHOPPED_DAYS)
                 .forEach(b -> ledger.add(b.packs().stream()
                         .map(p -> new Movement(
-                                new Good.Packs(
+                                new StockItem.Packs(
                                         b.what().id(),
                                         b.colour(),
                                         "lot 47",
                                         p.size().loops()),
-                                Why.BOUGHT,
+                                MovementReason.BOUGHT,
                                 p.count()))
                         .map(m -> Moved.now(m, evening, Optional.empty(), Optional.empty(), "for the regatta"))
                         .toList()));
@@ -141,7 +141,7 @@ class DemoWeek {
 
     private void prepare(DemoPeople.Crew crew, StylistId by, Instant at, UUID plan, UUID install) {
         Planned p = plans.planned(plan).orElseThrow();
-        diary.keep(new DiaryDesk.Entry(
+        diary.keep(new DiaryService.Entry(
                 UUID.randomUUID(),
                 Occasion.PREPARE,
                 at,
@@ -167,7 +167,7 @@ class DemoWeek {
             String note) {
         UUID id = UUID.randomUUID();
         Planned p = plans.planned(plan).orElseThrow();
-        diary.keep(new DiaryDesk.Entry(
+        diary.keep(new DiaryService.Entry(
                 id,
                 what,
                 at,

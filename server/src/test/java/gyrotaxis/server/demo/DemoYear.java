@@ -7,25 +7,25 @@ import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
 import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.ScalpCondition;
-import gyrotaxis.core.stock.Good;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
-import gyrotaxis.core.stock.Why;
-import gyrotaxis.server.book.Book;
+import gyrotaxis.core.stock.MovementReason;
+import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.server.book.Client;
+import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.book.Head;
-import gyrotaxis.server.diary.DiaryDesk;
-import gyrotaxis.server.language.HappeningBody;
+import gyrotaxis.server.diary.DiaryService;
 import gyrotaxis.server.language.HeadBody;
-import gyrotaxis.server.language.WorkSheetForm;
+import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.plans.Frozen;
-import gyrotaxis.server.plans.PlanDesk;
+import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shelf.StockedLine;
-import gyrotaxis.server.stock.Ledger;
 import gyrotaxis.server.stock.Moved;
-import gyrotaxis.server.visits.AfterDesk;
-import gyrotaxis.server.visits.VisitDesk;
+import gyrotaxis.server.stock.StockLedger;
+import gyrotaxis.server.visits.FollowUpService;
+import gyrotaxis.server.visits.VisitService;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -89,16 +89,22 @@ class DemoYear {
             "Big, quick, before the shift starts.",
             "Light twists that last.");
 
-    private final Book book;
-    private final PlanDesk plans;
-    private final VisitDesk visits;
-    private final AfterDesk after;
-    private final DiaryDesk diary;
-    private final Ledger ledger;
+    private final ClientRepository book;
+    private final PlanService plans;
+    private final VisitService visits;
+    private final FollowUpService after;
+    private final DiaryService diary;
+    private final StockLedger ledger;
     private final Clock clock;
 
     DemoYear(
-            Book book, PlanDesk plans, VisitDesk visits, AfterDesk after, DiaryDesk diary, Ledger ledger, Clock clock) {
+            ClientRepository book,
+            PlanService plans,
+            VisitService visits,
+            FollowUpService after,
+            DiaryService diary,
+            StockLedger ledger,
+            Clock clock) {
         this.book = book;
         this.plans = plans;
         this.visits = visits;
@@ -137,7 +143,7 @@ class DemoYear {
                         .counted(
                                 id,
                                 colour,
-                                (long) line.loopsOnShelf(colour) * Good.PARTS,
+                                (long) line.loopsOnShelf(colour) * StockItem.PARTS,
                                 line.hair().loopsPerPack())
                         .stream()
                         .map(m -> Moved.now(m, clock.instant(), Optional.empty(), Optional.empty(), "counting day"))
@@ -181,7 +187,7 @@ class DemoYear {
 
     /** Some time before a visit, as many packs as it is planned to take. */
     private void bought(Frozen sheet, LocalDate day) {
-        WorkSheetForm.SupplyForm main = sheet.sheet().supplies().get(0);
+        StoredWorksheet.SupplyForm main = sheet.sheet().supplies().get(0);
         UUID line = sheet.basis().orElseThrow().hairs() == null
                 ? null
                 : UUID.fromString(
@@ -190,10 +196,10 @@ class DemoYear {
             return;
         }
         int pack = main.hair().loopsPerBundle() * main.hair().bundlesPerPack();
-        Good.Packs packs = new Good.Packs(new LineId(line), main.colour(), "lot 41", pack);
+        StockItem.Packs packs = new StockItem.Packs(new LineId(line), main.colour(), "lot 41", pack);
         int many = (int) Math.ceil((double) (main.placedLoops() + main.reserveLoops()) / pack);
         ledger.add(List.of(Moved.now(
-                new Movement(packs, Why.BOUGHT, many),
+                new Movement(packs, MovementReason.BOUGHT, many),
                 day.minusDays(5).atTime(11, 0).atZone(clock.getZone()).toInstant(),
                 Optional.empty(),
                 Optional.empty(),
@@ -203,7 +209,7 @@ class DemoYear {
     private void work(Regular who, int many, DemoPeople.Crew crew, SplittableRandom r) {
         Frozen frozen = plans.frozen(who.plan());
         UUID sheet = frozen.id();
-        WorkSheetForm form = frozen.sheet();
+        StoredWorksheet form = frozen.sheet();
         boolean isOrla = who.by().equals(crew.orla());
         LocalDate today = LocalDate.now(clock);
         LocalDate day = today.minusDays(8 + r.nextInt(25));
@@ -231,7 +237,7 @@ class DemoYear {
                     .toInstant();
             visits.tell(visit, walk.until(end));
             wear(visit, who, day, today, form, walk, r);
-            diary.keep(new DiaryDesk.Entry(
+            diary.keep(new DiaryService.Entry(
                     UUID.randomUUID(),
                     Occasion.INSTALL,
                     end.minus(walk.inChair()),
@@ -254,7 +260,7 @@ class DemoYear {
             Regular who,
             LocalDate day,
             LocalDate today,
-            WorkSheetForm form,
+            StoredWorksheet form,
             DemoWalk walk,
             SplittableRandom r) {
         boolean isSilky = who.like().equals("Prize giving silk");
@@ -286,12 +292,12 @@ class DemoYear {
         LocalDate down = day.plusDays(35 + r.nextInt(10));
         if (down.isBefore(today)) {
             tell(visit, FollowUp.REFRESH, Outcome.NOT_NEEDED, day.plusDays(28), today);
-            List<HappeningBody> seen = new ArrayList<>();
+            List<VisitEventBody> seen = new ArrayList<>();
             if (r.nextInt(4) == 0) {
-                seen.add(HappeningBody.kept(0, 10 + r.nextInt(30), Good.Grade.FAIR));
+                seen.add(VisitEventBody.kept(0, 10 + r.nextInt(30), StockItem.Grade.FAIR));
             }
-            seen.add(HappeningBody.skin(r.nextInt(8) == 0 ? List.of(ScalpCondition.TENDER) : List.of(), ""));
-            seen.add(HappeningBody.judged(
+            seen.add(VisitEventBody.skin(r.nextInt(8) == 0 ? List.of(ScalpCondition.TENDER) : List.of(), ""));
+            seen.add(VisitEventBody.judged(
                     isSilky ? List.of(Verdict.MORE_PASSES) : r.nextInt(3) == 0 ? List.of(Verdict.LESS_HAIR) : List.of(),
                     ""));
             Instant at =

@@ -11,7 +11,7 @@ import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WorkSheetWriter;
 import gyrotaxis.core.quantity.Money;
-import gyrotaxis.server.language.Kept.Form;
+import gyrotaxis.server.language.StoredDocument.Form;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -24,7 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Briefs within every limit that once came to no plan. */
 class OnceFailedTest {
-    private static final Kept KEPT = new Kept(JsonMapper.builder().build());
+    private static final StoredDocument KEPT =
+            new StoredDocument(JsonMapper.builder().build());
     private static final HairLine WAVES = new HairLine(
             "Slack Water", Texture.DEEP_WAVE, 450, false, 20, 1, 3.9, Money.of(780, "EUR"), true, List.of("ink"));
     private static final HairInHand SHELF = id -> Optional.of(new HairInHand.Stocked() {
@@ -48,7 +49,7 @@ class OnceFailedTest {
     @ParameterizedTest
     @MethodSource("briefs")
     void comesToAPlanWhoseRemediesCanBeTaken(Path document) throws IOException {
-        BriefBody body = KEPT.read(Form.PLAN, Files.readString(document), PlanForm.class)
+        BriefBody body = KEPT.read(Form.PLAN, Files.readString(document), StoredPlan.class)
                 .brief()
                 .completed();
         InstallBrief asked = body.check(SHELF);

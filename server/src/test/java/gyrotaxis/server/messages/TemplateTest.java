@@ -33,8 +33,8 @@ class TemplateTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Cue.class)
-    void theUsualWordsHaveNoFault(Cue cue) {
+    @EnumSource(MessageTrigger.class)
+    void theUsualWordsHaveNoFault(MessageTrigger cue) {
         assertThat(new Template(cue.usual()).fault()).isEmpty();
         assertThat(cue.usual().length()).isLessThan(Template.LONGEST);
     }

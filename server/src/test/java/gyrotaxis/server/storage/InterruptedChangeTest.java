@@ -122,9 +122,10 @@ class InterruptedChangeTest {
             Files.copy(OLD, folder.resolve("copies").resolve("gyrotaxis-2031-06-01.mv.db"));
             wasStopped = StoppedProcess.stops(Change.SEAL, folder, step);
             StartCheck.check(folder);
-            boolean isSealed = Seal.isSealed(DatabaseFile.in(folder));
+            boolean isSealed = DatabaseEncryption.isSealed(DatabaseFile.in(folder));
             String password = isSealed ? StoppedProcess.KEY + " " : "";
-            assertThat(clients(folder, isSealed ? Seal.suffix() : "", password)).isEqualTo(CLIENTS);
+            assertThat(clients(folder, isSealed ? DatabaseEncryption.suffix() : "", password))
+                    .isEqualTo(CLIENTS);
             assertThat(isSealed || wasStopped).isTrue();
             try (Stream<Path> files = Files.walk(folder)) {
                 assertThat(files.filter(Files::isRegularFile).filter(f -> isSealed && holds(f, "Isolde")))
@@ -147,13 +148,16 @@ class InterruptedChangeTest {
             Path folder = lastBook(1000 * (change.ordinal() + 1) + percent);
             boolean fitted = StoppedProcess.fits(change, folder, (int) (bytes * percent / 100 / 1024));
             StartCheck.check(folder);
-            boolean isSealed = Seal.isSealed(DatabaseFile.in(folder));
+            boolean isSealed = DatabaseEncryption.isSealed(DatabaseFile.in(folder));
             assertThat(isSealed).isEqualTo(fitted && change == Change.SEAL);
             // In between it depends on how the database lays its pages.
             if (percent == 0 || percent == 1000) {
                 assertThat(fitted).isEqualTo(percent == 1000);
             }
-            assertThat(clients(folder, isSealed ? Seal.suffix() : "", isSealed ? StoppedProcess.KEY + " " : ""))
+            assertThat(clients(
+                            folder,
+                            isSealed ? DatabaseEncryption.suffix() : "",
+                            isSealed ? StoppedProcess.KEY + " " : ""))
                     .as("%s with room for %s %%", change, percent)
                     .isEqualTo(CLIENTS);
             assertThat(folder.resolve("sealing")).doesNotExist();

@@ -29,7 +29,7 @@ final class StoppedProcess {
         void run(Path folder, DurableFiles files) throws IOException, SQLException {
             switch (this) {
                 case UPGRADE -> new DatabasePreparation(folder, "", "", files, TODAY).run();
-                case SEAL -> new Seal(folder, files).changeByKey(KEY, true);
+                case SEAL -> new DatabaseEncryption(folder, files).changeByKey(KEY, true);
                 case REPLACE ->
                     DatabaseFile.replace(folder, DatabaseFile.in(folder.resolve("restoring")), "now-replaced", files);
             }

@@ -18,7 +18,7 @@ import org.springframework.util.unit.DataSize;
 class StorageGuardTest {
     private static final DataSize SPARE = DataSize.ofMegabytes(16);
 
-    private static final class FakeGround implements Ground {
+    private static final class FakeGround implements DiskSpace {
         private long usable = SPARE.toBytes();
         private boolean isWritable = true;
 

@@ -3,7 +3,7 @@ package gyrotaxis.server.visits;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gyrotaxis.server.shared.Asking;
+import gyrotaxis.server.shared.CurrentMember;
 import gyrotaxis.server.shared.SessionsEnded;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,8 +16,8 @@ class ListenersTest {
     private static final UUID VISIT = new UUID(1, 1);
     private static final UUID MEMBER = new UUID(2, 2);
 
-    private static Asking asking(Optional<UUID> member) {
-        return new Asking() {
+    private static CurrentMember asking(Optional<UUID> member) {
+        return new CurrentMember() {
             @Override
             public Optional<UUID> member() {
                 return member;

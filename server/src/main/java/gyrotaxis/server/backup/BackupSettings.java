@@ -1,0 +1,16 @@
+package gyrotaxis.server.backup;
+
+/**
+ * Where the book is put down, how often, and how many of those are kept.
+ *
+ * @param folder empty if nowhere yet
+ */
+record BackupSettings(String folder, BackupInterval every, int kept) {
+    static final int FEWEST = 1;
+    static final int MOST = 400;
+    static final int LONGEST_FOLDER = 400;
+
+    boolean isAnywhere() {
+        return !folder.isEmpty();
+    }
+}
