@@ -197,7 +197,7 @@ describe('StepLine', () => {
     ['hooking.mix.others[0].percent', 'Hair'],
     ['hooking.cutZones', 'Hair'],
     ['hooking.tuftGrams', 'Hair'],
-    ['hooking.zones.BACK', 'Knots'],
+    ['hooking.zones[1]', 'Knots'],
     ['hooking.parts[0].closer', 'Knots'],
     ['hooking.method.hourMinor', 'Knots'],
     ['hooking.edits[2].at', 'Knots'],

@@ -145,7 +145,7 @@ describe('ZonesTab', () => {
 
   it('sets the share of a zone, and says at the zone what is wrong with it', () => {
     const bench = onBench(<ZonesTab />, {
-      problem: refusedAt('hooking.zones.FRONT', 'The knots would touch.'),
+      problem: refusedAt('hooking.zones[0]', 'The knots would touch.'),
     });
     choose('Share at the front', '4');
     expect(bench.getState().brief.hooking.zones[0]).toMatchObject({ shareParts: 4 });

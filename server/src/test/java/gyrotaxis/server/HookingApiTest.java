@@ -66,6 +66,7 @@ class HookingApiTest {
         "'{\"zones\":[{\"zone\":\"BACK\",\"closer\":9}]}', hooking.zones[0].closer, between 0.4 and 2.5",
         "'{\"zones\":[{\"zone\":\"BACK\",\"closer\":1,\"shareParts\":12}]}', hooking.zones[0].shareParts, between 1 and 8",
         "'{\"zones\":[{\"closer\":1}]}', hooking.zones[0].zone, is missing",
+        "'{\"zones\":[{\"zone\":\"NAPE\",\"closer\":1},{\"zone\":\"BACK\",\"closer\":2.5,\"shareParts\":8}]}', hooking.zones[1], would sit on its neighbour",
         "'{\"parts\":[{\"part\":0,\"closer\":0}]}', hooking.parts[0].closer, between 0.4 and 2.5",
         "'{\"edits\":[{\"row\":\"F3\",\"at\":2,\"kind\":\"REMOVE\"}]}', hooking.edits[0].at, between 0 and 1",
         "'{\"edits\":[{\"row\":\"?\",\"at\":0.5,\"kind\":\"REMOVE\"}]}', hooking.edits[0].row, is not said",

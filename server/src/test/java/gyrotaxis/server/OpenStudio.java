@@ -69,6 +69,9 @@ final class OpenStudio implements AutoCloseable {
         Answer invitation = owner().post(
                         "/api/door/members",
                         Api.JSON.createObjectNode().put("name", name).put("role", role));
+        if (invitation.status() >= 300) {
+            throw new AssertionError(invitation.text());
+        }
         String link = invitation.json().get("link").asString();
         Api api = browser();
         ObjectNode body = person(name);

@@ -49,12 +49,21 @@ export function ZonesTab() {
 
 type ZoneView = Plan['ledger']['zones'][number];
 
+/** What is refused of a zone's wish, whichever part of it is to blame. */
+function useZoneError(index: number) {
+  const field = `hooking.zones[${index}]`;
+  const whole = useFieldError(field);
+  const closer = useFieldError(`${field}.closer`);
+  const share = useFieldError(`${field}.shareParts`);
+  return whole ?? closer ?? share;
+}
+
 function ZoneEntry({ zone }: { zone: ZoneView }) {
   const lengths = useLengths();
   const brief = useBench((b) => b.brief);
   const wish = wishOf(brief, zone.zone);
   const change = useBench((b) => b.change);
-  const error = useFieldError(`hooking.zones.${zone.zone}`);
+  const error = useZoneError(brief.hooking.zones.findIndex((z) => z.zone === zone.zone));
   const closer = wish.closer ?? 1;
   const { min, max } = useWords().limits.closer;
   const set = (to: number) =>

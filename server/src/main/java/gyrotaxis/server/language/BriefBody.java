@@ -8,6 +8,7 @@ import gyrotaxis.core.hair.Tint;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.scalp.HeadMeasures;
@@ -53,6 +54,11 @@ public record BriefBody(
     /** The same with what is known by now. */
     public BriefBody knowing(@Nullable LearnedBody other) {
         return new BriefBody(head, ownHair, consultation, foundation, hairLineId, fullness, installer, hooking, other);
+    }
+
+    /** The field of what is wished for a zone. */
+    public String fieldOf(Zone zone) {
+        return hooking == null ? "hooking.zones" : hooking.fieldOf(zone);
     }
 
     /** The same with other rows. */

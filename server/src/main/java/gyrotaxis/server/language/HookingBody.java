@@ -24,6 +24,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -200,6 +201,16 @@ public record HookingBody(
             }
         }
         return rows;
+    }
+
+    /** The field of what is wished for a zone. */
+    String fieldOf(Zone zone) {
+        List<ZoneBody> given = zones == null ? List.of() : zones;
+        return IntStream.range(0, given.size())
+                .filter(i -> given.get(i).zone() == zone)
+                .mapToObj(i -> "hooking.zones[" + i + "]")
+                .findFirst()
+                .orElse("hooking.zones");
     }
 
     private Map<Zone, ZoneWish> zones(Fields f) {

@@ -111,7 +111,7 @@ public class Planning {
         } catch (FoundationException e) {
             throw refused(field(e), e.said());
         } catch (HookingException e) {
-            throw refused(field(e), e.said());
+            throw refused(field(e, body), e.said());
         }
     }
 
@@ -379,9 +379,9 @@ public class Planning {
         return new FieldProblems(List.of(FieldProblem.of(field, why)));
     }
 
-    private static String field(HookingException e) {
+    private static String field(HookingException e, BriefBody body) {
         return switch (e.wish()) {
-            case ZONE -> "hooking.zones." + Zone.values()[e.index()].name();
+            case ZONE -> body.fieldOf(Zone.values()[e.index()]);
             case MIX -> "hooking.mix.others[" + e.index() + "].hairLineId";
             case CUT -> "hooking.cutZones";
             case TUFT -> "hooking.tuftGrams";
