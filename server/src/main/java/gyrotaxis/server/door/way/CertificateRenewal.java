@@ -2,6 +2,8 @@ package gyrotaxis.server.door.way;
 
 import gyrotaxis.server.shared.CannotStart;
 import gyrotaxis.server.shared.Settings;
+import java.io.IOException;
+import java.security.GeneralSecurityException;
 import java.time.Clock;
 import java.util.List;
 import org.slf4j.Logger;
@@ -34,17 +36,16 @@ final class CertificateRenewal {
         if (!settings.studio()) {
             return;
         }
-        if (!certificates.authorityLasts()) {
-            // A new authority has to be trusted by every device, which nobody wants to find out in the middle of a day.
-            LOG.warn(
-                    "The studio's own authority runs out. Restart the studio, and let every device trust it once more.");
-            return;
-        }
         try {
-            if (certificates.ensure(StudioStart.names(Machine.here(), asked))) {
+            if (!certificates.authorityLasts()) {
+                // A new authority has to be trusted by every device, which nobody wants to find out in the middle of a
+                // day.
+                LOG.warn(
+                        "The studio's own authority runs out. Restart the studio, and let every device trust it once more.");
+            } else if (certificates.ensure(StudioStart.names(Machine.here(), asked))) {
                 LOG.info("The studio's certificate was renewed.");
             }
-        } catch (CannotStart e) {
+        } catch (CannotStart | GeneralSecurityException | IOException e) {
             // What is there holds for some weeks yet; it is tried again.
             LOG.warn("The studio's certificate was not renewed: {}", e.getMessage());
         }

@@ -123,13 +123,12 @@ final class Certificates {
         }
     }
 
-    /** Whether the authority is there and outlasts a certificate that it gives now. */
-    boolean authorityLasts() {
-        try {
-            return lasts(authorityStore(), AUTHORITY, CERTIFICATE_LASTS);
-        } catch (GeneralSecurityException | IOException e) {
-            return false;
-        }
+    /**
+     * Whether the authority is there and outlasts a certificate that it gives now. One that cannot be read is not one that is missing: a
+     * new one would have to be trusted by every device.
+     */
+    boolean authorityLasts() throws GeneralSecurityException, IOException {
+        return lasts(authorityStore(), AUTHORITY, CERTIFICATE_LASTS);
     }
 
     private boolean lasts(Path store, String alias, Duration left) throws GeneralSecurityException, IOException {

@@ -1,7 +1,9 @@
 package gyrotaxis.server.door.way;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gyrotaxis.server.shared.CannotStart;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -55,5 +57,16 @@ class CertificatesTest {
         assertThat(new Certificates(folder, last).ensure(List.of("desk.local"))).isTrue();
         assertThat(now.authority()).isNotEqualTo(authority);
         now.server().verify(now.authority().getPublicKey());
+    }
+
+    /** Every device would have to trust another one; whoever starts the studio decides that. */
+    @Test
+    void anAuthorityThatCannotBeReadIsNotReplaced(@TempDir Path folder) throws Exception {
+        Certificates certificates = new Certificates(folder, Clock.systemUTC());
+        certificates.ensure(NAMES);
+        Path authority = folder.resolve("door/authority.p12");
+        Files.writeString(authority, "damaged");
+        assertThatThrownBy(() -> certificates.ensure(NAMES)).isInstanceOf(CannotStart.class);
+        assertThat(authority).hasContent("damaged");
     }
 }
