@@ -51,9 +51,12 @@ export async function answerRequest(request: Request): Promise<Response> {
 
 /** Fails as a request does that its asker ends. */
 const stopped = (signal: AbortSignal) =>
-  new Promise<never>((_, fail) =>
-    signal.addEventListener('abort', () => fail(new DOMException('stopped', 'AbortError'))),
-  );
+  new Promise<never>((_, fail) => {
+    const end = () => fail(new DOMException('stopped', 'AbortError'));
+    // It may have been ended while its body was read: then no event comes any more.
+    if (signal.aborted) end();
+    else signal.addEventListener('abort', end);
+  });
 
 export function forgetRequests() {
   routes.clear();
