@@ -2,6 +2,7 @@ import type { StateCreator } from 'zustand/vanilla';
 import type { Brief, Ledger, RegionKind, SavedPlan, TailEnd, Way } from '../../../api/types';
 import type { Point } from '../../../lib/curve';
 import type { Layers } from '../../../viz/chart/ScalpChart';
+import type { Sent } from './keptHere';
 
 export type Saving = 'saved' | 'changed' | 'saving' | 'away' | 'refused';
 
@@ -24,12 +25,16 @@ export interface DraftState {
   /** Why the server could not keep it, while it cannot. */
   refusal: string | undefined;
   texts: Record<string, string>;
+  /** What was sent and has no answer yet, oldest first. */
+  sent: Sent[];
   /** A newer version from elsewhere, until somebody decides. */
   theirs: SavedPlan | undefined;
   setText: (field: string, text: string | undefined) => void;
   rename: (name: string) => void;
+  send: (sent: Sent) => void;
   saved: (plan: SavedPlan, sent: Brief) => void;
   setSaving: (saving: Saving, refusal?: string) => void;
+  /** The server has a newer version: somebody decides, unless it is what this device sent itself. */
   foundNewer: (theirs: SavedPlan) => void;
   takeTheirs: () => void;
   keepMine: () => void;

@@ -9,6 +9,14 @@ export interface Draft {
   version: number;
   /** Fields whose text could not be read yet, by path. */
   texts: Record<string, string>;
+  /** What was sent and has no answer yet, oldest first: found on the server, it is this device's own. */
+  sent?: Sent[];
+}
+
+/** A plan as it was sent to be kept. */
+export interface Sent {
+  name: string;
+  brief: Brief;
 }
 
 /** The way the plan came, on this device: kept, so that a reload does not cut it off. */

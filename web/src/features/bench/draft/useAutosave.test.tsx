@@ -146,6 +146,29 @@ describe('useAutosave', () => {
     expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ version: 7, brief: { fullness: 0.8 } });
   });
 
+  it.each(['before', 'after'])(
+    'knows its own save again that arrived unanswered %s it was opened',
+    async (when) => {
+      const kept = { ...PLAN, version: 2, brief: { ...PLAN.brief, fullness: 0.8 } };
+      changePlan.mockImplementationOnce(() => new Promise(() => undefined));
+      const store = createBench(PLAN, 2);
+      const { unmount } = open(store);
+      fuller(store, 0.8);
+      await wait(500);
+      unmount();
+      stored = 2;
+      if (when === 'after') {
+        changePlan.mockRejectedValueOnce(new Problem(409, 'changed elsewhere', [], kept));
+      }
+      const again = createBench(when === 'before' ? kept : PLAN, 2);
+      open(again);
+      fuller(again, 0.7);
+      await wait(1000);
+      expect(again.getState()).toMatchObject({ theirs: undefined, saving: 'saved', version: 3 });
+      expect(changePlan.mock.lastCall?.[1]).toMatchObject({ version: 2, brief: { fullness: 0.7 } });
+    },
+  );
+
   it('saves a plan without a name under its last one', async () => {
     const store = createBench(PLAN, 2);
     open(store);

@@ -20,15 +20,16 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
   // A second save before the first is answered would carry an old version.
   const isBusy = useRef(false);
   const save = useRef<(isLeaving: boolean) => Promise<void>>(() => Promise.resolve());
-  const { home, planId, brief, name, lastName, version, format, texts, saving, theirs } = state;
+  const { home, planId, brief, name, lastName, version, format, texts, saving, sent, theirs } =
+    state;
 
   useEffect(() => {
     if (saving === 'saved' && Object.keys(texts).length === 0) {
       dropDraft(planId);
     } else {
-      keepDraft(planId, { format, brief, name, version, texts });
+      keepDraft(planId, { format, brief, name, version, texts, sent });
     }
-  }, [planId, format, brief, name, version, texts, saving]);
+  }, [planId, format, brief, name, version, texts, saving, sent]);
 
   useEffect(() => {
     save.current = async (isLeaving) => {
@@ -38,6 +39,7 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
       now.setSaving('saving', now.refusal);
       try {
         const body = { name: now.lastName, brief: now.brief, version: now.version };
+        now.send({ name: body.name, brief: body.brief });
         const stored = await api.changePlan(planId, body, isLeaving);
         store.getState().saved(stored, now.brief);
         if (isLeaving) dropDraft(planId);
