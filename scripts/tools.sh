@@ -82,7 +82,7 @@ need_build_tools() {
 }
 
 need_browser() {
-  need chromium chromium
+  need chromium-headless-shell chromium-headless-shell
   # A browser without any font draws no letters.
   [ -n "$(find /usr/share/fonts -name '*.?tf' -print -quit 2>/dev/null)" ] || install fonts-dejavu-core
   # Tells a browser of the tests to trust the studio's own authority.

@@ -83,7 +83,7 @@ class NetworkBrowserTest {
         return playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Studio.CHROMIUM)
                         .setEnv(env)
                         .setArgs(Studio.CHROMIUM_ARGS));
     }

@@ -94,7 +94,7 @@ class ScaleMeasurement {
                 Browser browser = playwright
                         .chromium()
                         .launch(new BrowserType.LaunchOptions()
-                                .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                .setExecutablePath(Studio.CHROMIUM)
                                 .setArgs(Studio.CHROMIUM_ARGS))) {
             Page page = browser.newPage();
             page.setDefaultTimeout(120_000);

@@ -13,6 +13,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -75,15 +76,20 @@ class InterruptedChangeTest {
         new DatabasePreparation(folder, "", "", new DurableFiles(), StoppedProcess.TODAY).run();
     }
 
+    /** What a stop before each step of a change leaves, and the folder after its last: at least so many. */
+    private List<Path> stops(Change change, Path folder, int atLeast) throws IOException, SQLException {
+        List<Path> left = StoppedProcess.stops(change, folder, temp.resolve("stops"));
+        // Copies and moves, each with its own steps: fewer would mean that it ended early.
+        assertThat(left).hasSizeGreaterThanOrEqualTo(atLeast);
+        return left;
+    }
+
     @Test
     void anUpgradeIsDoneOrNotDone() throws Exception {
-        int step = 1;
-        for (boolean wasStopped = true; wasStopped; step++) {
-            Path folder = lastBook(step);
-            wasStopped = StoppedProcess.stops(Change.UPGRADE, folder, step);
+        for (Path folder : stops(Change.UPGRADE, lastBook(1), 9)) {
             StartCheck.check(folder);
             prepare(folder);
-            assertThat(clients(folder, "", "")).as("stopped at step " + step).isEqualTo(CLIENTS);
+            assertThat(clients(folder, "", "")).as(folder.toString()).isEqualTo(CLIENTS);
             try (Connection open =
                     DriverManager.getConnection("jdbc:h2:file:" + folder.resolve("gyrotaxis"), "sa", "")) {
                 assertThat(Migrations.versionOf(open)).isEqualTo(Migrations.newest());
@@ -95,46 +101,63 @@ class InterruptedChangeTest {
             assertThat(new Copies(folder).all())
                     .anySatisfy(c -> assertThat(version(c)).isEqualTo(Migrations.newest() - 1));
         }
-        // Copies and moves, each with its own steps: fewer would mean that the loop ended early.
-        assertThat(step).isGreaterThan(9);
     }
 
     @Test
     void aNewBookIsThereOrNot() throws Exception {
-        int step = 1;
-        for (boolean wasStopped = true; wasStopped; step++) {
-            Path folder = Files.createDirectories(temp.resolve("new-" + step));
-            wasStopped = StoppedProcess.stops(Change.UPGRADE, folder, step);
+        for (Path folder : stops(Change.UPGRADE, Files.createDirectories(temp.resolve("new")), 3)) {
             StartCheck.check(folder);
             prepare(folder);
             assertThat(clients(folder, "", "")).isZero();
         }
-        assertThat(step).isGreaterThan(3);
     }
 
     /** At every step the book opens as it was or as it is to be, and nothing readable lies about once it is sealed. */
     @Test
     void aSealingIsDoneOrNotDone() throws Exception {
-        int step = 1;
-        for (boolean wasStopped = true; wasStopped; step++) {
-            Path folder = oldBook(step);
-            Files.createDirectories(folder.resolve("copies"));
-            Files.copy(OLD, folder.resolve("copies").resolve("gyrotaxis-2031-06-01.mv.db"));
-            wasStopped = StoppedProcess.stops(Change.SEAL, folder, step);
+        Path book = oldBook(1);
+        Files.createDirectories(book.resolve("copies"));
+        Files.copy(OLD, book.resolve("copies").resolve("gyrotaxis-2031-06-01.mv.db"));
+        for (Path folder : stops(Change.SEAL, book, 9)) {
             StartCheck.check(folder);
             boolean isSealed = DatabaseEncryption.isSealed(DatabaseFile.in(folder));
             String password = isSealed ? StoppedProcess.KEY + " " : "";
             assertThat(clients(folder, isSealed ? DatabaseEncryption.suffix() : "", password))
                     .isEqualTo(CLIENTS);
-            assertThat(isSealed || wasStopped).isTrue();
+            assertThat(isSealed || !folder.equals(book)).isTrue();
             try (Stream<Path> files = Files.walk(folder)) {
                 assertThat(files.filter(Files::isRegularFile).filter(f -> isSealed && holds(f, "Isolde")))
-                        .as("readable after a stop at step " + step)
+                        .as("readable after a stop: " + folder)
                         .isEmpty();
             }
             assertThat(folder.resolve("sealing")).doesNotExist();
         }
-        assertThat(step).isGreaterThan(9);
+    }
+
+    /** A copy of the folder is what a process leaves that is really ended there. */
+    @ParameterizedTest
+    @EnumSource(Change.class)
+    void aProcessThatEndsLeavesWhatIsLookedAt(Change change) throws Exception {
+        for (String name : List.of("copied", "stopped")) {
+            Path folder = Files.createDirectories(temp.resolve(name));
+            Files.copy(DatabaseFile.in(last), DatabaseFile.in(folder));
+            prepare(Files.createDirectories(folder.resolve("restoring")));
+        }
+        List<Path> left = stops(change, temp.resolve("copied"), 5);
+        int step = (left.size() + 1) / 2;
+        StoppedProcess.stop(change, temp.resolve("stopped"), step);
+        assertThat(files(temp.resolve("stopped"))).isEqualTo(files(left.get(step - 1)));
+    }
+
+    /** The files of a folder, but for what the database itself puts beside an open one. */
+    private static List<String> files(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(Files::isRegularFile)
+                    .map(f -> folder.relativize(f).toString())
+                    .filter(f -> !f.endsWith(".lock.db") && !f.endsWith(".trace.db"))
+                    .sorted()
+                    .toList();
+        }
     }
 
     /** Whatever size a file may have where there is no room for more: it is as it was, or all of it is done. */
@@ -174,22 +197,15 @@ class InterruptedChangeTest {
 
     @Test
     void aReplacedBookIsTheOldOneOrTheNewOne() throws Exception {
-        int step = 1;
-        for (boolean wasStopped = true; wasStopped; step++) {
-            Path folder = oldBook(step);
-            Path next = Files.createDirectories(folder.resolve("restoring"));
-            prepare(next);
-            wasStopped = StoppedProcess.stops(Change.REPLACE, folder, step);
+        Path book = oldBook(1);
+        prepare(Files.createDirectories(book.resolve("restoring")));
+        for (Path folder : stops(Change.REPLACE, book, 5)) {
             StartCheck.check(folder);
             assertThat(clients(folder, "", "")).isIn(0, CLIENTS);
             assertThat(folder.resolve("restoring").resolve("gyrotaxis.mv.db")).doesNotExist();
-            if (!wasStopped) {
-                assertThat(clients(folder, "", "")).isZero();
-                assertThat(folder.resolve("copies/gyrotaxis-now-replaced.mv.db"))
-                        .hasSameBinaryContentAs(OLD);
-            }
         }
-        assertThat(step).isGreaterThan(4);
+        assertThat(clients(book, "", "")).isZero();
+        assertThat(book.resolve("copies/gyrotaxis-now-replaced.mv.db")).hasSameBinaryContentAs(OLD);
     }
 
     /** What an earlier version upgraded half: each change of a table was kept, but not that the migration was done. */

@@ -1,15 +1,18 @@
 package gyrotaxis.server.storage;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.springframework.util.FileSystemUtils;
 
 /**
- * Changes the files of a book in a process of its own, which ends at one of the steps as if the plug had been pulled: nothing is closed, nothing
- * tidied.
+ * Changes the files of a book. The change is done once, and the folder is copied before each of its steps: what a process that ends there would
+ * leave. A process of its own, which ends at one of the steps as if the plug had been pulled, shows that it does.
  */
 final class StoppedProcess {
     /** As a passphrase makes one; making it takes long on purpose. */
@@ -56,16 +59,35 @@ final class StoppedProcess {
     }
 
     /**
-     * Runs a change until one of its steps.
+     * Runs a change to its end.
      *
-     * @return whether it was stopped there; it ran to its end if it has no such step
+     * @param copies where the folder is copied to before each step: {@code 1}, {@code 2} and so on
+     * @return the copies in the order of the steps, and after them the folder itself
      */
-    static boolean stops(Change change, Path folder, int step) throws IOException, InterruptedException {
+    static List<Path> stops(Change change, Path folder, Path copies) throws IOException, SQLException {
+        List<Path> left = new ArrayList<>();
+        change.run(folder, new DurableFiles() {
+            @Override
+            protected void before(String step) {
+                try {
+                    Path copy = Files.createDirectories(copies.resolve(String.valueOf(left.size() + 1)));
+                    FileSystemUtils.copyRecursively(folder, copy);
+                    left.add(copy);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+        });
+        left.add(folder);
+        return left;
+    }
+
+    /** Runs a change in a process of its own, which ends at a step. */
+    static void stop(Change change, Path folder, int step) throws IOException, InterruptedException {
         int code = run(command(change, folder, step));
-        if (code != 0 && code != STOPPED) {
-            throw new AssertionError("it failed with " + code);
+        if (code != STOPPED) {
+            throw new AssertionError("it was not stopped, but ended with " + code);
         }
-        return code == STOPPED;
     }
 
     /**
