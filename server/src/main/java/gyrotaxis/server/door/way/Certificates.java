@@ -2,35 +2,53 @@ package gyrotaxis.server.door.way;
 
 import gyrotaxis.server.shared.CannotStart;
 import java.io.IOException;
-import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import java.math.BigInteger;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.GeneralSecurityException;
+import java.security.KeyPair;
+import java.security.KeyPairGenerator;
 import java.security.KeyStore;
 import java.security.MessageDigest;
+import java.security.PrivateKey;
 import java.security.SecureRandom;
 import java.security.cert.X509Certificate;
+import java.security.spec.ECGenParameterSpec;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.ArrayList;
+import java.time.Instant;
 import java.util.Base64;
 import java.util.Collection;
+import java.util.Date;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
+import org.bouncycastle.asn1.x500.X500Name;
+import org.bouncycastle.asn1.x509.BasicConstraints;
+import org.bouncycastle.asn1.x509.ExtendedKeyUsage;
+import org.bouncycastle.asn1.x509.Extension;
+import org.bouncycastle.asn1.x509.GeneralName;
+import org.bouncycastle.asn1.x509.GeneralNames;
+import org.bouncycastle.asn1.x509.KeyPurposeId;
+import org.bouncycastle.asn1.x509.KeyUsage;
+import org.bouncycastle.cert.X509v3CertificateBuilder;
+import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
+import org.bouncycastle.cert.jcajce.JcaX509CertificateHolder;
+import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
+import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
+import org.bouncycastle.operator.OperatorCreationException;
+import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 
 /**
  * The studio's own certificate authority, and the certificate that it gave this machine.
  *
- * <p>Both are made by the JDK's {@code keytool} and lie with the data. Devices trust the authority once; the certificate is made anew
+ * <p>Both lie with the data. Devices trust the authority once; the certificate is made anew
  * when this machine is called otherwise or its time runs out, and no device needs to hear of it.
  */
 final class Certificates {
@@ -45,9 +63,13 @@ final class Certificates {
 
     private static final String AUTHORITY = "authority";
     private static final String SERVER = "server";
-    private static final String SECRET = "GYROTAXIS_STORE_SECRET";
     private static final int SECRET_BYTES = 24;
-    private static final Duration LONGEST_RUN = Duration.ofMinutes(10);
+
+    /** At most 20 octets, and positive (RFC 5280, 4.1.2.2). */
+    private static final int SERIAL_BITS = 159;
+
+    /** RFC 7468, 2. */
+    private static final int PEM_COLUMNS = 64;
 
     /** Kinds of names in a certificate (RFC 5280, 4.2.1.6). */
     private static final Set<Integer> DNS_OR_IP = Set.of(2, 7);
@@ -104,8 +126,8 @@ final class Certificates {
             ownOnly(folder);
             // Whatever it gave would end with it.
             if (!authorityLasts()) {
-                makeAuthority();
                 Files.deleteIfExists(serverStore());
+                makeAuthority();
             }
             Set<String> all = new TreeSet<>(names);
             all.addAll(List.of("localhost", "127.0.0.1"));
@@ -139,122 +161,93 @@ final class Certificates {
                         .isAfter(clock.instant().plus(left));
     }
 
-    private void makeAuthority() throws IOException {
-        Files.deleteIfExists(authorityStore());
-        keytool(
-                "-genkeypair",
-                "-alias",
-                AUTHORITY,
-                "-keyalg",
-                "EC",
-                "-groupname",
-                "secp256r1",
-                "-dname",
-                "CN=Gyrotaxis in this studio, O=made by this studio for itself",
-                "-validity",
-                days(AUTHORITY_LASTS),
-                "-startdate",
-                "-1d",
-                "-ext",
-                "bc:critical=ca:true,pathlen:0",
-                "-ext",
-                "ku:critical=keyCertSign,cRLSign",
-                "-storetype",
-                "PKCS12",
-                "-keystore",
-                authorityStore().toString());
-        ownOnly(authorityStore());
+    private void makeAuthority() throws IOException, GeneralSecurityException {
+        KeyPair keys = keys();
+        X500Name name = new X500Name("CN=Gyrotaxis in this studio, O=made by this studio for itself");
+        X509v3CertificateBuilder certificate = builder(name, name, keys, AUTHORITY_LASTS)
+                .addExtension(Extension.basicConstraints, true, new BasicConstraints(0))
+                .addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.keyCertSign | KeyUsage.cRLSign));
+        store(authorityStore(), AUTHORITY, keys, signed(certificate, keys.getPrivate()));
     }
 
-    private void makeServer(Set<String> names) throws IOException {
-        Path half = folder.resolve("server.half.p12");
-        Path request = folder.resolve("request");
-        Path answer = folder.resolve("answer");
-        Path authority = folder.resolve("authority.pem");
-        Files.deleteIfExists(half);
-        String store = half.toString();
-        keytool(
-                "-genkeypair",
-                "-alias",
-                SERVER,
-                "-keyalg",
-                "EC",
-                "-groupname",
-                "secp256r1",
-                "-dname",
-                "CN=Gyrotaxis",
-                "-storetype",
-                "PKCS12",
-                "-keystore",
-                store);
-        keytool("-certreq", "-alias", SERVER, "-keystore", store, "-file", request.toString());
-        keytool(
-                "-gencert",
-                "-alias",
-                AUTHORITY,
-                "-keystore",
-                authorityStore().toString(),
-                "-infile",
-                request.toString(),
-                "-outfile",
-                answer.toString(),
-                "-rfc",
-                "-validity",
-                days(CERTIFICATE_LASTS),
-                "-startdate",
-                "-1d",
-                "-ext",
-                "san=" + names.stream().map(Certificates::kind).collect(Collectors.joining(",")),
-                "-ext",
-                "eku=serverAuth",
-                "-ext",
-                "ku:critical=digitalSignature");
-        keytool(
-                "-exportcert",
-                "-alias",
-                AUTHORITY,
-                "-rfc",
-                "-keystore",
-                authorityStore().toString(),
-                "-file",
-                authority.toString());
-        keytool("-importcert", "-noprompt", "-alias", AUTHORITY, "-keystore", store, "-file", authority.toString());
-        keytool("-importcert", "-noprompt", "-alias", SERVER, "-keystore", store, "-file", answer.toString());
-        ownOnly(half);
-        Files.move(half, serverStore(), StandardCopyOption.REPLACE_EXISTING);
-        Files.delete(request);
-        Files.delete(answer);
+    private void makeServer(Set<String> names) throws IOException, GeneralSecurityException {
+        KeyStore authorityKeys = KeyStore.getInstance(authorityStore().toFile(), secret().toCharArray());
+        X509Certificate authority = authority();
+        KeyPair keys = keys();
+        GeneralName[] all = names.stream().map(Certificates::generalName).toArray(GeneralName[]::new);
+        X509v3CertificateBuilder certificate = builder(
+                        new JcaX509CertificateHolder(authority).getSubject(),
+                        new X500Name("CN=Gyrotaxis"),
+                        keys,
+                        CERTIFICATE_LASTS)
+                .addExtension(
+                        Extension.authorityKeyIdentifier,
+                        false,
+                        new JcaX509ExtensionUtils().createAuthorityKeyIdentifier(authority))
+                .addExtension(Extension.subjectAlternativeName, false, new GeneralNames(all))
+                .addExtension(Extension.extendedKeyUsage, false, new ExtendedKeyUsage(KeyPurposeId.id_kp_serverAuth))
+                .addExtension(Extension.keyUsage, true, new KeyUsage(KeyUsage.digitalSignature));
+        PrivateKey signer = (PrivateKey) authorityKeys.getKey(AUTHORITY, secret().toCharArray());
+        Files.writeString(folder.resolve("authority.pem"), pem(authority));
+        store(serverStore(), SERVER, keys, signed(certificate, signer), authority);
     }
 
-    private static String kind(String name) {
-        boolean isAddress = name.contains(":") || name.matches("[0-9.]+");
-        return (isAddress ? "ip:" : "dns:") + name;
+    private static KeyPair keys() throws GeneralSecurityException {
+        KeyPairGenerator generator = KeyPairGenerator.getInstance("EC");
+        generator.initialize(new ECGenParameterSpec("secp256r1"));
+        return generator.generateKeyPair();
     }
 
-    private static String days(Duration d) {
-        return String.valueOf(d.toDays());
+    /** A certificate from yesterday on, since the clocks of devices differ. */
+    private X509v3CertificateBuilder builder(X500Name issuer, X500Name subject, KeyPair keys, Duration lasts)
+            throws IOException, GeneralSecurityException {
+        Instant from = clock.instant().minus(Duration.ofDays(1));
+        return new JcaX509v3CertificateBuilder(
+                        issuer,
+                        new BigInteger(SERIAL_BITS, new SecureRandom()),
+                        Date.from(from),
+                        Date.from(from.plus(lasts)),
+                        subject,
+                        keys.getPublic())
+                .addExtension(
+                        Extension.subjectKeyIdentifier,
+                        false,
+                        new JcaX509ExtensionUtils().createSubjectKeyIdentifier(keys.getPublic()));
     }
 
-    /** The secret goes by the environment: arguments can be seen by everybody on the machine. */
-    private void keytool(String... what) throws IOException {
-        List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "keytool").toString());
-        command.addAll(List.of(what));
-        // A process that lives for a moment is compiled quickly rather than well.
-        command.addAll(List.of("-storepass:env", SECRET, "-J-XX:TieredStopAtLevel=1", "-J-XX:+UseSerialGC"));
-        ProcessBuilder builder = new ProcessBuilder(command).redirectErrorStream(true);
-        builder.environment().put(SECRET, secret());
-        Process p = builder.start();
-        p.getOutputStream().close();
-        try (InputStream said = p.getInputStream()) {
-            String words = new String(said.readAllBytes(), StandardCharsets.UTF_8);
-            if (!p.waitFor(LONGEST_RUN.toSeconds(), TimeUnit.SECONDS) || p.exitValue() != 0) {
-                throw new IOException(what[0] + " of keytool said: " + words.strip());
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new IOException("it was interrupted", e);
+    private static X509Certificate signed(X509v3CertificateBuilder certificate, PrivateKey signer)
+            throws GeneralSecurityException {
+        try {
+            return new JcaX509CertificateConverter()
+                    .getCertificate(certificate.build(new JcaContentSignerBuilder("SHA256withECDSA").build(signer)));
+        } catch (OperatorCreationException e) {
+            throw new GeneralSecurityException(e);
         }
+    }
+
+    /** Writes a key with the certificates that vouch for it; the old store stays until the new one is whole. */
+    private void store(Path file, String alias, KeyPair keys, X509Certificate... chain)
+            throws IOException, GeneralSecurityException {
+        KeyStore store = KeyStore.getInstance("PKCS12");
+        store.load(null, null);
+        store.setKeyEntry(alias, keys.getPrivate(), secret().toCharArray(), chain);
+        Path half = file.resolveSibling(file.getFileName() + ".half");
+        try (OutputStream out = Files.newOutputStream(half)) {
+            store.store(out, secret().toCharArray());
+        }
+        ownOnly(half);
+        Files.move(half, file, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    private static GeneralName generalName(String name) {
+        boolean isAddress = name.contains(":") || name.matches("[0-9.]+");
+        return new GeneralName(isAddress ? GeneralName.iPAddress : GeneralName.dNSName, name);
+    }
+
+    private static String pem(X509Certificate c) throws GeneralSecurityException {
+        return "-----BEGIN CERTIFICATE-----\n"
+                + Base64.getMimeEncoder(PEM_COLUMNS, new byte[] {'\n'}).encodeToString(c.getEncoded())
+                + "\n-----END CERTIFICATE-----\n";
     }
 
     private X509Certificate certificate(Path store, String alias) throws GeneralSecurityException, IOException {
