@@ -5586,6 +5586,8 @@ export interface components {
             kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED" | "TAIL_FOUND" | "ROW_UNDONE" | "LOOPS_KEPT" | "OWN_HAIR_CUT" | "SKIN_SEEN" | "JUDGED" | "TAKEN_DOWN";
             /** @enum {string|null} */
             knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: uuid */
+            lineId: string | null;
             /** Format: double */
             loops: number | null;
             /** Format: double */

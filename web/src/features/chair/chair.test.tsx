@@ -2,9 +2,11 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import type { Outlook, Visit, RecordedEvent } from '../../api/types';
 import { WithWords } from '../../testing/onBench';
+import { serve } from '../../testing/server';
 import { samples } from '../../testing/work';
 import { Count } from './Count';
 import { Doing } from './Doing';
+import { OtherHairForm } from './more/forms';
 import { OptionsDialog } from './more/OptionsDialog';
 import { Notices } from './Notices';
 import { keyNow } from './visit/actions';
@@ -75,6 +77,31 @@ const outlook = (change: Partial<Outlook>): Outlook =>
     options: [],
     ...change,
   }) as unknown as Outlook;
+
+describe('other hair', () => {
+  it('is a line of the shelf by its id, or any other by its name', async () => {
+    serve({
+      'GET /api/hair-lines': () => [{ id: 'h7', name: 'Ebb Loose', colours: ['ink', 'rust'] }],
+    });
+    const done = vi.fn();
+    render(
+      <WithWords>
+        <OtherHairForm sheet={sheet} state={fold(sheet, [])} done={done} />
+      </WithWords>,
+    );
+    fireEvent.change(screen.getByLabelText('Another line'), {
+      target: { value: ' Lent by a friend ' },
+    });
+    fireEvent.click(screen.getByRole('button', { name: 'Put it down' }));
+    fireEvent.click(await screen.findByRole('button', { name: 'Ebb Loose' }));
+    fireEvent.click(screen.getByRole('button', { name: 'rust' }));
+    fireEvent.click(screen.getByRole('button', { name: 'Put it down' }));
+    expect(done.mock.calls.map(([w]) => [w.lineId, w.text, w.colour])).toEqual([
+      [null, 'Lent by a friend', ''],
+      ['h7', 'Ebb Loose', 'rust'],
+    ]);
+  });
+});
 
 describe('the count', () => {
   it('says on which row the hair runs out, and opens what can be done', () => {

@@ -1,10 +1,12 @@
-import { useSpelt } from '../../../ui/prefs';
+import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
+import { useSpelt } from '../../../ui/prefs';
 import { parseAmount } from '../../../lib/amount';
 import type { VisitEvent, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { what } from '../visit/happening';
 import { useWords, wordOf } from '../../../words';
+import { shelfLinesQuery } from '../chair.queries';
 import { Big } from './Big';
 
 interface FormProps {
@@ -227,24 +229,51 @@ export function CountForm({ sheet, state, done }: FormProps) {
   );
 }
 
-/** Another line or colour in the place of one that was planned. */
+/** Another line or colour in the place of one that was planned: one of the shelf's by a touch, any other by its name. */
 export function OtherHairForm({ sheet, done }: FormProps) {
+  const shelf = useQuery(shelfLinesQuery()).data ?? [];
   const [supply, setSupply] = useState(0);
-  const [line, setLine] = useState('');
+  const [lineId, setLineId] = useState<string>();
+  const [typed, setTyped] = useState('');
   const [colour, setColour] = useState('');
   const spelt = useSpelt();
+  const line = shelf.find((l) => l.id === lineId);
+  const choose = (id: string | undefined) => {
+    setLineId(id);
+    setColour('');
+  };
   return (
     <>
       <Supply sheet={sheet} value={supply} onChoose={setSupply} />
-      <Written label="Line" text={line} longest={80} onType={setLine} />
-      <Written label={spelt('Colour')} text={colour} longest={80} onType={setColour} />
+      {shelf.length > 0 && (
+        <Choice
+          label="Line, from the shelf"
+          value={lineId}
+          options={shelf.map((l) => ({ value: l.id, words: l.name }))}
+          onChoose={choose}
+        />
+      )}
+      {line ? (
+        <Choice
+          label={spelt('Colour')}
+          value={colour}
+          options={line.colours.map((c) => ({ value: c, words: c }))}
+          onChoose={(c) => setColour(c ?? '')}
+        />
+      ) : (
+        <>
+          <Written label="Another line" text={typed} longest={80} onType={setTyped} />
+          <Written label={spelt('Colour')} text={colour} longest={80} onType={setColour} />
+        </>
+      )}
       <Keep
-        isOff={line.trim() === '' && colour.trim() === ''}
+        isOff={!line && typed.trim() === '' && colour.trim() === ''}
         onClick={() =>
           done(
             what('REPLACED', {
               supply,
-              text: line.trim() || (sheet.supplies[supply]?.hair.name ?? ''),
+              lineId: line?.id ?? null,
+              text: line?.name ?? (typed.trim() || (sheet.supplies[supply]?.hair.name ?? '')),
               colour: colour.trim(),
             }),
           )

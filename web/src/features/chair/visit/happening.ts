@@ -11,6 +11,7 @@ const NOTHING: Omit<VisitEvent, 'kind'> = {
   packs: null,
   loops: null,
   text: null,
+  lineId: null,
   colour: null,
   row: null,
   at: null,

@@ -53,6 +53,7 @@ class BackupsApiTest {
     private int restore(String... arguments) throws Exception {
         List<String> all = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
                 // A book of any size is put back with the memory of a small machine.
                 "-Xmx256m",
                 "-cp",

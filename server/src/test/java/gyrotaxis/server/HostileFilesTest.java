@@ -54,6 +54,7 @@ class HostileFilesTest {
         log = Files.createTempFile("gyrotaxis-hostile", ".log");
         server = new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
                         "-Xmx256m",
                         "-XX:+ExitOnOutOfMemoryError",
                         "-cp",

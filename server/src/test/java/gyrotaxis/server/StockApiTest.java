@@ -270,6 +270,63 @@ class StockApiTest {
         assertThat(colour("ink").at("/washed/0/loops").asDouble()).isEqualTo(2);
     }
 
+    /** From there on bundles are of the other line; hair that the shelf does not have moves nothing. */
+    @Test
+    void hairThatIsReplacedAtTheChairLeavesTheShelfUnderItsOwnLine() {
+        JsonNode other = api.get("/api/hair-lines")
+                .json()
+                .valueStream()
+                .filter(l -> !l.path("id").asString().equals(line)
+                        && !l.path("colours").isEmpty())
+                .findFirst()
+                .orElseThrow();
+        String otherId = other.path("id").asString();
+        String otherColour = other.at("/colours/0").asString();
+        int bundle = other.path("loopsPerBundle").asInt();
+        ObjectNode packs = good("PACKS").put("lineId", otherId).put("colour", otherColour);
+        assertThat(api.post("/api/stock/movements", move(packs.put("lot", ""), "BOUGHT", 5))
+                        .status())
+                .isEqualTo(200);
+        api.post("/api/stock/movements", move(good("PACKS").put("colour", "ink").put("lot", ""), "BOUGHT", 5));
+        double before = colour("ink").path("loops").asDouble();
+        double otherBefore = loops(otherId, otherColour);
+        String visit = UUID.randomUUID().toString();
+        api.post(
+                "/api/visits",
+                Api.JSON
+                        .createObjectNode()
+                        .put("id", visit)
+                        .put("planId", plan.path("id").asString()));
+        String opened = "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}";
+        tell(
+                visit,
+                1,
+                opened,
+                "{\"kind\":\"REPLACED\",\"supply\":0,\"text\":\"Other\",\"lineId\":\"" + otherId + "\",\"colour\":\""
+                        + otherColour + "\"}",
+                opened);
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
+        assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore - bundle);
+        tell(visit, 4, "{\"kind\":\"REPLACED\",\"supply\":0,\"text\":\"A friend's\",\"colour\":\"red\"}", opened);
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
+        assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore - bundle);
+        // Taken back, it never was another.
+        tell(visit, 6, "{\"kind\":\"UNDONE\",\"undoes\":{\"device\":\"tablet\",\"count\":2}}");
+        assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 40);
+        assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore);
+    }
+
+    private static double loops(String lineId, String colour) {
+        return api.get("/api/stock")
+                .json()
+                .path("hair")
+                .valueStream()
+                .filter(c -> c.path("lineId").asString().equals(lineId)
+                        && c.path("colour").asString().equals(colour))
+                .mapToDouble(c -> c.path("loops").asDouble())
+                .sum();
+    }
+
     @Test
     void whatIsToBeBoughtIsToldBySupplierWithWhatHappensIfItIsLate() {
         JsonNode list = api.get("/api/shopping?days=14").json();

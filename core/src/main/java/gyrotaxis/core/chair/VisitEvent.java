@@ -9,6 +9,7 @@ import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.core.wear.Worn;
 import java.util.Collections;
@@ -145,8 +146,14 @@ public sealed interface VisitEvent {
         }
     }
 
-    /** Another line or colour is taken in the place of one that was planned. */
-    record Replaced(int supply, String line, String colour) implements VisitEvent {
+    /**
+     * Another line or colour is taken in the place of one that was planned: for all bundles of it that are opened from then on.
+     *
+     * @param id the line, if it is one of the shelf's
+     * @param line what it is called
+     * @param colour empty if it is the one that was planned
+     */
+    record Replaced(int supply, Optional<LineId> id, String line, String colour) implements VisitEvent {
         public Replaced {
             Require.atLeast(0, supply, "supply", "");
         }

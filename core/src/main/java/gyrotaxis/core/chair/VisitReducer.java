@@ -41,7 +41,7 @@ final class VisitReducer {
     private final TreeSet<Integer> stepsDone = new TreeSet<>();
     private final EnumMap<Stage, StageTime> stages = new EnumMap<>(Stage.class);
     private final TreeMap<Integer, Counted> counted = new TreeMap<>();
-    private final List<BundleOpened> bundles = new ArrayList<>();
+    private final List<VisitState.Bundle> bundles = new ArrayList<>();
     private final TreeSet<RowId> kept = new TreeSet<>();
     private final List<Tried> tries = new ArrayList<>();
     private final List<FillPlaced> fills = new ArrayList<>();
@@ -210,7 +210,7 @@ final class VisitReducer {
     private void count(VisitEvent what) {
         if (what instanceof BundleOpened b) {
             int loops = b.loops().orElse(sheet.supplies().get(b.supply()).line().loopsPerBundle());
-            bundles.add(b);
+            bundles.add(new VisitState.Bundle(b, Optional.ofNullable(replaced.get(b.supply()))));
             counted.merge(b.supply(), Counted.NONE.opened(loops, 0), (was, n) -> was.opened(loops, in(b.supply())));
         } else if (what instanceof RestCounted r) {
             counted.computeIfPresent(r.supply(), (supply, was) -> was.left(r.loops(), in(supply)));

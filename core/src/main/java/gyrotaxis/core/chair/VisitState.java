@@ -58,7 +58,7 @@ public record VisitState(
         SortedSet<Integer> stepsDone,
         Map<Stage, StageTime> stages,
         SortedMap<Integer, Counted> counted,
-        List<BundleOpened> bundles,
+        List<Bundle> bundles,
         SortedSet<RowId> kept,
         List<Tried> tries,
         List<FillPlaced> fills,
@@ -71,6 +71,13 @@ public record VisitState(
         Optional<Instant> lastAt,
         Takedown takedown,
         SortedSet<EventId> strays) {
+
+    /**
+     * A bundle that was opened.
+     *
+     * @param replaced what was taken in the place of its supply by then; empty if it is of what was planned
+     */
+    public record Bundle(BundleOpened opened, Optional<Replaced> replaced) {}
 
     /** So long nothing happens in no stage while it is worked. ASSUMPTION: longer than any row takes to braid. */
     public static final Duration FORGOTTEN = Duration.ofMinutes(45);

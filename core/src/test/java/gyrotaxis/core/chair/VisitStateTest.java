@@ -2,6 +2,7 @@ package gyrotaxis.core.chair;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.chair.Worked.Done;
@@ -21,6 +22,7 @@ import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.plan.WorkSheetWriter;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
@@ -35,6 +37,7 @@ import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
 import java.util.SplittableRandom;
+import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -333,9 +336,20 @@ class VisitStateTest {
         int usual = SHEET.supplies().get(0).line().loopsPerBundle();
         assertThat(of(opened, hook, counted, next).counted(0))
                 .isEqualTo(new Counted(2, 18 + usual, 0, OptionalDouble.of(18), first));
-        assertThat(of(opened, next).bundles())
-                .extracting(VisitEvent.BundleOpened::lot)
-                .containsExactly("K4", "K5");
+        assertThat(of(opened, next).bundles()).extracting(b -> b.opened().lot()).containsExactly("K4", "K5");
+    }
+
+    /** What was opened before another line was taken is of the line that was planned, in whatever order it is heard of. */
+    @Test
+    void bundlesAreOfWhatWasInHandWhenTheyWereOpened() {
+        VisitEvent.Replaced other =
+                new VisitEvent.Replaced(0, Optional.of(new LineId(new UUID(0, 7))), "Ebb Loose", "");
+        RecordedEvent first = after(1, new VisitEvent.BundleOpened(0, "K4", OptionalInt.empty()));
+        RecordedEvent replaced = after(2, other);
+        RecordedEvent second = after(3, new VisitEvent.BundleOpened(0, "E1", OptionalInt.empty()));
+        assertThat(of(second, replaced, first).bundles())
+                .extracting(b -> b.opened().lot(), VisitState.Bundle::replaced)
+                .containsExactly(tuple("K4", Optional.empty()), tuple("E1", Optional.of(other)));
     }
 
     @Test
@@ -427,7 +441,7 @@ class VisitStateTest {
         VisitState state = of(
                 after(1, new VisitEvent.RowKept(ROW)),
                 after(2, new VisitEvent.CautionSigned(1, "Orla")),
-                after(3, new VisitEvent.Replaced(0, "Ebb Loose", "ink")),
+                after(3, new VisitEvent.Replaced(0, Optional.empty(), "Ebb Loose", "ink")),
                 after(4, new VisitEvent.Pictured("front")));
         assertThat(state.kept()).containsExactly(ROW);
         assertThat(state.signed()).containsEntry(1, "Orla");

@@ -10,6 +10,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.StockItem.Grade;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
@@ -19,6 +20,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param supply which hair, by its place among the supplies of the sheet
  * @param loops how many were counted
  * @param text lot, note, what showed, line, the name that stands for a caution, or the name of a picture
+ * @param lineId the line of the shelf that is taken in the place of another; left out if the shelf does not have it
  * @param at how far along the row, as a part of its length
  * @param towardRad which way a fill is thrown; left out if it is hooked as it falls
  * @param otherRow the row with the knot beyond a gap that a fill is hooked through too; left out if it draws nothing shut
@@ -53,6 +56,7 @@ public record VisitEventBody(
         @Nullable @Schema(nullable = true) Integer packs,
         @Nullable @Schema(nullable = true) Double loops,
         @Nullable @Schema(nullable = true) String text,
+        @Nullable @Schema(nullable = true) UUID lineId,
         @Nullable @Schema(nullable = true) String colour,
         @Nullable @Schema(nullable = true) String row,
         @Nullable @Schema(nullable = true) Double at,
@@ -111,7 +115,7 @@ public record VisitEventBody(
 
     private static final VisitEventBody NONE = new VisitEventBody(
             null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null, null,
-            null, null, null, null, null, null, null);
+            null, null, null, null, null, null, null, null);
 
     /**
      * What happened.
@@ -146,7 +150,12 @@ public record VisitEventBody(
                                 ? Optional.empty()
                                 : Optional.of(new VisitEvent.KnotBeyond(rowId(otherRow), need(otherAt, "otherAt"))));
             case ADJUSTED -> adjusted();
-            case REPLACED -> new VisitEvent.Replaced(need(supply, "supply"), said(), colour == null ? "" : colour);
+            case REPLACED ->
+                new VisitEvent.Replaced(
+                        need(supply, "supply"),
+                        Optional.ofNullable(lineId).map(LineId::new),
+                        said(),
+                        colour == null ? "" : colour);
             case NOTED -> new VisitEvent.Noted(said());
             case PICTURED -> new VisitEvent.Pictured(said());
             case CAUTION_SIGNED -> new VisitEvent.CautionSigned(need(step, "step"), said());
@@ -247,6 +256,7 @@ public record VisitEventBody(
                 null,
                 null,
                 null,
+                null,
                 a.kind(),
                 null,
                 null,
@@ -285,6 +295,7 @@ public record VisitEventBody(
                 null,
                 f.share().parts(),
                 f.supply(),
+                null,
                 null,
                 null,
                 null,
@@ -346,6 +357,7 @@ public record VisitEventBody(
                 packs,
                 loops,
                 text,
+                lineId,
                 colour,
                 ofRow,
                 at,
@@ -387,6 +399,7 @@ public record VisitEventBody(
                 packs,
                 otherLoops,
                 otherText,
+                lineId,
                 colour,
                 row,
                 at,

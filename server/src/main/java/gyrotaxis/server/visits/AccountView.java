@@ -103,6 +103,7 @@ record AccountView(
                 h.left(),
                 h.isCounted(),
                 state.bundles().stream()
+                        .map(VisitState.Bundle::opened)
                         .filter(b -> b.supply() == h.supply())
                         .map(BundleOpened::lot)
                         .filter(lot -> !lot.isBlank())

@@ -1,16 +1,16 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.Account;
-import gyrotaxis.core.chair.VisitEvent.BundleOpened;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.chair.VisitEvent.LoopsKept;
 import gyrotaxis.core.chair.VisitState;
-import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.plan.WorkSheet.Supply;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.Movement;
 import gyrotaxis.core.stock.MovementReason;
 import gyrotaxis.core.stock.Stock;
 import gyrotaxis.core.stock.StockItem;
+import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.language.StoredPlan;
 import gyrotaxis.server.language.VisitEventBody.Kind;
 import gyrotaxis.server.stock.Moved;
@@ -48,10 +48,12 @@ class ChairStock {
             Kind.FILL_PLACED);
 
     private final StockLedger ledger;
+    private final HairInHand shelf;
     private final Clock clock;
 
-    ChairStock(StockLedger ledger, Clock clock) {
+    ChairStock(StockLedger ledger, HairInHand shelf, Clock clock) {
         this.ledger = ledger;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -76,25 +78,27 @@ class ChairStock {
         Map<Hair, Long> back = new LinkedHashMap<>();
         Map<StockItem, Long> washed = new LinkedHashMap<>();
         Account account = Account.of(work.ready().sheet(), work.events());
-        for (BundleOpened b : state.bundles()) {
-            hair(work, basis.get(), b.supply(), b.lot())
-                    .ifPresent(h -> taken.merge(h, opened(work, b) * StockItem.PARTS, Long::sum));
+        for (VisitState.Bundle b : state.bundles()) {
+            hair(work, basis.get(), b).ifPresent(h -> taken.merge(h, opened(work, b) * StockItem.PARTS, Long::sum));
         }
         if (state.isFinished()) {
             for (Account.Hair h : account.hair()) {
-                String lot = state.bundles().stream()
-                        .filter(b -> b.supply() == h.supply())
+                // What is left is of the bundle that was opened last.
+                state.bundles().stream()
+                        .filter(b -> b.opened().supply() == h.supply())
                         .reduce((first, last) -> last)
-                        .map(BundleOpened::lot)
-                        .orElse("");
-                if (h.isCounted() && h.left() > 0) {
-                    hair(work, basis.get(), h.supply(), lot)
-                            .ifPresent(k -> back.merge(k, Math.round(h.left() * StockItem.PARTS), Long::sum));
-                }
+                        .filter(b -> h.isCounted() && h.left() > 0)
+                        .flatMap(b -> hair(work, basis.get(), b))
+                        .ifPresent(k -> back.merge(k, Math.round(h.left() * StockItem.PARTS), Long::sum));
             }
         }
         for (LoopsKept k : state.takedown().kept()) {
-            hair(work, basis.get(), k.supply(), "")
+            hair(
+                            work,
+                            basis.get(),
+                            k.supply(),
+                            "",
+                            Optional.ofNullable(state.replaced().get(k.supply())))
                     .ifPresent(h -> washed.merge(
                             new StockItem.Loops(h.line(), h.colour(), "", k.grade()),
                             Math.round(k.loops() * StockItem.PARTS),
@@ -173,30 +177,64 @@ class ChairStock {
         return new StockItem.Loops(h.line(), h.colour(), h.lot(), StockItem.Grade.NEW);
     }
 
-    private static long opened(VisitLoader.Work work, BundleOpened b) {
-        HairLine line = work.ready().sheet().supplies().get(b.supply()).line();
-        return b.loops().orElse(line.loopsPerBundle());
+    private long opened(VisitLoader.Work work, VisitState.Bundle b) {
+        return b.opened()
+                .loops()
+                .orElseGet(() -> b.replaced()
+                        .flatMap(VisitEvent.Replaced::id)
+                        .flatMap(id -> shelf.find(id.value()))
+                        .map(HairInHand.Stocked::hair)
+                        .orElse(supply(work, b.opened().supply()).line())
+                        .loopsPerBundle());
     }
 
-    private static int packOf(VisitLoader.Work work, Hair h) {
+    private int packOf(VisitLoader.Work work, Hair h) {
         return work.ready().frozen().basis().stream()
                 .flatMap(b -> b.hairs() == null ? Stream.<StoredPlan.KnownHair>of() : b.hairs().stream())
                 .filter(k -> k.id().equals(h.line().value()))
-                .mapToInt(k -> k.hair().line().loopsPerPack())
+                .map(k -> k.hair().line().loopsPerPack())
                 .findFirst()
+                .or(() -> shelf.find(h.line().value()).map(k -> k.hair().loopsPerPack()))
                 .orElse(1);
     }
 
-    /** Which hair of the shelf a supply of the sheet is: the brief knows lines by their ids, the sheet by their names. */
-    private static Optional<Hair> hair(VisitLoader.Work work, StoredPlan basis, int supply, String lot) {
-        Supply s = work.ready().sheet().supplies().get(supply);
-        OptionalInt from = s.cutFrom();
-        Supply of = from.isPresent() ? work.ready().sheet().supplies().get(from.getAsInt()) : s;
+    private static Supply supply(VisitLoader.Work work, int supply) {
+        return work.ready().sheet().supplies().get(supply);
+    }
+
+    private static Optional<Hair> hair(VisitLoader.Work work, StoredPlan basis, VisitState.Bundle b) {
+        return hair(work, basis, b.opened().supply(), b.opened().lot(), b.replaced());
+    }
+
+    /**
+     * Which hair of the shelf is taken for a supply of the sheet.
+     *
+     * @return empty if the shelf does not have it
+     */
+    private static Optional<Hair> hair(
+            VisitLoader.Work work, StoredPlan basis, int supply, String lot, Optional<VisitEvent.Replaced> replaced) {
+        OptionalInt from = supply(work, supply).cutFrom();
+        Supply planned = supply(work, from.orElse(supply));
+        String colour = replaced.map(VisitEvent.Replaced::colour)
+                .filter(c -> !c.isBlank())
+                .orElse(planned.colour());
+        return replaced.isPresent() && !isSameLine(replaced.get(), planned)
+                ? replaced.get().id().map(id -> new Hair(id, colour, lot.strip()))
+                : plannedLine(basis, planned).map(id -> new Hair(id, colour, lot.strip()));
+    }
+
+    /** Another colour of the line that was planned; nobody chose that line by its id. */
+    private static boolean isSameLine(VisitEvent.Replaced r, Supply planned) {
+        return r.id().isEmpty() && r.line().equals(planned.line().name());
+    }
+
+    /** The brief knows lines by their ids, the sheet by their names. */
+    private static Optional<LineId> plannedLine(StoredPlan basis, Supply planned) {
         return basis.hairs() == null
                 ? Optional.empty()
                 : basis.hairs().stream()
-                        .filter(k -> k.hair().name().equals(of.line().name()))
+                        .filter(k -> k.hair().name().equals(planned.line().name()))
                         .findFirst()
-                        .map(k -> new Hair(new LineId(k.id()), of.colour(), lot.strip()));
+                        .map(k -> new LineId(k.id()));
     }
 }
