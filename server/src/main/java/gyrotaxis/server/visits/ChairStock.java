@@ -228,13 +228,17 @@ class ChairStock {
         return r.id().isEmpty() && r.line().equals(planned.line().name());
     }
 
-    /** The brief knows lines by their ids, the sheet by their names. */
+    /** The brief knows lines by their ids, the sheet by all that is told of them; one that was changed since is found by its name. */
     private static Optional<LineId> plannedLine(StoredPlan basis, Supply planned) {
-        return basis.hairs() == null
-                ? Optional.empty()
+        List<StoredPlan.KnownHair> named = basis.hairs() == null
+                ? List.of()
                 : basis.hairs().stream()
                         .filter(k -> k.hair().name().equals(planned.line().name()))
-                        .findFirst()
-                        .map(k -> new LineId(k.id()));
+                        .toList();
+        return named.stream()
+                .filter(k -> k.hair().line().equals(planned.line()))
+                .findFirst()
+                .or(() -> named.stream().findFirst())
+                .map(k -> new LineId(k.id()));
     }
 }
