@@ -1,5 +1,5 @@
 import type { RecordedEvent, WorkSheet } from '../api/types';
-import { what } from '../features/chair/visit/happening';
+import { visitEvent } from '../features/chair/visit/visitEvent';
 import file from './work.json';
 
 /** What the core made of random events, kept by a test of the server. */
@@ -47,7 +47,7 @@ const whole = ({ sheet, runs }: Sample): Sample => ({
   sheet,
   runs: runs.map((run) => ({
     ...run,
-    events: run.events.map((e) => ({ ...e, what: what(e.what.kind, e.what) })),
+    events: run.events.map((e) => ({ ...e, what: visitEvent(e.what.kind, e.what) })),
   })),
 });
 

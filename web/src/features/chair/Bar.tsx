@@ -1,20 +1,20 @@
 import { CloudOff, MoreHorizontal, Pause, Play } from 'lucide-react';
 import { plural } from '../../lib/time';
 import { runningStage, shownMs } from './visit/fold';
-import { stage } from './visit/happening';
-import type { Tell } from './visit/telling';
+import { stage } from './visit/visitEvent';
+import type { RecordEvents } from './visit/recordEvents';
 import { useNow } from './visit/useNow';
 import type { Shown } from './visit/visitStore';
 import { useWords, wordOf } from '../../words';
 
 interface Props {
   shown: Shown;
-  tell: Tell;
+  record: RecordEvents;
   onMore: () => void;
 }
 
 /** Who is in the chair, the clock, what is unsent, and the way to everything else. */
-export function Bar({ shown, tell, onMore }: Props) {
+export function Bar({ shown, record, onMore }: Props) {
   const { visit } = shown;
   return (
     <header className="flex h-14 shrink-0 items-center gap-3 border-b border-line bg-sheet px-3">
@@ -23,7 +23,7 @@ export function Bar({ shown, tell, onMore }: Props) {
         <p className="truncate text-sm leading-tight text-soft">{visit?.visit.planName}</p>
       </div>
       <Unsent shown={shown} />
-      <Clock shown={shown} tell={tell} />
+      <Clock shown={shown} record={record} />
       <button
         type="button"
         onClick={onMore}
@@ -56,7 +56,7 @@ const said = (ms: number) => {
 };
 
 /** The clock of the stage that runs, or that stands still. */
-function Clock({ shown, tell }: { shown: Shown; tell: Tell }) {
+function Clock({ shown, record }: { shown: Shown; record: RecordEvents }) {
   const { stages } = useWords();
   const now = useNow();
   const { state } = shown;
@@ -68,7 +68,7 @@ function Clock({ shown, tell }: { shown: Shown; tell: Tell }) {
   return (
     <button
       type="button"
-      onClick={() => void tell([stage(running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', last)])}
+      onClick={() => void record([stage(running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', last)])}
       aria-label={`${running ? 'Pause' : 'Go on with'} the clock of ${wordOf(stages, last)}`}
       className={`flex h-12 shrink-0 items-center gap-2 rounded-md border px-3 hover:bg-well ${
         running ? 'border-edge bg-ground' : 'border-thread-deep bg-thread/25'

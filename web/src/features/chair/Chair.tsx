@@ -42,13 +42,13 @@ export function Chair({ id }: { id: string }) {
 
   const steps = visit && state ? nextSteps(visit.sheet, state) : [];
   const key = visit && state ? keyNow(visit.sheet, state, isEach) : undefined;
-  const tell = store.tell.bind(store);
+  const record = store.record.bind(store);
   const press = () => {
-    if (visit && state && key) void tell(pressed(visit.sheet, state, key, name));
+    if (visit && state && key) void record(pressed(visit.sheet, state, key, name));
   };
   const takeBack = (which: typeof backOne) => () => {
     const events = state ? which(state) : [];
-    if (events.length > 0) void tell(events);
+    if (events.length > 0) void record(events);
   };
   useChairKeys({
     isOn: open === undefined && bead === undefined && !!state && !state.isFinished,
@@ -67,23 +67,23 @@ export function Chair({ id }: { id: string }) {
   const onBead = (share: SheetShare) => {
     if (!step) return;
     if (isToDo(state.shares.get(share.ref)))
-      void tell(done(visit.sheet, state, step, upTo(step, state, share.ref)));
+      void record(done(visit.sheet, state, step, upTo(step, state, share.ref)));
     else setBead(share);
   };
 
   return (
     <main className="flex min-h-0 flex-1 flex-col">
-      <Bar shown={shown} tell={tell} onMore={() => setOpen('drawer')} />
-      <Notices shown={shown} tell={tell} />
+      <Bar shown={shown} record={record} onMore={() => setOpen('drawer')} />
+      <Notices shown={shown} record={record} />
       {state.isFinished && isDown ? (
-        <TakingDown shown={shown} tell={tell} onClose={() => setDown(false)} />
+        <TakingDown shown={shown} record={record} onClose={() => setDown(false)} />
       ) : state.isFinished ? (
-        <Ended shown={shown} outlook={outlook.data} tell={tell} onDown={() => setDown(true)} />
+        <Ended shown={shown} outlook={outlook.data} record={record} onDown={() => setDown(true)} />
       ) : (
         <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,3fr)_minmax(0,2fr)] grid-rows-[minmax(0,1fr)_auto] gap-px bg-line lg:grid-cols-[minmax(0,34fr)_minmax(0,38fr)_minmax(0,28fr)] lg:grid-rows-1">
           <section aria-label="Place" className="relative min-h-0 bg-ground p-2">
             {isTrying ? (
-              <Trying id={id} shown={shown} tell={tell} />
+              <Trying id={id} shown={shown} record={record} />
             ) : (
               <Place
                 sheet={visit.sheet}
@@ -113,7 +113,7 @@ export function Chair({ id }: { id: string }) {
             <Count
               shown={shown}
               outlook={outlook.data}
-              tell={tell}
+              record={record}
               onOptions={() => setOpen('options')}
             />
           </section>
@@ -131,10 +131,10 @@ export function Chair({ id }: { id: string }) {
         isOpen={open === 'options'}
         onClose={() => setOpen(undefined)}
         outlook={outlook.data}
-        tell={tell}
+        record={record}
       />
       <ChairKeysDialog isOpen={open === 'keys'} onClose={() => setOpen(undefined)} />
-      {bead && <BeadDialog share={bead} onClose={() => setBead(undefined)} tell={tell} />}
+      {bead && <BeadDialog share={bead} onClose={() => setBead(undefined)} record={record} />}
     </main>
   );
 }

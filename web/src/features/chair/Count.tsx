@@ -5,8 +5,8 @@ import { sayLoops } from '../../lib/amount';
 import { formatMinutes, plural } from '../../lib/time';
 import { Steps, WhyKey } from '../../why';
 import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './visit/fold';
-import { what } from './visit/happening';
-import type { Tell } from './visit/telling';
+import { visitEvent } from './visit/visitEvent';
+import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 
 const ForecastLine = lazy(() => import('./ForecastLine'));
@@ -14,12 +14,12 @@ const ForecastLine = lazy(() => import('./ForecastLine'));
 interface Props {
   shown: Shown;
   outlook: Outlook | undefined;
-  tell: Tell;
+  record: RecordEvents;
   onOptions: () => void;
 }
 
 /** Done and to go, left against right, loops, bundles and minutes, and what it will come to. */
-export function Count({ shown, outlook, tell, onOptions }: Props) {
+export function Count({ shown, outlook, record, onOptions }: Props) {
   const { visit, state } = shown;
   if (!visit || !state) return null;
   const minutes = outlook?.minutesLeft.likely ?? plannedLeft(visit.sheet, state);
@@ -47,7 +47,7 @@ export function Count({ shown, outlook, tell, onOptions }: Props) {
       {visit.sheet.supplies.map(
         (s, k) =>
           s.cutFrom === null && (
-            <Hank key={k} shown={shown} supply={k} outlook={outlook} tell={tell} />
+            <Hank key={k} shown={shown} supply={k} outlook={outlook} record={record} />
           ),
       )}
       {outlook && (
@@ -110,11 +110,11 @@ interface HankProps {
   shown: Shown;
   supply: number;
   outlook: Outlook | undefined;
-  tell: Tell;
+  record: RecordEvents;
 }
 
 /** The hair of one line: what is in, what it comes to, what is there; the open bundle as a hank that grows thin. */
-function Hank({ shown, supply, outlook, tell }: HankProps) {
+function Hank({ shown, supply, outlook, record }: HankProps) {
   const { visit, state } = shown;
   const s = visit?.sheet.supplies[supply];
   if (!state || !s) return null;
@@ -167,7 +167,7 @@ function Hank({ shown, supply, outlook, tell }: HankProps) {
         </p>
         <button
           type="button"
-          onClick={() => void tell([what('BUNDLE_OPENED', { supply, text: '' })])}
+          onClick={() => void record([visitEvent('BUNDLE_OPENED', { supply, text: '' })])}
           className="flex h-12 items-center gap-2 rounded-md border border-edge bg-ground px-3 hover:bg-well"
         >
           <PackageOpen size={18} aria-hidden /> opened one

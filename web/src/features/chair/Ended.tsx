@@ -6,8 +6,8 @@ import { WhatItCameTo } from './WhatItCameTo';
 import { sayLoops } from '../../lib/amount';
 import { exactMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
-import { what } from './visit/happening';
-import type { Tell } from './visit/telling';
+import { visitEvent } from './visit/visitEvent';
+import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 import { Picture } from './more/Picture';
 import { Place } from './place/Place';
@@ -17,12 +17,12 @@ import { useWords, wordOf } from '../../words';
 interface Props {
   shown: Shown;
   outlook: Outlook | undefined;
-  tell: Tell;
+  record: RecordEvents;
   onDown: () => void;
 }
 
 /** What it came to, and the way back if something is to be filled the next day. */
-export function Ended({ shown, outlook, tell, onDown }: Props) {
+export function Ended({ shown, outlook, record, onDown }: Props) {
   const { stages } = useWords();
   const { visit, state } = shown;
   const account = useQuery({
@@ -97,7 +97,7 @@ export function Ended({ shown, outlook, tell, onDown }: Props) {
           {!state.takedown.isOver && (
             <button
               type="button"
-              onClick={() => void tell([what('REOPENED')])}
+              onClick={() => void record([visitEvent('REOPENED')])}
               className="h-14 rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
             >
               Open once more

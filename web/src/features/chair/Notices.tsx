@@ -2,8 +2,8 @@ import type { ReactNode } from 'react';
 import type { WorkSheet } from '../../api/types';
 import { plural } from '../../lib/time';
 import { likelyEnd, runningStage } from './visit/fold';
-import { hooked, stage, what } from './visit/happening';
-import type { Tell } from './visit/telling';
+import { hooked, stage, visitEvent } from './visit/visitEvent';
+import type { RecordEvents } from './visit/recordEvents';
 import { useNow } from './visit/useNow';
 import type { Shown } from './visit/visitStore';
 import { useWords, wordOf } from '../../words';
@@ -12,7 +12,7 @@ const clockOf = (ms: number) =>
   new Date(ms).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 /** What needs a word before the work goes on: a clock left running, devices that disagree, what made no sense. */
-export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
+export function Notices({ shown, record }: { shown: Shown; record: RecordEvents }) {
   const { stages } = useWords();
   const now = useNow();
   const { visit, state } = shown;
@@ -27,10 +27,10 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
             The clock for “{wordOf(stages, running)}” runs, but nothing was put down since{' '}
             {clockOf(state.lastAt ?? end)}. It likely ended at {clockOf(end)}.
           </p>
-          <Big onClick={() => void tell([stage('STAGE_PAUSED', running)], end)}>
+          <Big onClick={() => void record([stage('STAGE_PAUSED', running)], end)}>
             Stop it at {clockOf(end)}
           </Big>
-          <Big onClick={() => void tell([stage('STAGE_RESUMED', running)])}>I worked on</Big>
+          <Big onClick={() => void record([stage('STAGE_RESUMED', running)])}>I worked on</Big>
         </Notice>
       )}
       {state.isFinished && state.afterTheEnd.length > 0 && (
@@ -39,7 +39,7 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
             It was finished on one device while another went on:{' '}
             {plural(state.afterTheEnd.length, 'thing')} came after the end, and count. Is it done?
           </p>
-          <Big onClick={() => void tell([what('REOPENED')])}>No, go on</Big>
+          <Big onClick={() => void record([visitEvent('REOPENED')])}>No, go on</Big>
         </Notice>
       )}
       {state.disputed.size > 0 && (
@@ -50,8 +50,8 @@ export function Notices({ shown, tell }: { shown: Shown; tell: Tell }) {
             one device and left out on another. Look:{' '}
             {state.disputed.size === 1 ? 'is it' : 'are they'} in?
           </p>
-          <Big onClick={() => void tell([hooked([...state.disputed])])}>Yes, in</Big>
-          <Big onClick={() => void tell(outAgain(state.disputed))}>No, left out</Big>
+          <Big onClick={() => void record([hooked([...state.disputed])])}>Yes, in</Big>
+          <Big onClick={() => void record(outAgain(state.disputed))}>No, left out</Big>
         </Notice>
       )}
       {(state.strays.length > 0 || visit.unfit.length > 0) && (
@@ -80,7 +80,7 @@ const rowsOf = (sheet: WorkSheet, shares: Set<number>) => [
 ];
 
 const outAgain = (shares: Set<number>) =>
-  [...shares].map((s) => what('SHARE_TAKEN_OUT', { shares: [s] }));
+  [...shares].map((s) => visitEvent('SHARE_TAKEN_OUT', { shares: [s] }));
 
 function Notice({ children }: { children: ReactNode }) {
   return (

@@ -6,18 +6,18 @@ import { useLengths } from '../../ui/prefs';
 import { useWords, wordOf } from '../../words';
 import { chairFillsQuery } from './chair.queries';
 import { Place } from './place/Place';
-import { what } from './visit/happening';
-import type { Tell } from './visit/telling';
+import { visitEvent } from './visit/visitEvent';
+import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 
 interface Props {
   id: string;
   shown: Shown;
-  tell: Tell;
+  record: RecordEvents;
 }
 
 /** Every part and way tried on what was really hooked; what shows is marked, and fills are put in one by one. */
-export function Trying({ id, shown, tell }: Props) {
+export function Trying({ id, shown, record }: Props) {
   const { sentence } = useLengths();
   const { shares } = useWords();
   const { visit, state } = shown;
@@ -64,8 +64,8 @@ export function Trying({ id, shown, tell }: Props) {
           <button
             type="button"
             onClick={() =>
-              void tell([
-                what('TRIED', {
+              void record([
+                visitEvent('TRIED', {
                   ...(trial.part >= 0 ? { part: trial.part } : { way: trial.way }),
                   text: gaps(trial.shown, sentence),
                 }),
@@ -86,7 +86,7 @@ export function Trying({ id, shown, tell }: Props) {
             </span>
             <button
               type="button"
-              onClick={() => void tell([f.what])}
+              onClick={() => void record([f.what])}
               className="h-12 shrink-0 rounded-md border border-thread-deep bg-thread px-4 font-semibold text-[#11201a]"
             >
               put in

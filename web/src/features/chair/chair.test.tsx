@@ -11,7 +11,7 @@ import { OptionsDialog } from './more/OptionsDialog';
 import { Notices } from './Notices';
 import { keyNow } from './visit/actions';
 import { fold, nextSteps } from './visit/fold';
-import { what } from './visit/happening';
+import { visitEvent } from './visit/visitEvent';
 import { otherwise } from './visit/otherwise';
 import type { Shown } from './visit/visitStore';
 
@@ -106,7 +106,7 @@ describe('other hair', () => {
 describe('the count', () => {
   it('says on which row the hair runs out, and opens what can be done', () => {
     const open = vi.fn();
-    render(<Count shown={shown([])} outlook={outlook({})} tell={vi.fn()} onOptions={open} />);
+    render(<Count shown={shown([])} outlook={outlook({})} record={vi.fn()} onOptions={open} />);
     const row = sheet.shares[4]?.row ?? '';
     fireEvent.click(screen.getByText(`At this pace the hair runs out on row ${row}.`));
     expect(open).toHaveBeenCalledOnce();
@@ -115,17 +115,17 @@ describe('the count', () => {
 
   it('counts by the plan while no server says more', () => {
     const { container } = render(
-      <Count shown={shown([])} outlook={undefined} tell={vi.fn()} onOptions={vi.fn()} />,
+      <Count shown={shown([])} outlook={undefined} record={vi.fn()} onOptions={vi.fn()} />,
     );
     expect(container.textContent).toContain('to go');
     expect(container.textContent).not.toContain('runs out');
   });
 
   it('puts down a bundle at a touch', () => {
-    const tell = vi.fn();
-    render(<Count shown={shown([])} outlook={undefined} tell={tell} onOptions={vi.fn()} />);
+    const record = vi.fn();
+    render(<Count shown={shown([])} outlook={undefined} record={record} onOptions={vi.fn()} />);
     fireEvent.click(screen.getAllByText('opened one')[0] as HTMLElement);
-    expect(tell).toHaveBeenCalledWith([what('BUNDLE_OPENED', { supply: 0, text: '' })]);
+    expect(record).toHaveBeenCalledWith([visitEvent('BUNDLE_OPENED', { supply: 0, text: '' })]);
   });
 });
 
@@ -165,35 +165,41 @@ describe('what is done otherwise than planned', () => {
         share: (n) => (n === 8 ? 'eighth' : `1/${n}`),
       });
     expect(words([])).toEqual([]);
-    const change = event(1, what('FROM_HERE_ON', { shares: [first], shareParts: 8, passes: 3 }));
+    const change = event(
+      1,
+      visitEvent('FROM_HERE_ON', { shares: [first], shareParts: 8, passes: 3 }),
+    );
     expect(words([change]).join()).toContain('eighth');
-    const out = event(2, what('ADJUSTED', { adjustment: 'STOP_HERE', shares: step.shares }));
+    const out = event(2, visitEvent('ADJUSTED', { adjustment: 'STOP_HERE', shares: step.shares }));
     expect(words([change, out])).toEqual([`${step.shares.length} shares left out`]);
-    const hooked = event(1, what('SHARES_HOOKED', { shares: step.shares }));
+    const hooked = event(1, visitEvent('SHARES_HOOKED', { shares: step.shares }));
     expect(words([hooked, { ...change, count: 2, clock: 2 }])).toEqual([]);
   });
 });
 
 describe('notices', () => {
   it('offers a likely end for a clock that was left running', () => {
-    const tell = vi.fn();
+    const record = vi.fn();
     const long = Date.now() - 5 * 3_600_000;
     render(
       <Notices
-        shown={shown([event(1, what('STAGE_BEGUN', { stage: 'HOOK' }), long)])}
-        tell={tell}
+        shown={shown([event(1, visitEvent('STAGE_BEGUN', { stage: 'HOOK' }), long)])}
+        record={record}
       />,
       { wrapper: WithWords },
     );
     fireEvent.click(screen.getByText(/^Stop it at/));
-    expect(tell).toHaveBeenCalledWith([what('STAGE_PAUSED', { stage: 'HOOK' })], long + 5 * 60_000);
+    expect(record).toHaveBeenCalledWith(
+      [visitEvent('STAGE_PAUSED', { stage: 'HOOK' })],
+      long + 5 * 60_000,
+    );
   });
 
   it('tells of what could not be used', () => {
     render(
       <Notices
-        shown={shown([event(1, what('SHARES_HOOKED', { shares: [9_999] }))])}
-        tell={vi.fn()}
+        shown={shown([event(1, visitEvent('SHARES_HOOKED', { shares: [9_999] }))])}
+        record={vi.fn()}
       />,
       { wrapper: WithWords },
     );
@@ -202,38 +208,38 @@ describe('notices', () => {
 });
 
 describe('what two devices disagree on', () => {
-  const left = what('ADJUSTED', { adjustment: 'STOP_HERE', shares: [1, 2] });
+  const left = visitEvent('ADJUSTED', { adjustment: 'STOP_HERE', shares: [1, 2] });
   const both = [
-    event(1, what('SHARES_HOOKED', { shares: [1] })),
+    event(1, visitEvent('SHARES_HOOKED', { shares: [1] })),
     { ...event(2, left), device: 'there', count: 1 },
   ];
 
   it('is asked, and settled by whoever looks', () => {
-    const tell = vi.fn();
-    render(<Notices shown={shown(both)} tell={tell} />, { wrapper: WithWords });
+    const record = vi.fn();
+    render(<Notices shown={shown(both)} record={record} />, { wrapper: WithWords });
     expect(screen.getByText(/1 share on row .* hooked on one device and left out/)).toBeTruthy();
     fireEvent.click(screen.getByText('Yes, in'));
-    expect(tell).toHaveBeenCalledWith([what('SHARES_HOOKED', { shares: [1] })]);
-    const settled = fold(sheet, [...both, event(3, what('SHARES_HOOKED', { shares: [1] }))]);
+    expect(record).toHaveBeenCalledWith([visitEvent('SHARES_HOOKED', { shares: [1] })]);
+    const settled = fold(sheet, [...both, event(3, visitEvent('SHARES_HOOKED', { shares: [1] }))]);
     expect(settled.disputed.size).toBe(0);
     expect(settled.shares.get(1)?.done).toBe('HOOKED');
   });
 
   it('is nothing where one device changed its mind', () => {
-    const mine = [event(1, left), event(2, what('SHARES_HOOKED', { shares: [1] }))];
+    const mine = [event(1, left), event(2, visitEvent('SHARES_HOOKED', { shares: [1] }))];
     expect(fold(sheet, mine).disputed.size).toBe(0);
   });
 });
 
 describe('what else can be done', () => {
   it('says what each shows and costs, and takes one at a touch', () => {
-    const tell = vi.fn();
-    const fetch = what('ADJUSTED', { adjustment: 'FETCH_PACKS', packs: 1, supply: 0 });
+    const record = vi.fn();
+    const fetch = visitEvent('ADJUSTED', { adjustment: 'FETCH_PACKS', packs: 1, supply: 0 });
     render(
       <OptionsDialog
         isOpen
         onClose={vi.fn()}
-        tell={tell}
+        record={record}
         outlook={outlook({
           options: [
             {
@@ -254,6 +260,6 @@ describe('what else can be done', () => {
     );
     expect(screen.getByText('5 % shows, no gap, €6.50, then it lasts')).toBeTruthy();
     fireEvent.click(screen.getByText('fetch more'));
-    expect(tell).toHaveBeenCalledWith([fetch]);
+    expect(record).toHaveBeenCalledWith([fetch]);
   });
 });

@@ -1,19 +1,19 @@
 import type { SheetShare } from '../../../api/types';
 import { Modal } from '../../../ui/Modal';
-import { hooked, what } from '../visit/happening';
-import type { Tell } from '../visit/telling';
+import { hooked, visitEvent } from '../visit/visitEvent';
+import type { RecordEvents } from '../visit/recordEvents';
 import { Big } from './Big';
 
 interface Props {
   share: SheetShare;
   onClose: () => void;
-  tell: Tell;
+  record: RecordEvents;
 }
 
 /** What became of a share that was hooked, taken out or left out. */
-export function BeadDialog({ share, onClose, tell }: Props) {
+export function BeadDialog({ share, onClose, record }: Props) {
   const say = (kind: 'SHARE_SLIPPED' | 'SHARE_TAKEN_OUT') => () => {
-    void tell([what(kind, { shares: [share.ref] })]);
+    void record([visitEvent(kind, { shares: [share.ref] })]);
     onClose();
   };
   return (
@@ -23,7 +23,7 @@ export function BeadDialog({ share, onClose, tell }: Props) {
         <Big onClick={say('SHARE_TAKEN_OUT')}>I took it out, and leave it out</Big>
         <Big
           onClick={() => {
-            void tell([hooked([share.ref])]);
+            void record([hooked([share.ref])]);
             onClose();
           }}
         >

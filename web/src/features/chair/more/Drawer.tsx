@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 import { useChairPrefs } from '../chairPrefs';
 import { isHooked, nextSteps, runningStage, shownMs } from '../visit/fold';
-import { stage, what } from '../visit/happening';
+import { stage, visitEvent } from '../visit/visitEvent';
 import type { Shown, VisitStore } from '../visit/visitStore';
 import { LeaveBar } from '../../../ui/LeaveBar';
 import { Big } from './Big';
@@ -94,8 +94,8 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
   const step = nextSteps(visit.sheet, state)[0];
   const row = step?.rows.length === 1 ? step.rows[0] : undefined;
   const isKept = row !== undefined && state.kept.has(row);
-  const tell = (...events: Parameters<VisitStore['tell']>[0]) => {
-    void store.tell(events);
+  const record = (...events: Parameters<VisitStore['record']>[0]) => {
+    void store.record(events);
     close();
   };
   const running = runningStage(state);
@@ -112,7 +112,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
       </Group>
       <Group name="This row">
         {row ? (
-          <Big onClick={() => tell(what(isKept ? 'ROW_RELEASED' : 'ROW_KEPT', { row }))}>
+          <Big onClick={() => record(visitEvent(isKept ? 'ROW_RELEASED' : 'ROW_KEPT', { row }))}>
             {isKept ? `Work row ${row} now` : `Keep row ${row} for a part`}
           </Big>
         ) : (
@@ -131,7 +131,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
           className="sr-only"
           onChange={(e) => {
             const taken = e.target.files?.[0];
-            if (taken) void store.picture(taken, (id) => what('PICTURED', { text: id }));
+            if (taken) void store.picture(taken, (id) => visitEvent('PICTURED', { text: id }));
             close();
           }}
         />
@@ -148,7 +148,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
         {[...state.stages].map(([of, t]) => (
           <Big
             key={of}
-            onClick={() => tell(stage(of === running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', of))}
+            onClick={() => record(stage(of === running ? 'STAGE_PAUSED' : 'STAGE_RESUMED', of))}
           >
             <span className="mr-auto">
               {of === running ? 'Pause' : 'Go on with'} {wordOf(stages, of)}
@@ -170,7 +170,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
       </Group>
       <Big
         className="border-thread-deep font-semibold"
-        onClick={() => tell(what(state.isFinished ? 'REOPENED' : 'FINISHED'))}
+        onClick={() => record(visitEvent(state.isFinished ? 'REOPENED' : 'FINISHED'))}
       >
         {state.isFinished ? 'Open once more' : 'Finish the visit'}
       </Big>
@@ -201,8 +201,8 @@ function Leaves({
 }: Pick<AllProps, 'shown' | 'store' | 'close'> & { leaf: Leaf }) {
   const { visit, state } = shown;
   if (!visit || !state) return null;
-  const done = (...events: Parameters<VisitStore['tell']>[0]) => {
-    void store.tell(events);
+  const done = (...events: Parameters<VisitStore['record']>[0]) => {
+    void store.record(events);
     close();
   };
   const props = { sheet: visit.sheet, state, done };

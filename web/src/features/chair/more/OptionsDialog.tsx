@@ -2,19 +2,19 @@ import type { Outlook, OutlookOption } from '../../../api/types';
 import { formatMoney } from '../../../lib/money';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Modal } from '../../../ui/Modal';
-import type { Tell } from '../visit/telling';
+import type { RecordEvents } from '../visit/recordEvents';
 
 interface Props {
   isOpen: boolean;
   onClose: () => void;
   outlook: Outlook | undefined;
-  tell: Tell;
+  record: RecordEvents;
 }
 
 const percent = (part: number) => `${Math.round(part * 1000) / 10} %`;
 
 /** What else she can do from here, each with what will show and what it costs. */
-export function OptionsDialog({ isOpen, onClose, outlook, tell }: Props) {
+export function OptionsDialog({ isOpen, onClose, outlook, record }: Props) {
   const options = outlook?.options ?? [];
   return (
     <Modal title="From here on" isOpen={isOpen} onClose={onClose}>
@@ -34,7 +34,7 @@ export function OptionsDialog({ isOpen, onClose, outlook, tell }: Props) {
             <button
               type="button"
               onClick={() => {
-                void tell([o.what]);
+                void record([o.what]);
                 onClose();
               }}
               className="w-full rounded-md border border-edge bg-ground p-3 text-left hover:bg-well"

@@ -4,7 +4,7 @@ import { useSpelt } from '../../../ui/prefs';
 import { parseAmount } from '../../../lib/amount';
 import type { VisitEvent, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
-import { what } from '../visit/happening';
+import { visitEvent } from '../visit/visitEvent';
 import { useWords, wordOf } from '../../../words';
 import { shelfLinesQuery } from '../chair.queries';
 import { Big } from './Big';
@@ -84,7 +84,7 @@ export function HereOnForm({ state, done }: FormProps) {
         isOff={knot === undefined && passes === undefined && parts === undefined}
         onClick={() =>
           done(
-            what('FROM_HERE_ON', {
+            visitEvent('FROM_HERE_ON', {
               shares: [next.ref],
               knot: knot ?? null,
               passes: passes ?? null,
@@ -103,7 +103,10 @@ export function PickShare({ state, done }: FormProps) {
   return (
     <div className="flex flex-col gap-1.5">
       {last.map((w) => (
-        <Big key={w.as.ref} onClick={() => done(what('SHARE_SLIPPED', { shares: [w.as.ref] }))}>
+        <Big
+          key={w.as.ref}
+          onClick={() => done(visitEvent('SHARE_SLIPPED', { shares: [w.as.ref] }))}
+        >
           Share {w.as.ref}, row {w.as.row}
         </Big>
       ))}
@@ -195,7 +198,7 @@ export function OpenedForm({ sheet, done }: FormProps) {
       <Keep
         isOff={problem !== undefined}
         onClick={() =>
-          done(what('BUNDLE_OPENED', { supply, text: lot.trim(), loops: figure ?? null }))
+          done(visitEvent('BUNDLE_OPENED', { supply, text: lot.trim(), loops: figure ?? null }))
         }
       />
     </>
@@ -223,7 +226,7 @@ export function CountForm({ sheet, state, done }: FormProps) {
       />
       <Keep
         isOff={figure === undefined || tooMany !== undefined}
-        onClick={() => done(what('REST_COUNTED', { supply, loops: figure ?? 0 }))}
+        onClick={() => done(visitEvent('REST_COUNTED', { supply, loops: figure ?? 0 }))}
       />
     </>
   );
@@ -270,7 +273,7 @@ export function OtherHairForm({ sheet, done }: FormProps) {
         isOff={!line && typed.trim() === '' && colour.trim() === ''}
         onClick={() =>
           done(
-            what('REPLACED', {
+            visitEvent('REPLACED', {
               supply,
               lineId: line?.id ?? null,
               text: line?.name ?? (typed.trim() || (sheet.supplies[supply]?.hair.name ?? '')),
@@ -297,7 +300,10 @@ export function NoteForm({ done }: FormProps) {
           className="w-full rounded-md border border-edge bg-ground p-3 text-base"
         />
       </label>
-      <Keep isOff={text.trim() === ''} onClick={() => done(what('NOTED', { text: text.trim() }))} />
+      <Keep
+        isOff={text.trim() === ''}
+        onClick={() => done(visitEvent('NOTED', { text: text.trim() }))}
+      />
     </>
   );
 }

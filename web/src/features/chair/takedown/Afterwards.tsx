@@ -5,13 +5,13 @@ import { exactMinutes, plural } from '../../../lib/time';
 import { Chips } from '../../../ui/Chips';
 import { Choice, TextField } from '../../../ui/Field';
 import { useWords } from '../../../words';
-import { what } from '../visit/happening';
-import type { Tell } from '../visit/telling';
+import { visitEvent } from '../visit/visitEvent';
+import type { RecordEvents } from '../visit/recordEvents';
 import type { Shown } from '../visit/visitStore';
 
 interface Props {
   shown: Shown;
-  tell: Tell;
+  record: RecordEvents;
   onClose: () => void;
 }
 
@@ -20,7 +20,7 @@ type Skin = NonNullable<VisitEvent['skin']>[number];
 type Verdict = NonNullable<VisitEvent['verdicts']>[number];
 
 /** Once all is out: what is kept, whether own hair was cut, how the skin is, and what is to be otherwise next time. */
-export function Afterwards({ shown, tell, onClose }: Props) {
+export function Afterwards({ shown, record, onClose }: Props) {
   const { grades, conditions, verdicts } = useWords();
   const state = shown.state;
   const [loops, setLoops] = useState('');
@@ -51,12 +51,12 @@ export function Afterwards({ shown, tell, onClose }: Props) {
   }
   const over = () => {
     const events: VisitEvent[] = [];
-    if (kept) events.push(what('LOOPS_KEPT', { supply: 0, loops: kept, grade }));
-    if (cut.trim()) events.push(what('OWN_HAIR_CUT', { text: cut.trim() }));
-    events.push(what('SKIN_SEEN', { skin, text: '' }));
-    events.push(what('JUDGED', { verdicts: changes, text: words.trim() }));
-    events.push(what('TAKEN_DOWN'));
-    void tell(events);
+    if (kept) events.push(visitEvent('LOOPS_KEPT', { supply: 0, loops: kept, grade }));
+    if (cut.trim()) events.push(visitEvent('OWN_HAIR_CUT', { text: cut.trim() }));
+    events.push(visitEvent('SKIN_SEEN', { skin, text: '' }));
+    events.push(visitEvent('JUDGED', { verdicts: changes, text: words.trim() }));
+    events.push(visitEvent('TAKEN_DOWN'));
+    void record(events);
   };
   return (
     <div className="flex flex-col gap-4">

@@ -4,14 +4,14 @@ import { plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { Place } from '../place/Place';
 import { Turner } from '../place/Turner';
-import { stage, what } from '../visit/happening';
-import type { Tell } from '../visit/telling';
+import { stage, visitEvent } from '../visit/visitEvent';
+import type { RecordEvents } from '../visit/recordEvents';
 import type { Shown } from '../visit/visitStore';
 import { Afterwards } from './Afterwards';
 
 interface Props {
   shown: Shown;
-  tell: Tell;
+  record: RecordEvents;
   onClose: () => void;
 }
 
@@ -29,7 +29,7 @@ const NO_STEP: SheetStep = {
 };
 
 /** The work run backward: every tail is found and marked first, then row by row, then what was seen. */
-export function TakingDown({ shown, tell, onClose }: Props) {
+export function TakingDown({ shown, record, onClose }: Props) {
   const { visit, state } = shown;
   const lengths = useLengths();
   const [isAfter, setAfter] = useState(false);
@@ -79,7 +79,9 @@ export function TakingDown({ shown, tell, onClose }: Props) {
                 <li key={t.row}>
                   <button
                     type="button"
-                    onClick={() => void tell([...begin, what('TAIL_FOUND', { row: t.row })])}
+                    onClick={() =>
+                      void record([...begin, visitEvent('TAIL_FOUND', { row: t.row })])
+                    }
                     className="flex min-h-14 w-full items-center gap-4 rounded-lg border-2 border-edge bg-ground px-4 text-left hover:border-thread-deep"
                   >
                     <Stitch />
@@ -108,7 +110,9 @@ export function TakingDown({ shown, tell, onClose }: Props) {
             </p>
             <button
               type="button"
-              onClick={() => void tell([...begin, what('ROW_UNDONE', { row: rows[0] ?? '' })])}
+              onClick={() =>
+                void record([...begin, visitEvent('ROW_UNDONE', { row: rows[0] ?? '' })])
+              }
               className="h-20 rounded-lg border-2 border-thread-deep bg-thread text-xl font-semibold text-[#11201a]"
             >
               It is out
@@ -118,7 +122,7 @@ export function TakingDown({ shown, tell, onClose }: Props) {
             </button>
           </>
         ) : (
-          <Afterwards shown={shown} tell={tell} onClose={onClose} />
+          <Afterwards shown={shown} record={record} onClose={onClose} />
         )}
       </section>
     </div>

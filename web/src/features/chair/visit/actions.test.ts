@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { VisitEvent, RecordedEvent } from '../../../api/types';
 import { samples } from '../../../testing/work';
 import { backOne, done, keyNow, pressed, undoLast, upTo } from './actions';
-import { what } from './happening';
+import { visitEvent } from './visitEvent';
 import { fold, nextSteps, runningStage, sideCount, type WorkState } from './fold';
 
 const sheet = samples.sheet;
@@ -85,11 +85,15 @@ describe('the big key', () => {
   });
 
   it('tells what was gone on with after the end, not a second end or a picture', () => {
-    const finished = happen(what('FINISHED'), what('FINISHED'), what('PICTURED', { text: 'a' }));
+    const finished = happen(
+      visitEvent('FINISHED'),
+      visitEvent('FINISHED'),
+      visitEvent('PICTURED', { text: 'a' }),
+    );
     expect(finished.afterTheEnd).toEqual([]);
-    const state = happen(what('SHARES_HOOKED', { shares: [1] }));
+    const state = happen(visitEvent('SHARES_HOOKED', { shares: [1] }));
     expect(state.isFinished).toBe(true);
     expect(state.afterTheEnd).toHaveLength(1);
-    expect(happen(what('REOPENED')).isFinished).toBe(false);
+    expect(happen(visitEvent('REOPENED')).isFinished).toBe(false);
   });
 });

@@ -6,7 +6,7 @@ import type {
   WorkStage,
 } from '../../../api/types';
 import { isStepDone, isToDo, nextSteps, runningStage, type WorkState } from './fold';
-import { hooked, stage, stepDone, undone, what } from './happening';
+import { hooked, stage, stepDone, undone, visitEvent } from './visitEvent';
 
 /** What the big key does now. */
 export type Key =
@@ -35,14 +35,14 @@ export function pressed(sheet: WorkSheet, state: WorkState, key: Key, name: stri
   switch (key.does) {
     case 'SIGN':
       return [
-        what('CAUTION_SIGNED', { step: key.step.number, text: name.trim() || 'the stylist' }),
+        visitEvent('CAUTION_SIGNED', { step: key.step.number, text: name.trim() || 'the stylist' }),
       ];
     case 'BEGIN':
       return begun(state, key);
     case 'DONE':
       return done(sheet, state, key.step, key.shares);
     case 'FINISH':
-      return [what('FINISHED')];
+      return [visitEvent('FINISHED')];
   }
 }
 

@@ -84,11 +84,11 @@ export async function readEvents(visitId: string): Promise<RecordedEvent[]> {
 export async function putDown(
   visitId: string,
   device: string,
-  happenings: { what: VisitEvent; at: number }[],
+  made: { what: VisitEvent; at: number }[],
 ): Promise<RecordedEvent[]> {
   const tx = (await db()).transaction(['mine', 'events'], 'readwrite');
   const mine = (await tx.objectStore('mine').get(visitId)) ?? { visitId, count: 0, clock: 0 };
-  const events = happenings.map(({ what, at }) => ({
+  const events = made.map(({ what, at }) => ({
     device,
     count: ++mine.count,
     clock: ++mine.clock,

@@ -1,6 +1,6 @@
 import type {
   VisitEvent,
-  HappeningKind,
+  VisitEventKind,
   SheetShare,
   SheetStep,
   RecordedEvent,
@@ -120,7 +120,7 @@ function standing(t: StageTime, at: number, isEnded: boolean): StageTime {
 export const shownMs = (t: StageTime, now: number) => standing(t, now, t.isEnded).spentMs;
 
 /** What is work, and not a picture or a note that may well come after the end. */
-const WORK = new Set<HappeningKind>([
+const WORK = new Set<VisitEventKind>([
   'STEP_DONE',
   'SHARES_HOOKED',
   'SHARE_TAKEN_OUT',

@@ -6,7 +6,7 @@ import type { RecordedEvent } from '../../../api/types';
 import { serve } from '../../../testing/server';
 import { samples } from '../../../testing/work';
 import { closeDevice } from './device';
-import { what } from './happening';
+import { visitEvent } from './visitEvent';
 import { VisitStore } from './visitStore';
 
 /** A server that keeps events as the real one does, and can be away. */
@@ -57,7 +57,7 @@ class Server {
 
 const until = (isSo: () => boolean) => waitFor(() => expect(isSo()).toBe(true));
 
-const hooked = (ref: number) => what('SHARES_HOOKED', { shares: [ref] });
+const hooked = (ref: number) => visitEvent('SHARES_HOOKED', { shares: [ref] });
 
 describe('a visit on this device', () => {
   let server: Server;
@@ -76,7 +76,7 @@ describe('a visit on this device', () => {
 
   it('sends what is put down, and what is put down while it sends', async () => {
     await store.open();
-    for (let ref = 1; ref <= 12; ref++) void store.tell([hooked(ref)]);
+    for (let ref = 1; ref <= 12; ref++) void store.record([hooked(ref)]);
     await until(() => server.events.length === 12 && store.read().unsent === 0);
     expect(server.events.map((e) => e.count)).toEqual([...Array(12).keys()].map((i) => i + 1));
   });
@@ -84,7 +84,7 @@ describe('a visit on this device', () => {
   it('keeps what happens while the server is away, over a closed page too', async () => {
     await store.open();
     server.isAway = true;
-    for (let ref = 1; ref <= 20; ref++) await store.tell([hooked(ref)]);
+    for (let ref = 1; ref <= 20; ref++) await store.record([hooked(ref)]);
     await until(() => store.read().isAway);
     expect(store.read().unsent).toBe(20);
     store.close();
@@ -101,7 +101,7 @@ describe('a visit on this device', () => {
   it('sends again what was kept but whose answer was lost, and it is one', async () => {
     await store.open();
     server.losesAnswers = 1;
-    await store.tell([hooked(1)]);
+    await store.record([hooked(1)]);
     await until(() => store.read().isAway);
     window.dispatchEvent(new Event('online'));
     await until(() => store.read().unsent === 0);
@@ -117,7 +117,7 @@ describe('a visit on this device', () => {
       what: hooked(3),
     });
     await store.open();
-    const [mine] = await store.tell([hooked(4)]);
+    const [mine] = await store.record([hooked(4)]);
     expect(mine?.clock).toBe(71);
     expect(store.read().state?.shares.get(3)?.done).toBe('HOOKED');
   });
@@ -125,7 +125,7 @@ describe('a visit on this device', () => {
   it('sends a queue of three thousand in parts', async () => {
     await store.open();
     server.isAway = true;
-    await store.tell(Array.from({ length: 3_000 }, () => what('NOTED', { text: 'x' })));
+    await store.record(Array.from({ length: 3_000 }, () => visitEvent('NOTED', { text: 'x' })));
     server.isAway = false;
     window.dispatchEvent(new Event('online'));
     await until(() => store.read().unsent === 0);

@@ -130,11 +130,11 @@ export class VisitStore {
   }
 
   /** Puts down what happened; it is on the device, and shown, once this is done. */
-  async tell(happenings: VisitEvent[], at = Date.now()) {
+  async record(made: VisitEvent[], at = Date.now()) {
     const events = await device.putDown(
       this.id,
       this.shown.device,
-      happenings.map((what) => ({ what, at })),
+      made.map((what) => ({ what, at })),
     );
     this.take(events);
     this.refold();
@@ -144,10 +144,10 @@ export class VisitStore {
   }
 
   /** Puts down a picture, then that it was taken. */
-  async picture(file: Blob, happening: (id: string) => VisitEvent) {
+  async picture(file: Blob, event: (id: string) => VisitEvent) {
     const id = newId();
     await device.putPicture({ id, visitId: this.id, file, isSent: 0 });
-    await this.tell([happening(id)]);
+    await this.record([event(id)]);
   }
 
   private readonly again = () => {

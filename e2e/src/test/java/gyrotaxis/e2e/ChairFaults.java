@@ -312,7 +312,7 @@ class ChairFaults {
                 new EventId(e.path("device").asString(), e.path("count").asLong()),
                 e.path("clock").asLong(),
                 Instant.parse(e.path("at").asString()),
-                JSON.treeToValue(e.path("what"), VisitEventBody.class).happening());
+                JSON.treeToValue(e.path("what"), VisitEventBody.class).event());
     }
 
     private static List<RecordedEvent> events(JsonNode visit) {

@@ -247,7 +247,7 @@ class WorkSamplesTest {
                     new EventId(e.path("device").asString(), e.path("count").asLong()),
                     e.path("clock").asLong(),
                     Instant.parse(e.path("at").asString()),
-                    Api.JSON.treeToValue(e.path("what"), VisitEventBody.class).happening()));
+                    Api.JSON.treeToValue(e.path("what"), VisitEventBody.class).event()));
         }
         VisitState s = VisitState.of(sheet, all);
         ObjectNode o = Api.JSON.createObjectNode();

@@ -95,12 +95,12 @@ class VisitStateTest {
             EventId id = new EventId("device " + d, ++counts[d]);
             // Devices that do not hear of each other use the same clocks.
             events.add(new RecordedEvent(
-                    id, 1 + r.nextInt(90), NINE.plusSeconds(r.nextInt(20_000)), happening(r, events)));
+                    id, 1 + r.nextInt(90), NINE.plusSeconds(r.nextInt(20_000)), randomEvent(r, events)));
         }
         return events;
     }
 
-    private static VisitEvent happening(SplittableRandom r, List<RecordedEvent> before) {
+    private static VisitEvent randomEvent(SplittableRandom r, List<RecordedEvent> before) {
         ShareRef share = new ShareRef(1 + r.nextInt(SHEET.shares().size() + 3));
         RowId row = r.nextInt(12) == 0
                 ? new RowId(Section.SPIRAL, 1)

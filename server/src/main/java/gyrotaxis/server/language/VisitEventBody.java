@@ -122,7 +122,7 @@ public record VisitEventBody(
      *
      * @throws IllegalArgumentException with what is missing or cannot be
      */
-    public VisitEvent happening() {
+    public VisitEvent event() {
         return switch (need(kind, "kind")) {
             case STAGE_BEGUN -> new VisitEvent.StageBegun(need(stage, "stage"));
             case STAGE_PAUSED -> new VisitEvent.StagePaused(need(stage, "stage"));

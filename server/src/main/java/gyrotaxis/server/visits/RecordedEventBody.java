@@ -21,6 +21,6 @@ public record RecordedEventBody(String device, long count, long clock, Instant a
      * @throws IllegalArgumentException with what is missing or cannot be
      */
     RecordedEvent event() {
-        return new RecordedEvent(new EventId(device, count), clock, at, what.happening());
+        return new RecordedEvent(new EventId(device, count), clock, at, what.event());
     }
 }

@@ -1,4 +1,4 @@
-import type { VisitEvent, HappeningKind, WorkStage } from '../../../api/types';
+import type { VisitEvent, VisitEventKind, WorkStage } from '../../../api/types';
 
 const NOTHING: Omit<VisitEvent, 'kind'> = {
   stage: null,
@@ -29,17 +29,17 @@ const NOTHING: Omit<VisitEvent, 'kind'> = {
 };
 
 /** Something that happened, with what its kind asks for. */
-export const what = (kind: HappeningKind, said: Partial<VisitEvent> = {}): VisitEvent => ({
+export const visitEvent = (kind: VisitEventKind, said: Partial<VisitEvent> = {}): VisitEvent => ({
   ...NOTHING,
   ...said,
   kind,
 });
 
-export const hooked = (shares: number[]) => what('SHARES_HOOKED', { shares });
-export const stepDone = (step: number) => what('STEP_DONE', { step });
+export const hooked = (shares: number[]) => visitEvent('SHARES_HOOKED', { shares });
+export const stepDone = (step: number) => visitEvent('STEP_DONE', { step });
 export const stage = (
   kind: 'STAGE_BEGUN' | 'STAGE_PAUSED' | 'STAGE_RESUMED' | 'STAGE_ENDED',
   of: WorkStage,
-) => what(kind, { stage: of });
+) => visitEvent(kind, { stage: of });
 export const undone = (device: string, count: number) =>
-  what('UNDONE', { undoes: { device, count } });
+  visitEvent('UNDONE', { undoes: { device, count } });
