@@ -56,13 +56,15 @@ public final class TriedFindings {
      * The same with the remedies of one finding tried alone, all of them.
      *
      * @param index of the finding in {@link Findings#of}
-     * @throws IndexOutOfBoundsException if there is no such finding
+     * @return empty if there is no such finding
      */
-    public static Finding only(Planner planner, InstallPlan plan, int index) {
+    public static Optional<Finding> only(Planner planner, InstallPlan plan, int index) {
         List<Finding> found = Findings.of(plan);
-        return new TriedFindings(planner, Optional.empty(), 0, SAMPLES)
-                .judged(plan, List.of(found.get(index)), found, TrialBudget.unlimited())
-                .get(0);
+        return index < 0 || index >= found.size()
+                ? Optional.empty()
+                : new TriedFindings(planner, Optional.empty(), 0, SAMPLES)
+                        .judged(plan, List.of(found.get(index)), found, TrialBudget.unlimited()).stream()
+                                .findFirst();
     }
 
     /**

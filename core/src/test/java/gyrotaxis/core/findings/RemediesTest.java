@@ -116,7 +116,7 @@ class RemediesTest {
                 .containsExactlyElementsOf(said.stream().map(Finding::reason).toList());
         int last = said.size() - 1;
         assertThat(judged.get(last).remedies()).isEmpty();
-        Finding asked = TriedFindings.only(planner, plan, last);
+        Finding asked = TriedFindings.only(planner, plan, last).orElseThrow();
         assertThat(asked.untried()).isZero();
         assertThat(asked.remedies()).hasSameSizeAs(said.get(last).remedies());
     }

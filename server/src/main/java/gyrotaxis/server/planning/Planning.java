@@ -174,14 +174,10 @@ public class Planning {
      */
     List<FindingView> findings(BriefBody body, Optional<UUID> kept, @Nullable Integer only) {
         InstallPlan plan = plan(body, kept);
-        List<Finding> found;
-        if (only == null) {
-            found = TriedFindings.of(planner, plan, whileSomebodyWaits());
-        } else if (only < 0 || only >= Findings.of(plan).size()) {
-            throw new NotFound("This finding is not there any more. Look again.");
-        } else {
-            found = List.of(TriedFindings.only(planner, plan, only));
-        }
+        List<Finding> found = only == null
+                ? TriedFindings.of(planner, plan, whileSomebodyWaits())
+                : List.of(TriedFindings.only(planner, plan, only)
+                        .orElseThrow(() -> new NotFound("This finding is not there any more. Look again.")));
         return FindingView.of(found, body, changes(body));
     }
 
