@@ -8,3 +8,7 @@ export const clientQuery = (id: string) =>
 /** What was worked on one client, the latest first. */
 export const clientVisitsQuery = (id: string) =>
   queryOptions({ queryKey: ['client-visits', id], queryFn: () => api.clientVisits(id) });
+
+/** All lines of hair that the shelf knows. */
+export const hairLinesQuery = () =>
+  queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines });

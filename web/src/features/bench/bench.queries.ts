@@ -63,9 +63,6 @@ export const practicePlanQuery = (id: string, format: number) =>
     retry: false,
   });
 
-export const hairLinesQuery = () =>
-  queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines });
-
 export const patternsQuery = () => queryOptions({ queryKey: ['patterns'], queryFn: api.patterns });
 
 export const methodsQuery = () => queryOptions({ queryKey: ['methods'], queryFn: api.methods });

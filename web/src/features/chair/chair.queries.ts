@@ -25,7 +25,3 @@ export const chairFillsQuery = (id: string, arrived: number) =>
 /** What a visit came to, as of the last thing that arrived. */
 export const accountQuery = (id: string, arrived: number) =>
   queryOptions({ queryKey: ['visits', id, 'account', arrived], queryFn: () => api.account(id) });
-
-/** What the shelf has lines of. Without a server nothing is offered. */
-export const shelfLinesQuery = () =>
-  queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines, retry: false });

@@ -81,7 +81,9 @@ const outlook = (change: Partial<Outlook>): Outlook =>
 describe('other hair', () => {
   it('is a line of the shelf by its id, or any other by its name', async () => {
     serve({
-      'GET /api/hair-lines': () => [{ id: 'h7', name: 'Ebb Loose', colours: ['ink', 'rust'] }],
+      'GET /api/hair-lines': () => [
+        { id: 'h7', name: 'Ebb Loose', colours: ['ink', 'rust'], loopsPerBundle: 16 },
+      ],
     });
     const done = vi.fn();
     render(
@@ -96,9 +98,9 @@ describe('other hair', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Ebb Loose' }));
     fireEvent.click(screen.getByRole('button', { name: 'rust' }));
     fireEvent.click(screen.getByRole('button', { name: 'Put it down' }));
-    expect(done.mock.calls.map(([w]) => [w.lineId, w.text, w.colour])).toEqual([
-      [null, 'Lent by a friend', ''],
-      ['h7', 'Ebb Loose', 'rust'],
+    expect(done.mock.calls.map(([w]) => [w.lineId, w.text, w.colour, w.loops])).toEqual([
+      [null, 'Lent by a friend', '', null],
+      ['h7', 'Ebb Loose', 'rust', 16],
     ]);
   });
 });

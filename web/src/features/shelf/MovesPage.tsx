@@ -5,7 +5,8 @@ import { Link } from 'react-router';
 import { formatDay } from '../../lib/time';
 import { Choice } from '../../ui/Field';
 import { sayLoops } from '../../lib/amount';
-import { hairLinesQuery, movesQuery } from './shelf.queries';
+import { movesQuery } from './shelf.queries';
+import { hairLinesQuery } from '../../api/queries';
 import { FileOut } from '../../ui/FileIn';
 import { ShelfLinks } from './ShelfLinks';
 

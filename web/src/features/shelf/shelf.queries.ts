@@ -1,9 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { api } from '../../api/client';
 
-export const hairLinesQuery = () =>
-  queryOptions({ queryKey: ['hair-lines'], queryFn: api.hairLines });
-
 /** All that is on the shelf; every change answers it anew. */
 export const stockQuery = () => queryOptions({ queryKey: ['stock'], queryFn: api.stock });
 

@@ -146,15 +146,19 @@ describe('useAutosave', () => {
     expect(changePlan.mock.calls[1]?.[1]).toMatchObject({ version: 7, brief: { fullness: 0.8 } });
   });
 
-  it.each(['before', 'after'])(
-    'knows its own save again that arrived unanswered %s it was opened',
-    async (when) => {
+  it.each([
+    ['before', 500],
+    ['after', 500],
+    ['after', 10],
+  ])(
+    'knows its own save again that arrived unanswered %s it was opened, left after %d ms',
+    async (when, leftAfter) => {
       const kept = { ...PLAN, version: 2, brief: { ...PLAN.brief, fullness: 0.8 } };
       changePlan.mockImplementationOnce(() => new Promise(() => undefined));
       const store = createBench(PLAN, 2);
       const { unmount } = open(store);
       fuller(store, 0.8);
-      await wait(500);
+      await wait(leftAfter);
       unmount();
       stored = 2;
       if (when === 'after') {

@@ -40,6 +40,10 @@ export function useAutosave(store: BenchStore, computed: Brief | undefined): voi
       try {
         const body = { name: now.lastName, brief: now.brief, version: now.version };
         now.send({ name: body.name, brief: body.brief });
+        if (isLeaving) {
+          const { format, brief, name, version, texts, sent } = store.getState();
+          keepDraft(planId, { format, brief, name, version, texts, sent });
+        }
         const stored = await api.changePlan(planId, body, isLeaving);
         store.getState().saved(stored, now.brief);
         if (isLeaving) dropDraft(planId);

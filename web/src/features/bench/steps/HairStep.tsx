@@ -5,7 +5,7 @@ import { Choice } from '../../../ui/Field';
 import { formatMoney } from '../../../lib/money';
 import { packWords, pieces } from '../../../lib/packs';
 import { useLengths, useSpelt } from '../../../ui/prefs';
-import { hairLinesQuery } from '../bench.queries';
+import { hairLinesQuery } from '../../../api/queries';
 import { withHooking } from '../draft/edits/hookingEdits';
 import { useBench, useComputed, useFieldError } from '../draft/useBench';
 import { BulkEntry } from './BulkEntry';

@@ -1,3 +1,4 @@
+import { hairLinesQuery } from '../../../api/queries';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api } from '../../../api/client';
@@ -19,7 +20,7 @@ const FROM: Record<Lesson['from'], string> = {
 /** What visits taught: the usual value, each visit, and what is believed; a visit can be left out, a value refused. */
 export function LearnedPage() {
   const people = useQuery(peopleQuery());
-  const lines = useQuery({ queryKey: ['hair-lines'], queryFn: api.hairLines });
+  const lines = useQuery(hairLinesQuery());
   const [chosenStylist, setStylist] = useState('');
   const [chosenLine, setLine] = useState('');
   const stylist = chosenStylist || people.data?.stylists[0]?.id || '';

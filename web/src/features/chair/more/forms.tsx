@@ -2,11 +2,11 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { useSpelt } from '../../../ui/prefs';
 import { parseAmount } from '../../../lib/amount';
+import { hairLinesQuery } from '../../../api/queries';
 import type { VisitEvent, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
 import { visitEvent } from '../visit/visitEvent';
 import { useWords, wordOf } from '../../../words';
-import { shelfLinesQuery } from '../chair.queries';
 import { Big } from './Big';
 
 interface FormProps {
@@ -234,7 +234,7 @@ export function CountForm({ sheet, state, done }: FormProps) {
 
 /** Another line or colour in the place of one that was planned: one of the shelf's by a touch, any other by its name. */
 export function OtherHairForm({ sheet, done }: FormProps) {
-  const shelf = useQuery(shelfLinesQuery()).data ?? [];
+  const shelf = useQuery(hairLinesQuery()).data ?? [];
   const [supply, setSupply] = useState(0);
   const [lineId, setLineId] = useState<string>();
   const [typed, setTyped] = useState('');
@@ -276,6 +276,7 @@ export function OtherHairForm({ sheet, done }: FormProps) {
             visitEvent('REPLACED', {
               supply,
               lineId: line?.id ?? null,
+              loops: line?.loopsPerBundle ?? null,
               text: line?.name ?? (typed.trim() || (sheet.supplies[supply]?.hair.name ?? '')),
               colour: colour.trim(),
             }),

@@ -373,7 +373,8 @@ function count(sheet: WorkSheet, state: WorkState, w: VisitEvent) {
     }
     return;
   }
-  const loops = w.loops ?? sheet.supplies[k]?.hair.loopsPerBundle ?? 0;
+  const loops =
+    w.loops ?? state.replaced.get(k)?.loops ?? sheet.supplies[k]?.hair.loopsPerBundle ?? 0;
   const before = was ?? NO_COUNT;
   state.counted.set(k, {
     bundles: before.bundles + 1,

@@ -235,10 +235,8 @@ class StockApiTest {
         assertThat(api.post("/api/visits/" + visit + "/events", all).status()).isEqualTo(200);
     }
 
-    @Test
-    void theChairMovesTheStockByItself() {
-        api.post("/api/stock/movements", move(good("PACKS").put("colour", "ink").put("lot", ""), "BOUGHT", 5));
-        double before = colour("ink").path("loops").asDouble();
+    /** A visit of the plan, by its id. */
+    private static String begun() {
         String visit = UUID.randomUUID().toString();
         api.post(
                 "/api/visits",
@@ -246,6 +244,14 @@ class StockApiTest {
                         .createObjectNode()
                         .put("id", visit)
                         .put("planId", plan.path("id").asString()));
+        return visit;
+    }
+
+    @Test
+    void theChairMovesTheStockByItself() {
+        api.post("/api/stock/movements", move(good("PACKS").put("colour", "ink").put("lot", ""), "BOUGHT", 5));
+        double before = colour("ink").path("loops").asDouble();
+        String visit = begun();
         tell(
                 visit,
                 1,
@@ -290,20 +296,14 @@ class StockApiTest {
         api.post("/api/stock/movements", move(good("PACKS").put("colour", "ink").put("lot", ""), "BOUGHT", 5));
         double before = colour("ink").path("loops").asDouble();
         double otherBefore = loops(otherId, otherColour);
-        String visit = UUID.randomUUID().toString();
-        api.post(
-                "/api/visits",
-                Api.JSON
-                        .createObjectNode()
-                        .put("id", visit)
-                        .put("planId", plan.path("id").asString()));
+        String visit = begun();
         String opened = "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}";
         tell(
                 visit,
                 1,
                 opened,
                 "{\"kind\":\"REPLACED\",\"supply\":0,\"text\":\"Other\",\"lineId\":\"" + otherId + "\",\"colour\":\""
-                        + otherColour + "\"}",
+                        + otherColour + "\",\"loops\":" + bundle + "}",
                 opened);
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
         assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore - bundle);

@@ -223,7 +223,7 @@ class WorkSamplesTest {
                 w.putArray("shares").add(share);
                 w.putArray("otherShares").add(1 + r.nextInt(sheet.shares().size()));
             }
-            case REPLACED -> w.put("supply", supply);
+            case REPLACED -> w.put("supply", supply).put("loops", 16);
             case LOOPS_KEPT -> w.put("supply", supply).put("loops", 12.5).put("grade", "GOOD");
             case SKIN_SEEN -> w.putArray("skin").add("TENDER");
             case JUDGED -> w.putArray("verdicts").add("LESS_HAIR");

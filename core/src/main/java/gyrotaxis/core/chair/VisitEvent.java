@@ -152,8 +152,10 @@ public sealed interface VisitEvent {
      * @param id the line, if it is one of the shelf's
      * @param line what it is called
      * @param colour empty if it is the one that was planned
+     * @param bundle loops in a bundle of it; empty if as many as in one that was planned
      */
-    record Replaced(int supply, Optional<LineId> id, String line, String colour) implements VisitEvent {
+    record Replaced(int supply, Optional<LineId> id, String line, String colour, OptionalInt bundle)
+            implements VisitEvent {
         public Replaced {
             Require.atLeast(0, supply, "supply", "");
         }

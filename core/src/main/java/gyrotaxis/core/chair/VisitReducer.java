@@ -209,8 +209,13 @@ final class VisitReducer {
 
     private void count(VisitEvent what) {
         if (what instanceof BundleOpened b) {
-            int loops = b.loops().orElse(sheet.supplies().get(b.supply()).line().loopsPerBundle());
-            bundles.add(new VisitState.Bundle(b, Optional.ofNullable(replaced.get(b.supply()))));
+            Optional<Replaced> other = Optional.ofNullable(replaced.get(b.supply()));
+            int planned = sheet.supplies().get(b.supply()).line().loopsPerBundle();
+            int loops = b.loops()
+                    .orElse(other.map(Replaced::bundle)
+                            .orElse(OptionalInt.empty())
+                            .orElse(planned));
+            bundles.add(new VisitState.Bundle(b, other, loops));
             counted.merge(b.supply(), Counted.NONE.opened(loops, 0), (was, n) -> was.opened(loops, in(b.supply())));
         } else if (what instanceof RestCounted r) {
             counted.computeIfPresent(r.supply(), (supply, was) -> was.left(r.loops(), in(supply)));

@@ -76,8 +76,9 @@ public record VisitState(
      * A bundle that was opened.
      *
      * @param replaced what was taken in the place of its supply by then; empty if it is of what was planned
+     * @param loops in it: as it was counted, or as bundles of its line have
      */
-    public record Bundle(BundleOpened opened, Optional<Replaced> replaced) {}
+    public record Bundle(BundleOpened opened, Optional<Replaced> replaced, int loops) {}
 
     /** So long nothing happens in no stage while it is worked. ASSUMPTION: longer than any row takes to braid. */
     public static final Duration FORGOTTEN = Duration.ofMinutes(45);

@@ -342,14 +342,16 @@ class VisitStateTest {
     /** What was opened before another line was taken is of the line that was planned, in whatever order it is heard of. */
     @Test
     void bundlesAreOfWhatWasInHandWhenTheyWereOpened() {
-        VisitEvent.Replaced other =
-                new VisitEvent.Replaced(0, Optional.of(new LineId(new UUID(0, 7))), "Ebb Loose", "");
+        VisitEvent.Replaced other = new VisitEvent.Replaced(
+                0, Optional.of(new LineId(new UUID(0, 7))), "Ebb Loose", "", OptionalInt.of(16));
         RecordedEvent first = after(1, new VisitEvent.BundleOpened(0, "K4", OptionalInt.empty()));
         RecordedEvent replaced = after(2, other);
         RecordedEvent second = after(3, new VisitEvent.BundleOpened(0, "E1", OptionalInt.empty()));
+        int usual = SHEET.supplies().get(0).line().loopsPerBundle();
+        assertThat(of(second, replaced, first).counted(0).openedLoops()).isEqualTo(usual + 16);
         assertThat(of(second, replaced, first).bundles())
-                .extracting(b -> b.opened().lot(), VisitState.Bundle::replaced)
-                .containsExactly(tuple("K4", Optional.empty()), tuple("E1", Optional.of(other)));
+                .extracting(b -> b.opened().lot(), VisitState.Bundle::replaced, VisitState.Bundle::loops)
+                .containsExactly(tuple("K4", Optional.empty(), usual), tuple("E1", Optional.of(other), 16));
     }
 
     @Test
@@ -441,7 +443,7 @@ class VisitStateTest {
         VisitState state = of(
                 after(1, new VisitEvent.RowKept(ROW)),
                 after(2, new VisitEvent.CautionSigned(1, "Orla")),
-                after(3, new VisitEvent.Replaced(0, Optional.empty(), "Ebb Loose", "ink")),
+                after(3, new VisitEvent.Replaced(0, Optional.empty(), "Ebb Loose", "ink", OptionalInt.empty())),
                 after(4, new VisitEvent.Pictured("front")));
         assertThat(state.kept()).containsExactly(ROW);
         assertThat(state.signed()).containsEntry(1, "Orla");

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param otherShares of an adjustment those that are hooked otherwise
  * @param shareParts into how many a loop is split
  * @param supply which hair, by its place among the supplies of the sheet
- * @param loops how many were counted
+ * @param loops how many were counted; of another line, how many a bundle of it has
  * @param text lot, note, what showed, line, the name that stands for a caution, or the name of a picture
  * @param lineId the line of the shelf that is taken in the place of another; left out if the shelf does not have it
  * @param at how far along the row, as a part of its length
@@ -155,7 +155,8 @@ public record VisitEventBody(
                         need(supply, "supply"),
                         Optional.ofNullable(lineId).map(LineId::new),
                         said(),
-                        colour == null ? "" : colour);
+                        colour == null ? "" : colour,
+                        wholeLoops());
             case NOTED -> new VisitEvent.Noted(said());
             case PICTURED -> new VisitEvent.Pictured(said());
             case CAUTION_SIGNED -> new VisitEvent.CautionSigned(need(step, "step"), said());

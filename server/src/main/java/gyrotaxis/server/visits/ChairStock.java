@@ -79,7 +79,7 @@ class ChairStock {
         Map<StockItem, Long> washed = new LinkedHashMap<>();
         Account account = Account.of(work.ready().sheet(), work.events());
         for (VisitState.Bundle b : state.bundles()) {
-            hair(work, basis.get(), b).ifPresent(h -> taken.merge(h, opened(work, b) * StockItem.PARTS, Long::sum));
+            hair(work, basis.get(), b).ifPresent(h -> taken.merge(h, b.loops() * (long) StockItem.PARTS, Long::sum));
         }
         if (state.isFinished()) {
             for (Account.Hair h : account.hair()) {
@@ -175,17 +175,6 @@ class ChairStock {
 
     private static StockItem.Loops loops(Hair h) {
         return new StockItem.Loops(h.line(), h.colour(), h.lot(), StockItem.Grade.NEW);
-    }
-
-    private long opened(VisitLoader.Work work, VisitState.Bundle b) {
-        return b.opened()
-                .loops()
-                .orElseGet(() -> b.replaced()
-                        .flatMap(VisitEvent.Replaced::id)
-                        .flatMap(id -> shelf.find(id.value()))
-                        .map(HairInHand.Stocked::hair)
-                        .orElse(supply(work, b.opened().supply()).line())
-                        .loopsPerBundle());
     }
 
     private int packOf(VisitLoader.Work work, Hair h) {

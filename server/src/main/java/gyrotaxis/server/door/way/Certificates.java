@@ -48,8 +48,8 @@ import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 /**
  * The studio's own certificate authority, and the certificate that it gave this machine.
  *
- * <p>Both lie with the data. Devices trust the authority once; the certificate is made anew
- * when this machine is called otherwise or its time runs out, and no device needs to hear of it.
+ * <p>Both are stored with the data. Devices trust the authority once. The certificate is renewed when the machine's names change or it is
+ * about to expire; devices need not be told.
  */
 final class Certificates {
     /** No longer than browsers take one for (CA/Browser Forum, baseline requirements 6.3.2). */
