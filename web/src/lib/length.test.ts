@@ -36,12 +36,11 @@ describe('parseLength', () => {
     expect(parseLength('2', 'fingers', 17)).toBeCloseTo(34);
   });
 
-  it('reads back what it wrote, to a tenth of the unit or a quarter of an inch', () => {
+  it('reads back what it wrote, to a tenth of the unit', () => {
     for (const unit of ['cm', 'in', 'fingers'] as const) {
-      for (let mm = -300; mm < 700; mm += 13.7) {
+      for (let mm = 0; mm < 700; mm += 13.7) {
         const back = parseLength(formatLength(mm, unit, 18), unit, 18);
-        const isQuarters = unit === 'in' && Math.abs(mm) >= 3 * 25.4;
-        expect(Math.abs((back ?? NaN) - mm)).toBeLessThan(isQuarters ? 3.2 : 1.3);
+        expect(Math.abs((back ?? NaN) - mm)).toBeLessThan(1.3);
       }
     }
   });
@@ -51,18 +50,6 @@ describe('formatLength', () => {
   it('says one finger, two fingers', () => {
     expect(formatLength(18, 'fingers', 18)).toBe('1.0 finger');
     expect(formatLength(36, 'fingers', 18)).toBe('2.0 fingers');
-  });
-
-  it.each([
-    [2.96, '3.0'],
-    [3.01, '3'],
-    [22.25, '22¼'],
-    [22.24, '22¼'],
-    [8.5, '8½'],
-    [11.9, '12'],
-    [-4.75, '-4¾'],
-  ])('writes %d inches as a tape shows them', (inches, figure) => {
-    expect(lengthParts(inches * 25.4, 'in', 18)).toEqual({ figure, unit: 'in' });
   });
 
   it('never writes minus nought', () => {

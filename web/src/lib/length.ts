@@ -11,26 +11,14 @@ export const mmPer = (unit: LengthUnit, fingerMm: number): number =>
 
 const NAMES: Record<LengthUnit, string> = { cm: 'cm', in: 'in', fingers: 'fingers' };
 
-/** From here on a tape is read to a quarter of an inch. */
-const QUARTERS_FROM_IN = 3;
-const QUARTERS = ['', '¼', '½', '¾'];
-
-function quarters(inches: number): string {
-  const all = Math.round(Math.abs(inches) * 4);
-  return `${inches < 0 ? '-' : ''}${Math.floor(all / 4)}${QUARTERS[all % 4]}`;
-}
-
-/** The number alone, to a tenth, or to a quarter in inches from 3 on; unit beside it. */
+/** The number alone, to a tenth; unit beside it. */
 export function lengthParts(
   mm: number,
   unit: LengthUnit,
   fingerMm: number,
 ): { figure: string; unit: string } {
   const value = mm / mmPer(unit, fingerMm);
-  const figure =
-    unit === 'in' && Math.abs(value) >= QUARTERS_FROM_IN
-      ? quarters(value)
-      : (Math.round(value * 10) / 10 + 0).toFixed(1);
+  const figure = (Math.round(value * 10) / 10 + 0).toFixed(1);
   const name = unit === 'fingers' && figure === '1.0' ? 'finger' : NAMES[unit];
   return { figure, unit: name };
 }

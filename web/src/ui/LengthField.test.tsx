@@ -39,7 +39,7 @@ describe('LengthField', () => {
     usePrefs.getState().set({ unit: 'in' });
     cleanup();
     render(<Host />);
-    expect(field().value).toBe('22¼');
+    expect(field().value).toBe('22.2');
   });
 
   it('reads other units than the one shown', () => {
