@@ -3,6 +3,7 @@ import { Popover } from 'radix-ui';
 import { useEffect } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import type { LengthUnit } from '../lib/length';
+import { useOutbox } from '../features/chair';
 import { Me, useMay } from '../features/door';
 import { FingerField } from '../ui/FingerField';
 import { usePrefs } from '../ui/prefs';
@@ -31,6 +32,7 @@ export function Frame() {
   const theme = usePrefs((p) => p.theme);
   const isStylist = useMay('STYLIST');
   const { pathname } = useLocation();
+  useOutbox();
   useEffect(() => {
     document.documentElement.dataset.theme = theme;
   }, [theme]);

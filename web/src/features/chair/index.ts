@@ -4,3 +4,4 @@ export { Visits } from './Visits';
 export { visitsQuery } from './chair.queries';
 export { useBegin } from './visit/useBegin';
 export { forgetSent } from './visit/device';
+export { useOutbox } from './visit/useOutbox';

@@ -134,15 +134,40 @@ export async function unsentPictures(visitId: string): Promise<KeptPicture[]> {
   return all.filter((p) => p.isSent === 0);
 }
 
+/** Up to which of this device's events a server is known to have a visit. */
+async function sentUpTo(visitId: string): Promise<number> {
+  const name = await deviceName();
+  return (await readVisit(visitId))?.visit.seen.find((s) => s.device === name)?.upTo ?? 0;
+}
+
+/** What was put down on this device for a visit and is not known to be on the server, in its order. */
+export async function unsentEvents(visitId: string): Promise<RecordedEvent[]> {
+  const name = await deviceName();
+  const upTo = await sentUpTo(visitId);
+  return (await readEvents(visitId))
+    .filter((e) => e.device === name && e.count > upTo)
+    .sort((a, b) => a.count - b.count);
+}
+
+async function hasUnsent(visitId: string): Promise<boolean> {
+  const made = (await (await db()).get('mine', visitId))?.count ?? 0;
+  return (
+    (made > 0 && made > (await sentUpTo(visitId))) || (await unsentPictures(visitId)).length > 0
+  );
+}
+
+/** The visits on this device of which something is not on the server. */
+export async function visitsWithUnsent(): Promise<string[]> {
+  const ids = await (await db()).getAllKeys('visits');
+  const unsent = await Promise.all(ids.map(hasUnsent));
+  return ids.filter((_, i) => unsent[i]);
+}
+
 /** Forgets the visits of which all is on the server: whoever has this device next finds nothing of them. */
 export async function forgetSent(): Promise<void> {
-  const name = await deviceName();
-  const all = await (await db()).getAll('visits');
-  for (const { id, visit } of all) {
-    const upTo = visit.seen.find((s) => s.device === name)?.upTo ?? 0;
-    const events = await readEvents(id);
-    const isSent = events.every((e) => e.device !== name || e.count <= upTo);
-    if (!isSent || (await unsentPictures(id)).length > 0) continue;
+  const unsent = await visitsWithUnsent();
+  const all = await (await db()).getAllKeys('visits');
+  for (const id of all.filter((v) => !unsent.includes(v))) {
     const tx = (await db()).transaction(['visits', 'events', 'pictures'], 'readwrite');
     const keys = await tx.objectStore('events').index('visit').getAllKeys(id);
     const pictures = await tx.objectStore('pictures').index('visit').getAllKeys(id);

@@ -3,9 +3,10 @@ import { waitFor } from '@testing-library/react';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { RecordedEvent } from '../../../api/types';
-import { serve } from '../../../testing/server';
+import { refusal, requestsTo, serve } from '../../../testing/server';
 import { samples } from '../../../testing/work';
-import { closeDevice } from './device';
+import { closeDevice, visitsWithUnsent } from './device';
+import { outbox } from './outbox';
 import { visitEvent } from './visitEvent';
 import { VisitStore } from './visitStore';
 
@@ -130,5 +131,44 @@ describe('a visit on this device', () => {
     window.dispatchEvent(new Event('online'));
     await until(() => store.read().unsent === 0);
     expect(server.events).toHaveLength(3_000);
+  });
+
+  describe('that was left', () => {
+    let stop = () => {};
+    let sent = 0;
+
+    beforeEach(async () => {
+      await store.open();
+      sent = 0;
+      stop = outbox.start(() => sent++);
+    });
+
+    afterEach(() => stop());
+
+    it('sends what was pressed just before', async () => {
+      void store.record([hooked(1), hooked(2)]);
+      store.close();
+      await until(() => server.events.length === 2 && sent > 0);
+      await waitFor(async () => expect(await visitsWithUnsent()).toEqual([]));
+    });
+
+    it('sends it once the server is back', async () => {
+      server.isAway = true;
+      await store.record([hooked(1)]);
+      store.close();
+      await waitFor(async () => expect(await visitsWithUnsent()).toEqual(['v1']));
+      server.isAway = false;
+      window.dispatchEvent(new Event('online'));
+      await until(() => server.events.length === 1 && sent === 1);
+    });
+
+    it('keeps what the server refuses', async () => {
+      serve({ 'POST /api/visits/v1/events': () => refusal(422, 'Not this.') });
+      await store.record([hooked(1)]);
+      store.close();
+      await until(() => requestsTo('POST /api/visits/v1/events').length >= 2);
+      expect(await visitsWithUnsent()).toEqual(['v1']);
+      expect(sent).toBe(0);
+    });
   });
 });

@@ -4,6 +4,7 @@ import { newId } from '../../../lib/id';
 import type { VisitEvent, Visit, RecordedEvent } from '../../../api/types';
 import * as device from './device';
 import { eventName, fold, type WorkState } from './fold';
+import { MAX_EVENTS_AT_ONCE, outbox } from './outbox';
 
 /** What a page shows of a visit. */
 export interface Shown {
@@ -18,7 +19,6 @@ export interface Shown {
   problem: string | undefined;
 }
 
-const MOST_AT_ONCE = 400;
 const FIRST_WAIT_MS = 1_000;
 const LONGEST_WAIT_MS = 30_000;
 const LONGEST_WAIT_STEP = 5;
@@ -82,8 +82,10 @@ export class VisitStore {
     if (this.isOpen) this.listen();
   }
 
+  /** Stops hearing and sending; what is not sent yet is left to the outbox. */
   close() {
     this.isOpen = false;
+    outbox.send();
     window.removeEventListener('online', this.again);
     this.tabs?.close();
     this.tabs = undefined;
@@ -139,7 +141,9 @@ export class VisitStore {
     this.take(events);
     this.refold();
     this.tabs?.postMessage(this.id);
-    void this.send();
+    // Whoever pressed and left at once may have closed the visit before it was on the device.
+    if (this.isOpen) void this.send();
+    else outbox.send();
     return events;
   }
 
@@ -187,7 +191,7 @@ export class VisitStore {
   private async sendEvents() {
     for (let open = this.unsent(); open.length > 0 && this.isOpen; open = this.unsent()) {
       const before = this.upTo;
-      const answer = await api.tellEvents(this.id, open.slice(0, MOST_AT_ONCE));
+      const answer = await api.tellEvents(this.id, open.slice(0, MAX_EVENTS_AT_ONCE));
       this.setUpTo(answer.seen);
       await this.keep({ seen: answer.seen, unfit: answer.unfit });
       this.fails = 0;

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.awt.image.BufferedImage;
@@ -147,9 +148,35 @@ class ChairBrowserTest {
                 () -> page.locator("[data-unsent]").count() == 0,
                 new Page.WaitForConditionOptions().setTimeout(Studio.HANGS_MS));
         String id = page.url().replaceAll(".*/", "");
-        Object there =
+        assertThat(hookedOnTheServer(page, id)).isEqualTo(before + 20);
+    }
+
+    /** A chair that is left before the server heard of everything: the rest is sent from wherever she is. */
+    @Test
+    void whatWasLeftUnsentIsSentFromAnotherPlace(Page page) {
+        begin(page, "Ball curls");
+        toHooking(page);
+        waitUntilSent(page);
+        String id = page.url().replaceAll(".*/", "");
+        int before = hooked(page);
+        page.route("**/api/visits/*/events", Route::abort);
+        pedal(page);
+        int done = hooked(page);
+        assertThat(done).isGreaterThan(before);
+        page.getByLabel("Places")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("book"))
+                .click();
+        assertThat(hookedOnTheServer(page, id)).isEqualTo(before);
+        page.unroute("**/api/visits/*/events");
+        page.evaluate("window.dispatchEvent(new Event('online'))");
+        page.waitForCondition(
+                () -> hookedOnTheServer(page, id) == done,
+                new Page.WaitForConditionOptions().setTimeout(Studio.HANGS_MS));
+    }
+
+    private static int hookedOnTheServer(Page page, String id) {
+        return (int)
                 page.evaluate("id => fetch('/api/visits/' + id).then(r => r.json()).then(v => v.visit.hooked)", id);
-        assertThat(there).isEqualTo(before + 20);
     }
 
     /** What one device does the other shows at once, and both come to the same. */
