@@ -2,12 +2,12 @@ package gyrotaxis.server.backup;
 
 import gyrotaxis.server.storage.DatabaseFile;
 import gyrotaxis.server.storage.DurableFiles;
+import gyrotaxis.server.storage.OpenDatabase;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Instant;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -50,9 +50,10 @@ public final class BookInstaller {
 
     /** Two databases that were made of one file are two books from then on. */
     private static void renew(String url) throws IOException {
-        try (Connection open = DriverManager.getConnection(url, "sa", "")) {
-            open.createStatement().execute("update studio set book_id = random_uuid()");
-            open.createStatement().execute("shutdown");
+        try (OpenDatabase open = OpenDatabase.at(url, "");
+                Statement s = open.connection().createStatement()) {
+            s.execute("update studio set book_id = random_uuid()");
+            open.finish();
         } catch (SQLException e) {
             throw new IOException(e);
         }

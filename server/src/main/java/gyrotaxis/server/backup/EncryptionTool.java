@@ -4,12 +4,12 @@ import gyrotaxis.server.shared.CannotStart;
 import gyrotaxis.server.storage.DatabaseEncryption;
 import gyrotaxis.server.storage.DatabaseFile;
 import gyrotaxis.server.storage.FolderLock;
+import gyrotaxis.server.storage.OpenDatabase;
 import java.io.IOException;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -55,11 +55,11 @@ public final class EncryptionTool {
 
     /** Backups in the folder that the book names which are not sealed. */
     static List<Path> readableBackups(Path folder, String key) throws IOException {
-        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("gyrotaxis") + DatabaseEncryption.suffix()
-                + ";IFEXISTS=TRUE";
+        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("gyrotaxis") + DatabaseEncryption.suffix();
         List<Path> readable = new ArrayList<>();
-        try (Connection open = DriverManager.getConnection(url, "sa", key + " ");
-                ResultSet wish = open.createStatement().executeQuery("select folder from backup_wish")) {
+        try (OpenDatabase open = OpenDatabase.existing(url, key + " ");
+                Statement s = open.connection().createStatement();
+                ResultSet wish = s.executeQuery("select folder from backup_wish")) {
             if (wish.next() && !wish.getString(1).isEmpty()) {
                 for (Path backup : new BackupFolder(Path.of(wish.getString(1))).all()) {
                     if (!BookFile.isSealed(backup)) {

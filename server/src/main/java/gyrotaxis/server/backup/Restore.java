@@ -3,9 +3,9 @@ package gyrotaxis.server.backup;
 import gyrotaxis.server.backup.Manifest.Part;
 import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.storage.Migrations;
+import gyrotaxis.server.storage.OpenDatabase;
 import java.io.IOException;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -59,7 +59,8 @@ final class Restore {
             throw new BookUnread("This book is of a newer version than this one (form " + m.schema()
                     + "; this one knows " + newest + "). Use that version.");
         }
-        try (Connection open = DriverManager.getConnection(url, "sa", password)) {
+        try (OpenDatabase database = OpenDatabase.at(url, password)) {
+            Connection open = database.connection();
             Migrations.flyway(url, password)
                     .target(String.valueOf(m.schema()))
                     .load()
@@ -70,6 +71,7 @@ final class Restore {
                 Migrations.flyway(url, password).load().migrate();
             }
             progress.step(1);
+            database.finish();
             open.createStatement().execute("shutdown compact");
             progress.step(1);
         } catch (SQLException e) {

@@ -3,15 +3,15 @@ package gyrotaxis.server.demo;
 import gyrotaxis.server.backup.BookInstaller;
 import gyrotaxis.server.shared.CannotStart;
 import gyrotaxis.server.storage.DatabaseFile;
+import gyrotaxis.server.storage.OpenDatabase;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import org.slf4j.Logger;
@@ -82,9 +82,10 @@ final class DemoStart implements ApplicationContextInitializer<ConfigurableAppli
         if (!Files.exists(DatabaseFile.in(folder)) || Files.exists(folder.resolve(WHOLE))) {
             return false;
         }
-        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("gyrotaxis") + ";IFEXISTS=TRUE";
-        try (Connection open = DriverManager.getConnection(url, "sa", "");
-                ResultSet found = open.createStatement().executeQuery(BEGUN_NOT_ENDED)) {
+        String url = "jdbc:h2:file:" + folder.toAbsolutePath().resolve("gyrotaxis");
+        try (OpenDatabase open = OpenDatabase.existing(url, "");
+                Statement s = open.connection().createStatement();
+                ResultSet found = s.executeQuery(BEGUN_NOT_ENDED)) {
             return found.next() && found.getInt(1) > 0;
         } catch (SQLException e) {
             // Another server's, sealed, damaged, or older than stock: the start itself says what is wrong, if anything

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
@@ -87,7 +86,8 @@ final class DatabasePreparation {
     private int checked(int newest) throws IOException, SQLException {
         int version;
         BookMark mark;
-        try (Connection open = DriverManager.getConnection(url(folder) + ";IFEXISTS=TRUE", "sa", password)) {
+        try (OpenDatabase read = OpenDatabase.existing(url(folder), password)) {
+            Connection open = read.connection();
             version = Migrations.versionOf(open);
             if (version == 0) {
                 // Databases take their place when they are whole. H2 takes one without a readable page for an empty
@@ -106,7 +106,6 @@ final class DatabasePreparation {
             if (!copies.isMade(today, mark)) {
                 readAll(open);
             }
-            open.createStatement().execute("shutdown");
         }
         copy(mark);
         return version;
@@ -172,9 +171,9 @@ final class DatabasePreparation {
 
     private void migrate(Path in) throws SQLException {
         String url = url(in);
-        try (Connection open = DriverManager.getConnection(url, "sa", password)) {
+        try (OpenDatabase open = OpenDatabase.at(url, password)) {
             Migrations.flyway(url, password).load().migrate();
-            open.createStatement().execute("shutdown");
+            open.finish();
         }
     }
 
