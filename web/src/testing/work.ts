@@ -1,5 +1,4 @@
 import type { RecordedEvent, WorkSheet } from '../api/types';
-import { visitEvent } from '../features/chair/visit/visitEvent';
 import file from './work.json';
 
 /** What the core made of random events, kept by a test of the server. */
@@ -42,17 +41,8 @@ interface Sample {
 
 const kept = file as unknown as Sample & { others: Sample[] };
 
-/** With all that an event says where it says nothing: the file leaves it out. */
-const whole = ({ sheet, runs }: Sample): Sample => ({
-  sheet,
-  runs: runs.map((run) => ({
-    ...run,
-    events: run.events.map((e) => ({ ...e, what: visitEvent(e.what.kind, e.what) })),
-  })),
-});
-
 /** A head in deep wave with a few accents. */
-export const samples = whole(kept);
+export const samples = kept as Sample;
 
 /** Hair on beads, blended hair, and loose fibre that is cut for the front. */
-export const otherSamples = kept.others.map(whole);
+export const otherSamples = kept.others;

@@ -2415,6 +2415,23 @@ export interface components {
             /** Format: int32 */
             qrSize: number;
         };
+        Adjusted: {
+            /** @enum {string} */
+            adjustment: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ADJUSTED";
+            leftOut: number[];
+            otherwise: number[];
+            /** Format: int32 */
+            packs: number;
+            /** Format: int32 */
+            size: number | null;
+            /** Format: int32 */
+            supply: number | null;
+        };
         AimView: {
             row: string;
             /** Format: double */
@@ -2660,6 +2677,18 @@ export interface components {
             learned: components["schemas"]["LearnedBody"] | null;
             ownHair: components["schemas"]["OwnHairBody"];
         };
+        BundleOpened: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "BUNDLE_OPENED";
+            /** Format: int32 */
+            loops: number | null;
+            lot: string;
+            /** Format: int32 */
+            supply: number;
+        };
         BuyView: {
             colour: string;
             /** Format: int64 */
@@ -2726,6 +2755,16 @@ export interface components {
             left: number;
             passedOver: string[];
         };
+        CautionSigned: {
+            by: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "CAUTION_SIGNED";
+            /** Format: int32 */
+            step: number;
+        };
         ChairBody: {
             name: string;
         };
@@ -2737,7 +2776,7 @@ export interface components {
             shareParts: number;
             /** Format: int32 */
             trial: number;
-            what: components["schemas"]["VisitEventBody"];
+            what: components["schemas"]["VisitEvent"];
             why: components["schemas"]["Piece"][];
             /** Format: double */
             x: number;
@@ -3133,13 +3172,13 @@ export interface components {
             moveMm: number | null;
             row: string;
         };
-        EventName: {
+        EventId: {
             /** Format: int64 */
             count: number;
             device: string;
         };
         EventsBody: {
-            events: components["schemas"]["RecordedEventBody"][];
+            events: components["schemas"]["Told"][];
         };
         EveryView: {
             /** @enum {string} */
@@ -3222,6 +3261,23 @@ export interface components {
             name: string;
             words: string;
         };
+        FillPlaced: {
+            /** Format: double */
+            at: number;
+            beyond: components["schemas"]["KnotBeyond"] | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FILL_PLACED";
+            row: string;
+            /** Format: int32 */
+            size: number;
+            /** Format: int32 */
+            supply: number;
+            /** Format: double */
+            towardRad: number | null;
+        };
         FillView: {
             /** @enum {string} */
             kind: "FILL" | "DRAWN_SHUT" | "WISP";
@@ -3259,6 +3315,13 @@ export interface components {
             severity: "STOP" | "WARNING" | "HINT";
             /** Format: int32 */
             untried: number;
+        };
+        Finished: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FINISHED";
         };
         FirstBody: {
             code: string;
@@ -3336,6 +3399,21 @@ export interface components {
             /** Format: int32 */
             prepareMinutes: number;
             words: string;
+        };
+        FromHereOn: {
+            /** Format: int32 */
+            from: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "FROM_HERE_ON";
+            /** @enum {string|null} */
+            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
+            /** Format: int32 */
+            passes: number | null;
+            /** Format: int32 */
+            size: number | null;
         };
         Gap: {
             leftRow: string;
@@ -3712,6 +3790,15 @@ export interface components {
             textual: boolean;
             valueNode: boolean;
         };
+        Judged: {
+            changes: ("LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN")[];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "JUDGED";
+            words: string;
+        };
         KeepBody: {
             method: components["schemas"]["MethodBody"];
             name: string;
@@ -3742,6 +3829,11 @@ export interface components {
             keptAt: number;
             of: string;
             seen: components["schemas"]["Sight"];
+        };
+        KnotBeyond: {
+            /** Format: double */
+            at: number;
+            row: string;
         };
         KnotBody: {
             holds: ("FINGER_TURN" | "COMBED_DOWN" | "TIED_SLIVER" | "CARRIED_BACK")[];
@@ -3966,6 +4058,10 @@ export interface components {
             usefulPasses: number;
             weeks: components["schemas"]["Range"];
         };
+        LineId: {
+            /** Format: uuid */
+            value: string;
+        };
         LockView: {
             band: number[];
             /** Format: double */
@@ -3999,6 +4095,19 @@ export interface components {
             /** Format: double */
             loops: number;
             lot: string;
+        };
+        LoopsKept: {
+            /** @enum {string} */
+            grade: "NEW" | "GOOD" | "FAIR" | "WORN";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "LOOPS_KEPT";
+            /** Format: double */
+            loops: number;
+            /** Format: int32 */
+            supply: number;
         };
         LoopsView: {
             /** Format: double */
@@ -4222,6 +4331,14 @@ export interface components {
             momentWords: string;
             words: string;
         };
+        Noted: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "NOTED";
+            words: string;
+        };
         NumberView: {
             /** Format: double */
             max: number;
@@ -4267,7 +4384,7 @@ export interface components {
             savesLoops: number;
             says: string;
             shows: components["schemas"]["ShownView"];
-            what: components["schemas"]["VisitEventBody"];
+            what: components["schemas"]["VisitEvent"];
             words: string;
         };
         OrderBody: {
@@ -4361,6 +4478,14 @@ export interface components {
             newGrowthMm: number | null;
             /** @enum {string|null} */
             strands: "FINE" | "MEDIUM" | "COARSE" | null;
+        };
+        OwnHairCut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "OWN_HAIR_CUT";
+            where: string;
         };
         OwnPasses: {
             /** Format: int32 */
@@ -4512,6 +4637,14 @@ export interface components {
             id: string;
             /** Format: int32 */
             width: number;
+        };
+        Pictured: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "PICTURED";
+            picture: string;
         };
         Piece: {
             /** @enum {string|null} */
@@ -4675,7 +4808,7 @@ export interface components {
             /** Format: int64 */
             count: number;
             device: string;
-            what: components["schemas"]["VisitEventBody"];
+            what: components["schemas"]["VisitEvent"];
         };
         RegionBody: {
             /** @enum {string} */
@@ -4703,6 +4836,39 @@ export interface components {
             change: unknown;
             left: components["schemas"]["Piece"][] | null;
             words: components["schemas"]["Piece"][];
+        };
+        Reopened: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REOPENED";
+        };
+        Replaced: {
+            /** Format: int32 */
+            bundle: number | null;
+            colour: string;
+            /** Format: uuid */
+            id: string | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REPLACED";
+            line: string;
+            /** Format: int32 */
+            supply: number;
+        };
+        RestCounted: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "REST_COUNTED";
+            /** Format: double */
+            loops: number;
+            /** Format: int32 */
+            supply: number;
         };
         Result: {
             change: unknown;
@@ -4788,6 +4954,38 @@ export interface components {
             /** @enum {string} */
             side: "LEFT" | "MIDDLE" | "RIGHT";
             words: string;
+        };
+        RowId: {
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            piece: number;
+            /** @enum {string} */
+            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "LEVEL" | "SPIRAL" | "CAP" | "PATCH";
+        };
+        RowKept: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROW_KEPT";
+            row: string;
+        };
+        RowReleased: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROW_RELEASED";
+            row: string;
+        };
+        RowUndone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "ROW_UNDONE";
+            row: string;
         };
         RunBody: {
             /** Format: int32 */
@@ -4886,6 +5084,10 @@ export interface components {
             /** Format: date-time */
             since: string;
         };
+        Share: {
+            /** Format: int32 */
+            parts: number;
+        };
         ShareCostView: {
             minutes: components["schemas"]["Span"];
             /** Format: int32 */
@@ -4943,6 +5145,36 @@ export interface components {
             y: number;
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
+        };
+        ShareRef: {
+            /** Format: int32 */
+            number: number;
+        };
+        ShareSlipped: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHARE_SLIPPED";
+            /** Format: int32 */
+            share: number;
+        };
+        ShareTakenOut: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHARE_TAKEN_OUT";
+            /** Format: int32 */
+            share: number;
+        };
+        SharesHooked: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SHARES_HOOKED";
+            shares: number[];
         };
         ShoppingView: {
             /** Format: int32 */
@@ -5056,6 +5288,15 @@ export interface components {
             tries: number;
             words: string;
         };
+        SkinSeen: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "SKIN_SEEN";
+            seen: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[];
+            words: string;
+        };
         SlippedView: {
             /** Format: int32 */
             count: number;
@@ -5093,6 +5334,42 @@ export interface components {
         SseEmitter: {
             /** Format: int64 */
             timeout: number;
+        };
+        StageBegun: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STAGE_BEGUN";
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
+        };
+        StageEnded: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STAGE_ENDED";
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
+        };
+        StagePaused: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STAGE_PAUSED";
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
+        };
+        StageResumed: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STAGE_RESUMED";
+            /** @enum {string} */
+            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN";
         };
         StageView: {
             isInChair: boolean;
@@ -5213,6 +5490,15 @@ export interface components {
             number: number;
             rows: string[];
             words: string;
+        };
+        StepDone: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "STEP_DONE";
+            /** Format: int32 */
+            step: number;
         };
         StepForm: {
             cautions: string[];
@@ -5407,6 +5693,14 @@ export interface components {
             place: components["schemas"]["Piece"][];
             row: string;
         };
+        TailFound: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TAIL_FOUND";
+            row: string;
+        };
         TailView: {
             /** Format: double */
             at: number;
@@ -5428,6 +5722,13 @@ export interface components {
             deviceName: string;
             passphrase: string;
             secret: string;
+        };
+        TakenDown: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TAKEN_DOWN";
         };
         TapeView: {
             heard: components["schemas"]["TapedView"][];
@@ -5494,6 +5795,16 @@ export interface components {
             /** Format: uuid */
             stylistId: string;
         };
+        Told: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            clock: number;
+            /** Format: int64 */
+            count: number;
+            device: string;
+            what: components["schemas"]["VisitEvent"];
+        };
         TrialView: {
             /** Format: double */
             exposedAfterPercent: number;
@@ -5508,6 +5819,23 @@ export interface components {
             /** @enum {string} */
             way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
             words: string;
+        };
+        Tried: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "TRIED";
+            showed: string;
+            worn: components["schemas"]["Worn"];
+        };
+        Undone: {
+            event: components["schemas"]["EventId"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "UNDONE";
         };
         Unfit: {
             /** Format: int64 */
@@ -5574,51 +5902,7 @@ export interface components {
             id: string;
             pieces: number[][];
         };
-        VisitEventBody: {
-            /** @enum {string|null} */
-            adjustment: "WIDER_BEHIND" | "SMALLER_SHARES" | "OTHER_HAIR" | "STOP_HERE" | "FETCH_PACKS" | null;
-            /** Format: double */
-            at: number | null;
-            colour: string | null;
-            /** @enum {string|null} */
-            grade: "NEW" | "GOOD" | "FAIR" | "WORN" | null;
-            /** @enum {string} */
-            kind: "STAGE_BEGUN" | "STAGE_PAUSED" | "STAGE_RESUMED" | "STAGE_ENDED" | "STEP_DONE" | "SHARES_HOOKED" | "SHARE_TAKEN_OUT" | "SHARE_SLIPPED" | "FROM_HERE_ON" | "BUNDLE_OPENED" | "REST_COUNTED" | "ROW_KEPT" | "ROW_RELEASED" | "TRIED" | "FILL_PLACED" | "ADJUSTED" | "REPLACED" | "NOTED" | "PICTURED" | "CAUTION_SIGNED" | "UNDONE" | "FINISHED" | "REOPENED" | "TAIL_FOUND" | "ROW_UNDONE" | "LOOPS_KEPT" | "OWN_HAIR_CUT" | "SKIN_SEEN" | "JUDGED" | "TAKEN_DOWN";
-            /** @enum {string|null} */
-            knot: "REGULAR" | "INVISIBLE" | "DOUBLE_ENTRY" | "TWIST_FIRST" | "BEAD" | null;
-            /** Format: uuid */
-            lineId: string | null;
-            /** Format: double */
-            loops: number | null;
-            /** Format: double */
-            otherAt: number | null;
-            otherRow: string | null;
-            otherShares: number[] | null;
-            /** Format: int32 */
-            packs: number | null;
-            /** Format: int32 */
-            part: number | null;
-            /** Format: int32 */
-            passes: number | null;
-            row: string | null;
-            /** Format: int32 */
-            shareParts: number | null;
-            shares: number[] | null;
-            skin: ("THIN_EDGES" | "THIN_CROWN" | "TENDER" | "ITCHES" | "REACTS_TO_COATING" | "SUDDEN_LOSS" | "BROKEN_SKIN")[] | null;
-            /** @enum {string|null} */
-            stage: "PREPARE" | "PART" | "BRAID" | "SECURE" | "HOOK" | "TRY_AND_FILL" | "FINISH" | "TAKE_DOWN" | null;
-            /** Format: int32 */
-            step: number | null;
-            /** Format: int32 */
-            supply: number | null;
-            text: string | null;
-            /** Format: double */
-            towardRad: number | null;
-            undoes: components["schemas"]["EventName"] | null;
-            verdicts: ("LESS_HAIR" | "MORE_HAIR" | "OTHER_HAIR" | "MORE_PASSES" | "FEWER_PASSES" | "LOOSER_ROWS" | "RINSED_FIRST" | "OTHER_ROWS" | "SOONER_DOWN" | "LONGER_WORN")[] | null;
-            /** @enum {string|null} */
-            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND" | null;
-        };
+        VisitEvent: components["schemas"]["Adjusted"] | components["schemas"]["BundleOpened"] | components["schemas"]["CautionSigned"] | components["schemas"]["FillPlaced"] | components["schemas"]["Finished"] | components["schemas"]["FromHereOn"] | components["schemas"]["Judged"] | components["schemas"]["LoopsKept"] | components["schemas"]["Noted"] | components["schemas"]["OwnHairCut"] | components["schemas"]["Pictured"] | components["schemas"]["Reopened"] | components["schemas"]["Replaced"] | components["schemas"]["RestCounted"] | components["schemas"]["RowKept"] | components["schemas"]["RowReleased"] | components["schemas"]["RowUndone"] | components["schemas"]["ShareSlipped"] | components["schemas"]["ShareTakenOut"] | components["schemas"]["SharesHooked"] | components["schemas"]["SkinSeen"] | components["schemas"]["StageBegun"] | components["schemas"]["StageEnded"] | components["schemas"]["StagePaused"] | components["schemas"]["StageResumed"] | components["schemas"]["StepDone"] | components["schemas"]["TailFound"] | components["schemas"]["TakenDown"] | components["schemas"]["Tried"] | components["schemas"]["Undone"];
         VisitTile: {
             /** Format: uuid */
             clientId: string;
@@ -5749,6 +6033,14 @@ export interface components {
             stations: string[];
             twin: string | null;
             words: string;
+        };
+        Worn: {
+            /** Format: int32 */
+            gap: number | null;
+            /** Format: int32 */
+            part: number | null;
+            /** @enum {string} */
+            way: "DOWN" | "SWEPT_LEFT" | "SWEPT_RIGHT" | "HALF_UP" | "HIGH_PONYTAIL" | "LOW_PONYTAIL" | "BUN" | "WIND";
         };
         WornAsBody: {
             /** Format: double */

@@ -5,7 +5,6 @@ import { sayLoops } from '../../lib/amount';
 import { formatMinutes, plural } from '../../lib/time';
 import { Steps, WhyKey } from '../../why';
 import { isToDo, loopsIn, loopsToDo, nextSteps, sideCount, type WorkState } from './visit/fold';
-import { visitEvent } from './visit/visitEvent';
 import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 
@@ -167,7 +166,7 @@ function Hank({ shown, supply, outlook, record }: HankProps) {
         </p>
         <button
           type="button"
-          onClick={() => void record([visitEvent('BUNDLE_OPENED', { supply, text: '' })])}
+          onClick={() => void record([{ kind: 'BUNDLE_OPENED', supply, lot: '', loops: null }])}
           className="flex h-12 items-center gap-2 rounded-md border border-edge bg-ground px-3 hover:bg-well"
         >
           <PackageOpen size={18} aria-hidden /> opened one

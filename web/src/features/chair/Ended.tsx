@@ -6,7 +6,6 @@ import { WhatItCameTo } from './WhatItCameTo';
 import { sayLoops } from '../../lib/amount';
 import { exactMinutes, formatWeekday, plural } from '../../lib/time';
 import { loopsIn, type WorkState } from './visit/fold';
-import { visitEvent } from './visit/visitEvent';
 import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 import { Picture } from './more/Picture';
@@ -80,8 +79,8 @@ export function Ended({ shown, outlook, record, onDown }: Props) {
         {state.pictures.length > 0 && (
           <ul className="flex flex-wrap gap-2">
             {state.pictures.map((p) => (
-              <li key={p.text}>
-                <Picture visitId={visit.visit.id} id={p.text ?? ''} />
+              <li key={p.picture}>
+                <Picture visitId={visit.visit.id} id={p.picture} />
               </li>
             ))}
           </ul>
@@ -97,7 +96,7 @@ export function Ended({ shown, outlook, record, onDown }: Props) {
           {!state.takedown.isOver && (
             <button
               type="button"
-              onClick={() => void record([visitEvent('REOPENED')])}
+              onClick={() => void record([{ kind: 'REOPENED' }])}
               className="h-14 rounded-lg border-2 border-edge bg-ground px-6 text-lg hover:bg-well"
             >
               Open once more
@@ -160,7 +159,7 @@ function Written({ state }: { state: WorkState }) {
       {lines.length > 0 && <p>{lines.join(', ')}.</p>}
       {state.notes.map((n, i) => (
         <p key={i} className="border-l-4 border-thread pl-3">
-          {n.text}
+          {n.words}
         </p>
       ))}
     </>

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import type { WorkSheet } from '../../api/types';
 import { plural } from '../../lib/time';
 import { likelyEnd, runningStage } from './visit/fold';
-import { hooked, stage, visitEvent } from './visit/visitEvent';
+import { hooked, stage } from './visit/visitEvent';
 import type { RecordEvents } from './visit/recordEvents';
 import { useNow } from './visit/useNow';
 import type { Shown } from './visit/visitStore';
@@ -39,7 +39,7 @@ export function Notices({ shown, record }: { shown: Shown; record: RecordEvents 
             It was finished on one device while another went on:{' '}
             {plural(state.afterTheEnd.length, 'thing')} came after the end, and count. Is it done?
           </p>
-          <Big onClick={() => void record([visitEvent('REOPENED')])}>No, go on</Big>
+          <Big onClick={() => void record([{ kind: 'REOPENED' }])}>No, go on</Big>
         </Notice>
       )}
       {state.disputed.size > 0 && (
@@ -80,7 +80,7 @@ const rowsOf = (sheet: WorkSheet, shares: Set<number>) => [
 ];
 
 const outAgain = (shares: Set<number>) =>
-  [...shares].map((s) => visitEvent('SHARE_TAKEN_OUT', { shares: [s] }));
+  [...shares].map((share) => ({ kind: 'SHARE_TAKEN_OUT' as const, share }));
 
 function Notice({ children }: { children: ReactNode }) {
   return (

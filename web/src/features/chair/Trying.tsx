@@ -6,7 +6,6 @@ import { useLengths } from '../../ui/prefs';
 import { useWords, wordOf } from '../../words';
 import { chairFillsQuery } from './chair.queries';
 import { Place } from './place/Place';
-import { visitEvent } from './visit/visitEvent';
 import type { RecordEvents } from './visit/recordEvents';
 import type { Shown } from './visit/visitStore';
 
@@ -26,7 +25,7 @@ export function Trying({ id, shown, record }: Props) {
   const trial = tried.data?.trials[chosen];
   if (!visit || !state) return null;
   const isTried = (t: { way: string; part: number }) =>
-    state.tries.some((h) => (h.part ?? -1) === t.part && (h.part !== null || h.way === t.way));
+    state.tries.some(({ worn: w }) => (w.part ?? -1) === t.part && w.way === t.way);
   return (
     <div className="flex h-full min-h-0 flex-col gap-2">
       <div role="radiogroup" aria-label="Try" className="flex flex-wrap gap-1.5">
@@ -65,10 +64,11 @@ export function Trying({ id, shown, record }: Props) {
             type="button"
             onClick={() =>
               void record([
-                visitEvent('TRIED', {
-                  ...(trial.part >= 0 ? { part: trial.part } : { way: trial.way }),
-                  text: gaps(trial.shown, sentence),
-                }),
+                {
+                  kind: 'TRIED',
+                  worn: { way: trial.way, part: trial.part >= 0 ? trial.part : null, gap: null },
+                  showed: gaps(trial.shown, sentence),
+                },
               ])
             }
             className="h-12 shrink-0 rounded-md border border-edge bg-sheet px-4 hover:bg-well"

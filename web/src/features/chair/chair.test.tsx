@@ -11,7 +11,7 @@ import { OptionsDialog } from './more/OptionsDialog';
 import { Notices } from './Notices';
 import { keyNow } from './visit/actions';
 import { fold, nextSteps } from './visit/fold';
-import { visitEvent } from './visit/visitEvent';
+import { hooked, stage, type EventOf } from './visit/visitEvent';
 import { otherwise } from './visit/otherwise';
 import type { Shown } from './visit/visitStore';
 
@@ -31,6 +31,18 @@ function shown(events: RecordedEvent[], change: Partial<Shown> = {}): Shown {
     ...change,
   };
 }
+
+const adjusted = (
+  change: Pick<EventOf<'ADJUSTED'>, 'adjustment'> & Partial<EventOf<'ADJUSTED'>>,
+): EventOf<'ADJUSTED'> => ({
+  kind: 'ADJUSTED',
+  leftOut: [],
+  otherwise: [],
+  size: null,
+  supply: null,
+  packs: 0,
+  ...change,
+});
 
 const event = (count: number, w: RecordedEvent['what'], at = Date.now()): RecordedEvent => ({
   device: 'here',
@@ -98,7 +110,7 @@ describe('other hair', () => {
     fireEvent.click(await screen.findByRole('button', { name: 'Ebb Loose' }));
     fireEvent.click(screen.getByRole('button', { name: 'rust' }));
     fireEvent.click(screen.getByRole('button', { name: 'Put it down' }));
-    expect(done.mock.calls.map(([w]) => [w.lineId, w.text, w.colour, w.loops])).toEqual([
+    expect(done.mock.calls.map(([w]) => [w.id, w.line, w.colour, w.bundle])).toEqual([
       [null, 'Lent by a friend', '', null],
       ['h7', 'Ebb Loose', 'rust', 16],
     ]);
@@ -127,7 +139,9 @@ describe('the count', () => {
     const record = vi.fn();
     render(<Count shown={shown([])} outlook={undefined} record={record} onOptions={vi.fn()} />);
     fireEvent.click(screen.getAllByText('opened one')[0] as HTMLElement);
-    expect(record).toHaveBeenCalledWith([visitEvent('BUNDLE_OPENED', { supply: 0, text: '' })]);
+    expect(record).toHaveBeenCalledWith([
+      { kind: 'BUNDLE_OPENED', supply: 0, lot: '', loops: null },
+    ]);
   });
 });
 
@@ -167,15 +181,12 @@ describe('what is done otherwise than planned', () => {
         share: (n) => (n === 8 ? 'eighth' : `1/${n}`),
       });
     expect(words([])).toEqual([]);
-    const change = event(
-      1,
-      visitEvent('FROM_HERE_ON', { shares: [first], shareParts: 8, passes: 3 }),
-    );
+    const change = event(1, { kind: 'FROM_HERE_ON', from: first, knot: null, passes: 3, size: 8 });
     expect(words([change]).join()).toContain('eighth');
-    const out = event(2, visitEvent('ADJUSTED', { adjustment: 'STOP_HERE', shares: step.shares }));
+    const out = event(2, adjusted({ adjustment: 'STOP_HERE', leftOut: step.shares }));
     expect(words([change, out])).toEqual([`${step.shares.length} shares left out`]);
-    const hooked = event(1, visitEvent('SHARES_HOOKED', { shares: step.shares }));
-    expect(words([hooked, { ...change, count: 2, clock: 2 }])).toEqual([]);
+    const done = event(1, hooked(step.shares));
+    expect(words([done, { ...change, count: 2, clock: 2 }])).toEqual([]);
   });
 });
 
@@ -184,51 +195,38 @@ describe('notices', () => {
     const record = vi.fn();
     const long = Date.now() - 5 * 3_600_000;
     render(
-      <Notices
-        shown={shown([event(1, visitEvent('STAGE_BEGUN', { stage: 'HOOK' }), long)])}
-        record={record}
-      />,
+      <Notices shown={shown([event(1, stage('STAGE_BEGUN', 'HOOK'), long)])} record={record} />,
       { wrapper: WithWords },
     );
     fireEvent.click(screen.getByText(/^Stop it at/));
-    expect(record).toHaveBeenCalledWith(
-      [visitEvent('STAGE_PAUSED', { stage: 'HOOK' })],
-      long + 5 * 60_000,
-    );
+    expect(record).toHaveBeenCalledWith([stage('STAGE_PAUSED', 'HOOK')], long + 5 * 60_000);
   });
 
   it('tells of what could not be used', () => {
-    render(
-      <Notices
-        shown={shown([event(1, visitEvent('SHARES_HOOKED', { shares: [9_999] }))])}
-        record={vi.fn()}
-      />,
-      { wrapper: WithWords },
-    );
+    render(<Notices shown={shown([event(1, hooked([9_999]))])} record={vi.fn()} />, {
+      wrapper: WithWords,
+    });
     expect(screen.getByText(/1 thing put down on another device could not be used/)).toBeTruthy();
   });
 });
 
 describe('what two devices disagree on', () => {
-  const left = visitEvent('ADJUSTED', { adjustment: 'STOP_HERE', shares: [1, 2] });
-  const both = [
-    event(1, visitEvent('SHARES_HOOKED', { shares: [1] })),
-    { ...event(2, left), device: 'there', count: 1 },
-  ];
+  const left = adjusted({ adjustment: 'STOP_HERE', leftOut: [1, 2] });
+  const both = [event(1, hooked([1])), { ...event(2, left), device: 'there', count: 1 }];
 
   it('is asked, and settled by whoever looks', () => {
     const record = vi.fn();
     render(<Notices shown={shown(both)} record={record} />, { wrapper: WithWords });
     expect(screen.getByText(/1 share on row .* hooked on one device and left out/)).toBeTruthy();
     fireEvent.click(screen.getByText('Yes, in'));
-    expect(record).toHaveBeenCalledWith([visitEvent('SHARES_HOOKED', { shares: [1] })]);
-    const settled = fold(sheet, [...both, event(3, visitEvent('SHARES_HOOKED', { shares: [1] }))]);
+    expect(record).toHaveBeenCalledWith([hooked([1])]);
+    const settled = fold(sheet, [...both, event(3, hooked([1]))]);
     expect(settled.disputed.size).toBe(0);
     expect(settled.shares.get(1)?.done).toBe('HOOKED');
   });
 
   it('is nothing where one device changed its mind', () => {
-    const mine = [event(1, left), event(2, visitEvent('SHARES_HOOKED', { shares: [1] }))];
+    const mine = [event(1, left), event(2, hooked([1]))];
     expect(fold(sheet, mine).disputed.size).toBe(0);
   });
 });
@@ -236,7 +234,7 @@ describe('what two devices disagree on', () => {
 describe('what else can be done', () => {
   it('says what each shows and costs, and takes one at a touch', () => {
     const record = vi.fn();
-    const fetch = visitEvent('ADJUSTED', { adjustment: 'FETCH_PACKS', packs: 1, supply: 0 });
+    const fetch = adjusted({ adjustment: 'FETCH_PACKS', packs: 1, supply: 0 });
     render(
       <OptionsDialog
         isOpen

@@ -20,13 +20,15 @@ export function Pictures({ visits }: { visits: VisitTile[] }) {
     queryFn: async (): Promise<Shot[]> => {
       const all = await Promise.all(withPictures.map((v) => api.visit(v.id)));
       return all.flatMap((v) =>
-        v.events
-          .filter((e) => e.what.kind === 'PICTURED' && e.what.text)
-          .map((e) => ({
-            src: `/api/visits/${v.visit.id}/pictures/${e.what.text}`,
-            day: e.at.slice(0, 10),
-            words: `${v.visit.planName}, ${formatDay(e.at)}`,
-          })),
+        v.events.flatMap((e) =>
+          e.what.kind === 'PICTURED'
+            ? {
+                src: `/api/visits/${v.visit.id}/pictures/${e.what.picture}`,
+                day: e.at.slice(0, 10),
+                words: `${v.visit.planName}, ${formatDay(e.at)}`,
+              }
+            : [],
+        ),
       );
     },
     enabled: withPictures.length > 0,

@@ -1,6 +1,6 @@
 import type { SheetShare } from '../../../api/types';
 import { Modal } from '../../../ui/Modal';
-import { hooked, visitEvent } from '../visit/visitEvent';
+import { hooked } from '../visit/visitEvent';
 import type { RecordEvents } from '../visit/recordEvents';
 import { Big } from './Big';
 
@@ -13,7 +13,7 @@ interface Props {
 /** What became of a share that was hooked, taken out or left out. */
 export function BeadDialog({ share, onClose, record }: Props) {
   const say = (kind: 'SHARE_SLIPPED' | 'SHARE_TAKEN_OUT') => () => {
-    void record([visitEvent(kind, { shares: [share.ref] })]);
+    void record([{ kind, share: share.ref }]);
     onClose();
   };
   return (

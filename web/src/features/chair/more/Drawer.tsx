@@ -4,7 +4,7 @@ import { X } from 'lucide-react';
 import { useRef, useState, type ReactNode } from 'react';
 import { useChairPrefs } from '../chairPrefs';
 import { isHooked, nextSteps, runningStage, shownMs } from '../visit/fold';
-import { stage, visitEvent } from '../visit/visitEvent';
+import { stage } from '../visit/visitEvent';
 import type { Shown, VisitStore } from '../visit/visitStore';
 import { LeaveBar } from '../../../ui/LeaveBar';
 import { Big } from './Big';
@@ -112,7 +112,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
       </Group>
       <Group name="This row">
         {row ? (
-          <Big onClick={() => record(visitEvent(isKept ? 'ROW_RELEASED' : 'ROW_KEPT', { row }))}>
+          <Big onClick={() => record({ kind: isKept ? 'ROW_RELEASED' : 'ROW_KEPT', row })}>
             {isKept ? `Work row ${row} now` : `Keep row ${row} for a part`}
           </Big>
         ) : (
@@ -131,7 +131,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
           className="sr-only"
           onChange={(e) => {
             const taken = e.target.files?.[0];
-            if (taken) void store.picture(taken, (id) => visitEvent('PICTURED', { text: id }));
+            if (taken) void store.picture(taken, (id) => ({ kind: 'PICTURED', picture: id }));
             close();
           }}
         />
@@ -170,7 +170,7 @@ function All({ shown, store, open, close, onKeys, onUndo }: AllProps) {
       </Group>
       <Big
         className="border-thread-deep font-semibold"
-        onClick={() => record(visitEvent(state.isFinished ? 'REOPENED' : 'FINISHED'))}
+        onClick={() => record({ kind: state.isFinished ? 'REOPENED' : 'FINISHED' })}
       >
         {state.isFinished ? 'Open once more' : 'Finish the visit'}
       </Big>

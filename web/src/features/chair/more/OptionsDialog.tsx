@@ -52,7 +52,8 @@ export function OptionsDialog({ isOpen, onClose, outlook, record }: Props) {
 }
 
 function costs(o: OutlookOption): string[] {
-  const shares = (o.what.shares?.length ?? 0) + (o.what.otherShares?.length ?? 0);
+  const { what } = o;
+  const shares = what.kind === 'ADJUSTED' ? what.leftOut.length + what.otherwise.length : 0;
   return [
     ...(shares > 0 ? [plural(shares, 'share')] : []),
     `${percent(o.shows.exposed)} shows${o.shows.covers ? ', no gap' : `, ${plural(o.shows.gaps.length, 'gap')}`}`,

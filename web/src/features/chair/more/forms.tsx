@@ -5,7 +5,6 @@ import { parseAmount } from '../../../lib/amount';
 import { hairLinesQuery } from '../../../api/queries';
 import type { VisitEvent, SheetShare, WorkSheet } from '../../../api/types';
 import { isHooked, isToDo, type WorkState } from '../visit/fold';
-import { visitEvent } from '../visit/visitEvent';
 import { useWords, wordOf } from '../../../words';
 import { Big } from './Big';
 
@@ -83,14 +82,13 @@ export function HereOnForm({ state, done }: FormProps) {
       <Keep
         isOff={knot === undefined && passes === undefined && parts === undefined}
         onClick={() =>
-          done(
-            visitEvent('FROM_HERE_ON', {
-              shares: [next.ref],
-              knot: knot ?? null,
-              passes: passes ?? null,
-              shareParts: parts ?? null,
-            }),
-          )
+          done({
+            kind: 'FROM_HERE_ON',
+            from: next.ref,
+            knot: knot ?? null,
+            passes: passes ?? null,
+            size: parts ?? null,
+          })
         }
       />
     </>
@@ -103,10 +101,7 @@ export function PickShare({ state, done }: FormProps) {
   return (
     <div className="flex flex-col gap-1.5">
       {last.map((w) => (
-        <Big
-          key={w.as.ref}
-          onClick={() => done(visitEvent('SHARE_SLIPPED', { shares: [w.as.ref] }))}
-        >
+        <Big key={w.as.ref} onClick={() => done({ kind: 'SHARE_SLIPPED', share: w.as.ref })}>
           Share {w.as.ref}, row {w.as.row}
         </Big>
       ))}
@@ -198,7 +193,7 @@ export function OpenedForm({ sheet, done }: FormProps) {
       <Keep
         isOff={problem !== undefined}
         onClick={() =>
-          done(visitEvent('BUNDLE_OPENED', { supply, text: lot.trim(), loops: figure ?? null }))
+          done({ kind: 'BUNDLE_OPENED', supply, lot: lot.trim(), loops: figure ?? null })
         }
       />
     </>
@@ -226,7 +221,7 @@ export function CountForm({ sheet, state, done }: FormProps) {
       />
       <Keep
         isOff={figure === undefined || tooMany !== undefined}
-        onClick={() => done(visitEvent('REST_COUNTED', { supply, loops: figure ?? 0 }))}
+        onClick={() => done({ kind: 'REST_COUNTED', supply, loops: figure ?? 0 })}
       />
     </>
   );
@@ -272,15 +267,14 @@ export function OtherHairForm({ sheet, done }: FormProps) {
       <Keep
         isOff={!line && typed.trim() === '' && colour.trim() === ''}
         onClick={() =>
-          done(
-            visitEvent('REPLACED', {
-              supply,
-              lineId: line?.id ?? null,
-              loops: line?.loopsPerBundle ?? null,
-              text: line?.name ?? (typed.trim() || (sheet.supplies[supply]?.hair.name ?? '')),
-              colour: colour.trim(),
-            }),
-          )
+          done({
+            kind: 'REPLACED',
+            supply,
+            id: line?.id ?? null,
+            line: line?.name ?? (typed.trim() || (sheet.supplies[supply]?.hair.name ?? '')),
+            colour: colour.trim(),
+            bundle: line?.loopsPerBundle ?? null,
+          })
         }
       />
     </>
@@ -303,7 +297,7 @@ export function NoteForm({ done }: FormProps) {
       </label>
       <Keep
         isOff={text.trim() === ''}
-        onClick={() => done(visitEvent('NOTED', { text: text.trim() }))}
+        onClick={() => done({ kind: 'NOTED', words: text.trim() })}
       />
     </>
   );

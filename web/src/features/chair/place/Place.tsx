@@ -104,9 +104,10 @@ export function Place({ sheet, state, step, endsBefore, gaps = [], fills = [], c
           })}
           {state.fills.map((f, i) => {
             const row = sheet.rows.find((r) => r.id === f.row);
-            const at = row && along(row.chart, f.at ?? 0);
-            const beyond = sheet.rows.find((r) => r.id === f.otherRow);
-            const to = beyond && along(beyond.chart, f.otherAt ?? 0);
+            const at = row && along(row.chart, f.at);
+            const { beyond } = f;
+            const other = beyond && sheet.rows.find((r) => r.id === beyond.row);
+            const to = other && along(other.chart, beyond.at);
             return (
               at && (
                 <path

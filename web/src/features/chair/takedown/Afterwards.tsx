@@ -5,7 +5,7 @@ import { exactMinutes, plural } from '../../../lib/time';
 import { Chips } from '../../../ui/Chips';
 import { Choice, TextField } from '../../../ui/Field';
 import { useWords } from '../../../words';
-import { visitEvent } from '../visit/visitEvent';
+import type { EventOf } from '../visit/visitEvent';
 import type { RecordEvents } from '../visit/recordEvents';
 import type { Shown } from '../visit/visitStore';
 
@@ -15,9 +15,9 @@ interface Props {
   onClose: () => void;
 }
 
-type Grade = NonNullable<VisitEvent['grade']>;
-type Skin = NonNullable<VisitEvent['skin']>[number];
-type Verdict = NonNullable<VisitEvent['verdicts']>[number];
+type Grade = EventOf<'LOOPS_KEPT'>['grade'];
+type Skin = EventOf<'SKIN_SEEN'>['seen'][number];
+type Verdict = EventOf<'JUDGED'>['changes'][number];
 
 /** Once all is out: what is kept, whether own hair was cut, how the skin is, and what is to be otherwise next time. */
 export function Afterwards({ shown, record, onClose }: Props) {
@@ -26,8 +26,8 @@ export function Afterwards({ shown, record, onClose }: Props) {
   const [loops, setLoops] = useState('');
   const [grade, setGrade] = useState<Grade>('GOOD');
   const [cut, setCut] = useState('');
-  const [skin, setSkin] = useState<Skin[]>(state?.takedown.skin?.skin ?? []);
-  const [changes, setChanges] = useState<Verdict[]>(state?.takedown.judged?.verdicts ?? []);
+  const [skin, setSkin] = useState<Skin[]>(state?.takedown.skin?.seen ?? []);
+  const [changes, setChanges] = useState<Verdict[]>(state?.takedown.judged?.changes ?? []);
   const [words, setWords] = useState('');
   if (!state) return null;
   const kept = parseAmount(loops);
@@ -41,7 +41,7 @@ export function Afterwards({ shown, record, onClose }: Props) {
           {exactMinutes(spent / 60_000)}, and let the scalp rest before the next.
         </p>
         {state.takedown.keptLoops.map((k, i) => (
-          <p key={i}>{plural(k.loops ?? 0, 'loop')} kept.</p>
+          <p key={i}>{plural(k.loops, 'loop')} kept.</p>
         ))}
         <button type="button" onClick={onClose} className="self-start underline">
           back to what it came to
@@ -51,11 +51,11 @@ export function Afterwards({ shown, record, onClose }: Props) {
   }
   const over = () => {
     const events: VisitEvent[] = [];
-    if (kept) events.push(visitEvent('LOOPS_KEPT', { supply: 0, loops: kept, grade }));
-    if (cut.trim()) events.push(visitEvent('OWN_HAIR_CUT', { text: cut.trim() }));
-    events.push(visitEvent('SKIN_SEEN', { skin, text: '' }));
-    events.push(visitEvent('JUDGED', { verdicts: changes, text: words.trim() }));
-    events.push(visitEvent('TAKEN_DOWN'));
+    if (kept) events.push({ kind: 'LOOPS_KEPT', supply: 0, loops: kept, grade });
+    if (cut.trim()) events.push({ kind: 'OWN_HAIR_CUT', where: cut.trim() });
+    events.push({ kind: 'SKIN_SEEN', seen: skin, words: '' });
+    events.push({ kind: 'JUDGED', changes, words: words.trim() });
+    events.push({ kind: 'TAKEN_DOWN' });
     void record(events);
   };
   return (

@@ -4,7 +4,7 @@ import { plural } from '../../../lib/time';
 import { useLengths } from '../../../ui/prefs';
 import { Place } from '../place/Place';
 import { Turner } from '../place/Turner';
-import { stage, visitEvent } from '../visit/visitEvent';
+import { stage } from '../visit/visitEvent';
 import type { RecordEvents } from '../visit/recordEvents';
 import type { Shown } from '../visit/visitStore';
 import { Afterwards } from './Afterwards';
@@ -79,9 +79,7 @@ export function TakingDown({ shown, record, onClose }: Props) {
                 <li key={t.row}>
                   <button
                     type="button"
-                    onClick={() =>
-                      void record([...begin, visitEvent('TAIL_FOUND', { row: t.row })])
-                    }
+                    onClick={() => void record([...begin, { kind: 'TAIL_FOUND', row: t.row }])}
                     className="flex min-h-14 w-full items-center gap-4 rounded-lg border-2 border-edge bg-ground px-4 text-left hover:border-thread-deep"
                   >
                     <Stitch />
@@ -110,9 +108,7 @@ export function TakingDown({ shown, record, onClose }: Props) {
             </p>
             <button
               type="button"
-              onClick={() =>
-                void record([...begin, visitEvent('ROW_UNDONE', { row: rows[0] ?? '' })])
-              }
+              onClick={() => void record([...begin, { kind: 'ROW_UNDONE', row: rows[0] ?? '' }])}
               className="h-20 rounded-lg border-2 border-thread-deep bg-thread text-xl font-semibold text-[#11201a]"
             >
               It is out

@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { VisitEvent, RecordedEvent } from '../../../api/types';
 import { samples } from '../../../testing/work';
 import { backOne, done, keyNow, pressed, undoLast, upTo } from './actions';
-import { visitEvent } from './visitEvent';
+import { hooked } from './visitEvent';
 import { fold, nextSteps, runningStage, sideCount, type WorkState } from './fold';
 
 const sheet = samples.sheet;
@@ -86,14 +86,14 @@ describe('the big key', () => {
 
   it('tells what was gone on with after the end, not a second end or a picture', () => {
     const finished = happen(
-      visitEvent('FINISHED'),
-      visitEvent('FINISHED'),
-      visitEvent('PICTURED', { text: 'a' }),
+      { kind: 'FINISHED' },
+      { kind: 'FINISHED' },
+      { kind: 'PICTURED', picture: 'a' },
     );
     expect(finished.afterTheEnd).toEqual([]);
-    const state = happen(visitEvent('SHARES_HOOKED', { shares: [1] }));
+    const state = happen(hooked([1]));
     expect(state.isFinished).toBe(true);
     expect(state.afterTheEnd).toHaveLength(1);
-    expect(happen(visitEvent('REOPENED')).isFinished).toBe(false);
+    expect(happen({ kind: 'REOPENED' }).isFinished).toBe(false);
   });
 });

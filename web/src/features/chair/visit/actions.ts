@@ -6,7 +6,7 @@ import type {
   WorkStage,
 } from '../../../api/types';
 import { isStepDone, isToDo, nextSteps, runningStage, type WorkState } from './fold';
-import { hooked, stage, stepDone, undone, visitEvent } from './visitEvent';
+import { hooked, stage, stepDone, undone } from './visitEvent';
 
 /** What the big key does now. */
 export type Key =
@@ -34,15 +34,13 @@ export function keyNow(sheet: WorkSheet, state: WorkState, isEach: boolean): Key
 export function pressed(sheet: WorkSheet, state: WorkState, key: Key, name: string): VisitEvent[] {
   switch (key.does) {
     case 'SIGN':
-      return [
-        visitEvent('CAUTION_SIGNED', { step: key.step.number, text: name.trim() || 'the stylist' }),
-      ];
+      return [{ kind: 'CAUTION_SIGNED', step: key.step.number, by: name.trim() || 'the stylist' }];
     case 'BEGIN':
       return begun(state, key);
     case 'DONE':
       return done(sheet, state, key.step, key.shares);
     case 'FINISH':
-      return [visitEvent('FINISHED')];
+      return [{ kind: 'FINISHED' }];
   }
 }
 

@@ -1,6 +1,13 @@
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import {
+  openDB,
+  type DBSchema,
+  type IDBPDatabase,
+  type IDBPObjectStore,
+  type StoreNames,
+} from 'idb';
 import { newId } from '../../../lib/id';
 import type { VisitEvent, Visit, RecordedEvent } from '../../../api/types';
+import { fromFormat1, type Format1 } from './format1';
 
 /** What of a visit is kept on this device: enough to go on without a server. */
 export interface KeptVisit {
@@ -38,18 +45,37 @@ interface ChairDb extends DBSchema {
 let opened: Promise<IDBPDatabase<ChairDb>> | undefined;
 
 const db = () =>
-  (opened ??= openDB<ChairDb>('gyrotaxis-chair', 1, {
-    upgrade(d) {
-      d.createObjectStore('device');
-      d.createObjectStore('visits', { keyPath: 'id' });
-      d.createObjectStore('mine', { keyPath: 'visitId' });
-      d.createObjectStore('events', { keyPath: ['visitId', 'device', 'count'] }).createIndex(
-        'visit',
-        'visitId',
-      );
-      d.createObjectStore('pictures', { keyPath: 'id' }).createIndex('visit', 'visitId');
+  (opened ??= openDB<ChairDb>('gyrotaxis-chair', 2, {
+    async upgrade(d, from, _to, tx) {
+      if (from < 1) createStores(d);
+      else if (from < 2) await upgradeEvents(tx.objectStore('events'));
     },
   }));
+
+function createStores(d: IDBPDatabase<ChairDb>) {
+  d.createObjectStore('device');
+  d.createObjectStore('visits', { keyPath: 'id' });
+  d.createObjectStore('mine', { keyPath: 'visitId' });
+  d.createObjectStore('events', { keyPath: ['visitId', 'device', 'count'] }).createIndex(
+    'visit',
+    'visitId',
+  );
+  d.createObjectStore('pictures', { keyPath: 'id' }).createIndex('visit', 'visitId');
+}
+
+type EventStore = IDBPObjectStore<
+  ChairDb,
+  ('events' | StoreNames<ChairDb>)[],
+  'events',
+  'versionchange'
+>;
+
+async function upgradeEvents(store: EventStore) {
+  for (let at = await store.openCursor(); at; at = await at.continue()) {
+    const { what, ...rest } = at.value;
+    await at.update({ ...rest, what: fromFormat1(what as unknown as Format1) });
+  }
+}
 
 /** Forgets the open database; for tests that begin anew. */
 export async function closeDevice() {

@@ -7,6 +7,7 @@ import type {
   WorkSheet,
   WorkStage,
 } from '../../../api/types';
+import type { EventOf } from './visitEvent';
 
 /**
  * How far the work is, folded on the device so that it goes on without a server. The core folds the same events by the same rules;
@@ -39,10 +40,10 @@ export interface Takedown {
   /** Tails that were found and marked, by their rows. */
   found: Set<string>;
   undone: Set<string>;
-  keptLoops: VisitEvent[];
-  cuts: VisitEvent[];
-  skin: VisitEvent | undefined;
-  judged: VisitEvent | undefined;
+  keptLoops: EventOf<'LOOPS_KEPT'>[];
+  cuts: EventOf<'OWN_HAIR_CUT'>[];
+  skin: EventOf<'SKIN_SEEN'> | undefined;
+  judged: EventOf<'JUDGED'> | undefined;
   isOver: boolean;
 }
 
@@ -52,11 +53,11 @@ export interface WorkState {
   stages: Map<WorkStage, StageTime>;
   counted: Map<number, Counted>;
   kept: Set<string>;
-  tries: VisitEvent[];
-  fills: VisitEvent[];
-  replaced: Map<number, VisitEvent>;
-  notes: VisitEvent[];
-  pictures: VisitEvent[];
+  tries: EventOf<'TRIED'>[];
+  fills: EventOf<'FILL_PLACED'>[];
+  replaced: Map<number, EventOf<'REPLACED'>>;
+  notes: EventOf<'NOTED'>[];
+  pictures: EventOf<'PICTURED'>[];
   signed: Map<number, string>;
   /** Shares that one device hooked and another left out, and nobody looked at since; they count as hooked. */
   disputed: Set<number>;
@@ -72,7 +73,7 @@ export interface WorkState {
   holding: RecordedEvent[];
 }
 
-const nameOf = (device: string, count: number) => `${device} ${count}`;
+export const nameOf = (device: string, count: number) => `${device} ${count}`;
 export const eventName = (e: RecordedEvent) => nameOf(e.device, e.count);
 
 const byOrder = (a: RecordedEvent, b: RecordedEvent) =>
@@ -88,8 +89,8 @@ export function holding(events: RecordedEvent[]): RecordedEvent[] {
   const inOrder = [...once.values()].sort(byOrder);
   const takenBack = new Set<string>();
   for (const e of [...inOrder].reverse()) {
-    const undoes = e.what.kind === 'UNDONE' && e.what.undoes;
-    if (undoes && !takenBack.has(eventName(e))) takenBack.add(nameOf(undoes.device, undoes.count));
+    if (e.what.kind !== 'UNDONE' || takenBack.has(eventName(e))) continue;
+    takenBack.add(nameOf(e.what.event.device, e.what.event.count));
   }
   return inOrder.filter((e) => e.what.kind !== 'UNDONE' && !takenBack.has(eventName(e)));
 }
@@ -189,14 +190,52 @@ function forgive(state: WorkState, e: RecordedEvent) {
   }
 }
 
+/** What of a sheet an event speaks of. */
+interface Named {
+  shares?: number[];
+  rows?: string[];
+  supply?: number | null;
+  step?: number;
+}
+
+function named(w: VisitEvent): Named {
+  switch (w.kind) {
+    case 'SHARES_HOOKED':
+      return { shares: w.shares };
+    case 'SHARE_TAKEN_OUT':
+    case 'SHARE_SLIPPED':
+      return { shares: [w.share] };
+    case 'FROM_HERE_ON':
+      return { shares: [w.from] };
+    case 'ADJUSTED':
+      return { shares: [...w.leftOut, ...w.otherwise], supply: w.supply };
+    case 'ROW_KEPT':
+    case 'ROW_RELEASED':
+    case 'TAIL_FOUND':
+    case 'ROW_UNDONE':
+      return { rows: [w.row] };
+    case 'FILL_PLACED':
+      return { rows: [w.row, ...(w.beyond ? [w.beyond.row] : [])], supply: w.supply };
+    case 'BUNDLE_OPENED':
+    case 'REST_COUNTED':
+    case 'REPLACED':
+    case 'LOOPS_KEPT':
+      return { supply: w.supply };
+    case 'STEP_DONE':
+    case 'CAUTION_SIGNED':
+      return { step: w.step };
+    default:
+      return {};
+  }
+}
+
 function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: VisitEvent): boolean {
-  const shares = [...(w.shares ?? []), ...(w.otherShares ?? [])];
+  const { shares = [], rows: namedRows = [], supply, step } = named(w);
   return (
     shares.every((s) => state.shares.has(s)) &&
-    (w.row === null || rows.has(w.row)) &&
-    (w.otherRow === null || rows.has(w.otherRow)) &&
-    (w.supply === null || w.supply < sheet.supplies.length) &&
-    (w.step === null || w.step <= sheet.steps.length)
+    namedRows.every((r) => rows.has(r)) &&
+    (supply ?? 0) < sheet.supplies.length &&
+    (step ?? 0) <= sheet.steps.length
   );
 }
 
@@ -243,11 +282,11 @@ function apply(sheet: WorkSheet, state: WorkState, e: RecordedEvent) {
   switch (w.kind) {
     case 'STAGE_BEGUN':
     case 'STAGE_RESUMED':
-      return w.stage && clock(state, w.stage, running(at));
+      return clock(state, w.stage, running(at));
     case 'STAGE_PAUSED':
-      return w.stage && clock(state, w.stage, (t) => standing(t, at, t.isEnded));
+      return clock(state, w.stage, (t) => standing(t, at, t.isEnded));
     case 'STAGE_ENDED':
-      return w.stage && clock(state, w.stage, (t) => standing(t, at, true));
+      return clock(state, w.stage, (t) => standing(t, at, true));
     case 'FINISHED':
       state.isFinished = true;
       for (const [of, t] of state.stages) state.stages.set(of, standing(t, at, t.isEnded));
@@ -256,36 +295,37 @@ function apply(sheet: WorkSheet, state: WorkState, e: RecordedEvent) {
       state.isFinished = false;
       return;
     case 'STEP_DONE':
-      if (w.step !== null) state.stepsDone.add(w.step);
+      state.stepsDone.add(w.step);
       return;
     case 'SHARES_HOOKED':
-      for (const ref of w.shares ?? []) setHooked(state, ref, e.device);
+      for (const ref of w.shares) setHooked(state, ref, e.device);
       return;
     case 'SHARE_TAKEN_OUT':
-      return set(state, w.shares?.[0] ?? 0, 'TAKEN_OUT', e.device);
+      return set(state, w.share, 'TAKEN_OUT', e.device);
     case 'SHARE_SLIPPED':
-      return set(state, w.shares?.[0] ?? 0, 'SLIPPED', e.device);
+      return set(state, w.share, 'SLIPPED', e.device);
     case 'FROM_HERE_ON':
       return fromHereOn(state, w);
     case 'ADJUSTED':
       return adjust(state, w, e.device);
     case 'ROW_KEPT':
-      state.kept.add(w.row ?? '');
+      state.kept.add(w.row);
       return;
     case 'ROW_RELEASED':
-      state.kept.delete(w.row ?? '');
+      state.kept.delete(w.row);
       return;
     case 'FILL_PLACED':
       state.fills.push(w);
       return;
     case 'CAUTION_SIGNED':
-      state.signed.set(w.step ?? 0, w.text ?? '');
+      state.signed.set(w.step, w.by);
       return;
     case 'BUNDLE_OPENED':
+      return bundleOpened(sheet, state, w);
     case 'REST_COUNTED':
-      return count(sheet, state, w);
+      return restCounted(state, w);
     case 'REPLACED':
-      state.replaced.set(w.supply ?? 0, w);
+      state.replaced.set(w.supply, w);
       return;
     case 'TRIED':
       state.tries.push(w);
@@ -304,10 +344,10 @@ function apply(sheet: WorkSheet, state: WorkState, e: RecordedEvent) {
 function takeDown({ takedown: t, stages }: WorkState, w: VisitEvent, at: number) {
   switch (w.kind) {
     case 'TAIL_FOUND':
-      t.found.add(w.row ?? '');
+      t.found.add(w.row);
       return;
     case 'ROW_UNDONE':
-      t.undone.add(w.row ?? '');
+      t.undone.add(w.row);
       return;
     case 'LOOPS_KEPT':
       t.keptLoops.push(w);
@@ -333,49 +373,47 @@ function takeDown({ takedown: t, stages }: WorkState, w: VisitEvent, at: number)
 /** Knots that have no passes keep the number they had. */
 const NO_PASSES = new Set(['DOUBLE_ENTRY', 'BEAD']);
 
-function fromHereOn(state: WorkState, w: VisitEvent) {
-  const from = w.shares?.[0] ?? 0;
+function fromHereOn(state: WorkState, w: EventOf<'FROM_HERE_ON'>) {
   for (const [ref, worked] of state.shares) {
-    if (ref < from || isHooked(worked)) continue;
+    if (ref < w.from || isHooked(worked)) continue;
     const knot = w.knot ?? worked.as.knot;
     change(state, ref, {
       knot,
       passes: w.passes !== null && !NO_PASSES.has(knot) ? w.passes : worked.as.passes,
-      shareParts: w.shareParts ?? worked.as.shareParts,
+      shareParts: w.size ?? worked.as.shareParts,
     });
   }
 }
 
-function adjust(state: WorkState, w: VisitEvent, device: string) {
-  for (const ref of w.shares ?? []) leaveOut(state, ref, device);
-  for (const ref of w.otherShares ?? []) {
+function adjust(state: WorkState, w: EventOf<'ADJUSTED'>, device: string) {
+  for (const ref of w.leftOut) leaveOut(state, ref, device);
+  for (const ref of w.otherwise) {
     const was = state.shares.get(ref);
     if (!was || !isToDo(was)) continue;
     change(state, ref, {
-      shareParts: w.shareParts ?? was.as.shareParts,
+      shareParts: w.size ?? was.as.shareParts,
       ...(w.supply !== null && { supply: w.supply, blend: null }),
     });
   }
-  if (w.packs) {
+  if (w.packs > 0) {
     const k = w.supply ?? 0;
     const was = state.counted.get(k) ?? NO_COUNT;
     state.counted.set(k, { ...was, fetchedPacks: was.fetchedPacks + w.packs });
   }
 }
 
-function count(sheet: WorkSheet, state: WorkState, w: VisitEvent) {
-  const k = w.supply ?? 0;
-  const was = state.counted.get(k);
-  if (w.kind === 'REST_COUNTED') {
-    if (was) {
-      const used = Math.max(0, was.openedLoops - (w.loops ?? 0));
-      state.counted.set(k, { ...was, usedLoops: used, inAtCount: loopsIn(state, k) });
-    }
-    return;
-  }
+function restCounted(state: WorkState, w: EventOf<'REST_COUNTED'>) {
+  const was = state.counted.get(w.supply);
+  if (!was) return;
+  const usedLoops = Math.max(0, was.openedLoops - w.loops);
+  state.counted.set(w.supply, { ...was, usedLoops, inAtCount: loopsIn(state, w.supply) });
+}
+
+function bundleOpened(sheet: WorkSheet, state: WorkState, w: EventOf<'BUNDLE_OPENED'>) {
+  const k = w.supply;
   const loops =
-    w.loops ?? state.replaced.get(k)?.loops ?? sheet.supplies[k]?.hair.loopsPerBundle ?? 0;
-  const before = was ?? NO_COUNT;
+    w.loops ?? state.replaced.get(k)?.bundle ?? sheet.supplies[k]?.hair.loopsPerBundle ?? 0;
+  const before = state.counted.get(k) ?? NO_COUNT;
   state.counted.set(k, {
     bundles: before.bundles + 1,
     openedLoops: before.openedLoops + loops,
@@ -389,7 +427,7 @@ function count(sheet: WorkSheet, state: WorkState, w: VisitEvent) {
 export function loopsIn(state: WorkState, supply: number): number {
   let sum = 0;
   for (const w of state.shares.values()) if (isHooked(w)) sum += loopsOf(w.as, supply);
-  for (const f of state.fills) if (f.supply === supply) sum += 1 / (f.shareParts ?? 1);
+  for (const f of state.fills) if (f.supply === supply) sum += 1 / f.size;
   return sum;
 }
 

@@ -2,12 +2,11 @@ import 'fake-indexeddb/auto';
 import { waitFor } from '@testing-library/react';
 import { IDBFactory } from 'fake-indexeddb';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { RecordedEvent } from '../../../api/types';
+import type { RecordedEvent, VisitEvent } from '../../../api/types';
 import { refusal, requestsTo, serve } from '../../../testing/server';
 import { samples } from '../../../testing/work';
 import { closeDevice, visitsWithUnsent } from './device';
 import { outbox } from './outbox';
-import { visitEvent } from './visitEvent';
 import { VisitStore } from './visitStore';
 
 /** A server that keeps events as the real one does, and can be away. */
@@ -58,7 +57,7 @@ class Server {
 
 const until = (isSo: () => boolean) => waitFor(() => expect(isSo()).toBe(true));
 
-const hooked = (ref: number) => visitEvent('SHARES_HOOKED', { shares: [ref] });
+const hooked = (ref: number): VisitEvent => ({ kind: 'SHARES_HOOKED', shares: [ref] });
 
 describe('a visit on this device', () => {
   let server: Server;
@@ -126,7 +125,9 @@ describe('a visit on this device', () => {
   it('sends a queue of three thousand in parts', async () => {
     await store.open();
     server.isAway = true;
-    await store.record(Array.from({ length: 3_000 }, () => visitEvent('NOTED', { text: 'x' })));
+    await store.record(
+      Array.from({ length: 3_000 }, () => ({ kind: 'NOTED' as const, words: 'x' })),
+    );
     server.isAway = false;
     window.dispatchEvent(new Event('online'));
     await until(() => store.read().unsent === 0);

@@ -3,7 +3,7 @@ import { Problem } from '../../../api/problems';
 import { newId } from '../../../lib/id';
 import type { VisitEvent, Visit, RecordedEvent } from '../../../api/types';
 import * as device from './device';
-import { eventName, fold, type WorkState } from './fold';
+import { eventName, fold, nameOf, type WorkState } from './fold';
 import { MAX_EVENTS_AT_ONCE, outbox } from './outbox';
 
 /** What a page shows of a visit. */
@@ -108,7 +108,9 @@ export class VisitStore {
   private refold() {
     const { visit } = this.shown;
     if (!visit) return;
-    const events = [...this.known.values()];
+    // What makes no sense is kept on the server, and worked with nowhere.
+    const unfit = new Set(visit.unfit.map((u) => nameOf(u.device, u.count)));
+    const events = [...this.known].filter(([name]) => !unfit.has(name)).map(([, e]) => e);
     this.show({
       state: fold(visit.sheet, events),
       unsent: this.mine().filter((e) => e.count > this.upTo).length,

@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.server.language.StoredWorksheet;
-import gyrotaxis.server.language.VisitEventBody;
+import gyrotaxis.server.language.VisitEventModule;
 import java.io.IOException;
 import java.net.CookieManager;
 import java.net.HttpCookie;
@@ -43,7 +44,8 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @EnabledIfSystemProperty(named = "kills", matches = "[0-9]+")
 class ChairFaults {
-    private static final JsonMapper JSON = new JsonMapper();
+    private static final JsonMapper JSON =
+            JsonMapper.builder().addModule(new VisitEventModule()).build();
     private static final int KILLS = Integer.getInteger("kills", 0);
     private static final double CUTS = 0.04;
     private static final Duration START = Duration.ofMinutes(3);
@@ -200,16 +202,16 @@ class ChairFaults {
             ObjectNode what = e.putObject("what");
             int share = 1 + random.nextInt(sheet.shares().size());
             switch (random.nextInt(10)) {
-                case 0 -> what.put("kind", "SHARE_SLIPPED").putArray("shares").add(share);
-                case 1 -> what.put("kind", "SHARE_TAKEN_OUT").putArray("shares").add(share);
-                case 2 -> what.put("kind", "NOTED").put("text", "thin ones to the front");
-                case 3 -> what.put("kind", "BUNDLE_OPENED").put("supply", 0);
+                case 0 -> what.put("kind", "SHARE_SLIPPED").put("share", share);
+                case 1 -> what.put("kind", "SHARE_TAKEN_OUT").put("share", share);
+                case 2 -> what.put("kind", "NOTED").put("words", "thin ones to the front");
+                case 3 -> what.put("kind", "BUNDLE_OPENED").put("supply", 0).put("lot", "");
                 case 4 -> {
                     List<EventId> before = new ArrayList<>(known.keySet());
                     // The first of all takes back itself, which no event can: it changes nothing.
                     EventId id = before.isEmpty() ? new EventId(name, made) : before.get(random.nextInt(before.size()));
                     what.put("kind", "UNDONE")
-                            .putObject("undoes")
+                            .putObject("event")
                             .put("device", id.device())
                             .put("count", id.count());
                 }
@@ -312,7 +314,7 @@ class ChairFaults {
                 new EventId(e.path("device").asString(), e.path("count").asLong()),
                 e.path("clock").asLong(),
                 Instant.parse(e.path("at").asString()),
-                JSON.treeToValue(e.path("what"), VisitEventBody.class).event());
+                JSON.treeToValue(e.path("what"), VisitEvent.class));
     }
 
     private static List<RecordedEvent> events(JsonNode visit) {

@@ -232,10 +232,10 @@ class RedrawMeasurement {
                   const hook = v.sheet.steps.filter((s) => s.shares.length > 0)[0].shares[0];
                   const what = (kind, more) => ({ kind, ...more });
                   const all = v.sheet.steps.filter((s) => s.stage !== 'HOOK' && s.stage !== 'TRY_AND_FILL' && s.stage !== 'FINISH')
-                    .flatMap((s) => [what('CAUTION_SIGNED', { step: s.number, text: 'O' }), what('STEP_DONE', { step: s.number })]);
+                    .flatMap((s) => [what('CAUTION_SIGNED', { step: s.number, by: 'O' }), what('STEP_DONE', { step: s.number })]);
                   all.push(what('STAGE_BEGUN', { stage: 'HOOK' }));
-                  v.sheet.steps.forEach((s) => all.push(what('CAUTION_SIGNED', { step: s.number, text: 'O' })));
-                  while (all.length < 2000) all.push(what(all.length % 2 ? 'SHARES_HOOKED' : 'SHARE_SLIPPED', { shares: [hook] }));
+                  v.sheet.steps.forEach((s) => all.push(what('CAUTION_SIGNED', { step: s.number, by: 'O' })));
+                  while (all.length < 2000) all.push(all.length % 2 ? what('SHARES_HOOKED', { shares: [hook] }) : what('SHARE_SLIPPED', { share: hook }));
                   for (let from = 0; from < all.length; from += 400) {
                     const events = all.slice(from, from + 400).map((w, i) => ({
                       device: 'other', count: from + i + 1, clock: from + i + 1, at: new Date(Date.now() - 1e6).toISOString(), what: w }));

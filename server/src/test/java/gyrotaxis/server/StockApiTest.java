@@ -255,12 +255,12 @@ class StockApiTest {
         tell(
                 visit,
                 1,
-                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}",
-                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}",
+                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"lot\":\"\"}",
+                "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"lot\":\"\"}",
                 "{\"kind\":\"SHARES_HOOKED\",\"shares\":[1,2,3]}");
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 40);
         // What is undone never left.
-        tell(visit, 4, "{\"kind\":\"UNDONE\",\"undoes\":{\"device\":\"tablet\",\"count\":2}}");
+        tell(visit, 4, "{\"kind\":\"UNDONE\",\"event\":{\"device\":\"tablet\",\"count\":2}}");
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
         tell(visit, 5, "{\"kind\":\"REST_COUNTED\",\"supply\":0,\"loops\":16.5}", "{\"kind\":\"FINISHED\"}");
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 3.5);
@@ -297,21 +297,21 @@ class StockApiTest {
         double before = colour("ink").path("loops").asDouble();
         double otherBefore = loops(otherId, otherColour);
         String visit = begun();
-        String opened = "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"text\":\"\"}";
+        String opened = "{\"kind\":\"BUNDLE_OPENED\",\"supply\":0,\"lot\":\"\"}";
         tell(
                 visit,
                 1,
                 opened,
-                "{\"kind\":\"REPLACED\",\"supply\":0,\"text\":\"Other\",\"lineId\":\"" + otherId + "\",\"colour\":\""
-                        + otherColour + "\",\"loops\":" + bundle + "}",
+                "{\"kind\":\"REPLACED\",\"supply\":0,\"line\":\"Other\",\"id\":\"" + otherId + "\",\"colour\":\""
+                        + otherColour + "\",\"bundle\":" + bundle + "}",
                 opened);
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
         assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore - bundle);
-        tell(visit, 4, "{\"kind\":\"REPLACED\",\"supply\":0,\"text\":\"A friend's\",\"colour\":\"red\"}", opened);
+        tell(visit, 4, "{\"kind\":\"REPLACED\",\"supply\":0,\"line\":\"A friend's\",\"colour\":\"red\"}", opened);
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 20);
         assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore - bundle);
         // Taken back, it never was another.
-        tell(visit, 6, "{\"kind\":\"UNDONE\",\"undoes\":{\"device\":\"tablet\",\"count\":2}}");
+        tell(visit, 6, "{\"kind\":\"UNDONE\",\"event\":{\"device\":\"tablet\",\"count\":2}}");
         assertThat(colour("ink").path("loops").asDouble()).isEqualTo(before - 40);
         assertThat(loops(otherId, otherColour)).isEqualTo(otherBefore);
     }

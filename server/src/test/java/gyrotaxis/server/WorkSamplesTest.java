@@ -2,24 +2,36 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.core.chair.Adjustment;
 import gyrotaxis.core.chair.Counted;
 import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.RecordedEvent;
+import gyrotaxis.core.chair.Verdict;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.WorkSheet;
+import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Side;
 import gyrotaxis.core.plan.WorkSheet.Stage;
+import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.stock.StockItem;
+import gyrotaxis.core.wear.Way;
+import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.StoredWorksheet;
-import gyrotaxis.server.language.VisitEventBody;
+import gyrotaxis.server.language.VisitEventModule;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
@@ -29,6 +41,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -38,6 +51,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @ExtendWith(RunningServer.class)
 class WorkSamplesTest {
+    private static final JsonMapper EVENTS =
+            JsonMapper.builder().addModule(new VisitEventModule()).build();
+
     private static final Path KEPT = Path.of("..", "web", "src", "testing", "work.json");
     private static final int RUNS = 16;
     private static final int RUNS_OF_OTHERS = 5;
@@ -97,9 +113,7 @@ class WorkSamplesTest {
                 }
             }
         }
-        assertThat(kinds)
-                .containsExactlyInAnyOrderElementsOf(
-                        Stream.of(VisitEventBody.Kind.values()).map(Enum::name).toList());
+        assertThat(kinds).containsExactlyInAnyOrderElementsOf(VisitEventModule.kinds());
         assertThat(changedTo)
                 .containsExactlyInAnyOrderElementsOf(
                         Stream.of(Knot.values()).map(Enum::name).toList());
@@ -179,65 +193,80 @@ class WorkSamplesTest {
     }
 
     private static ObjectNode what(SplittableRandom r, WorkSheet sheet, ArrayNode before) {
-        VisitEventBody.Kind[] kinds = VisitEventBody.Kind.values();
+        List<String> kinds = VisitEventModule.kinds();
         boolean hooks = r.nextInt(3) == 0;
-        VisitEventBody.Kind kind = hooks ? VisitEventBody.Kind.SHARES_HOOKED : kinds[r.nextInt(kinds.length)];
+        String kind = hooks ? "SHARES_HOOKED" : kinds.get(r.nextInt(kinds.size()));
         // Seldom the end, or little is left to compare.
-        kind = kind == VisitEventBody.Kind.FINISHED && r.nextInt(3) > 0 ? VisitEventBody.Kind.NOTED : kind;
-        ObjectNode w = Api.JSON.createObjectNode().put("kind", kind.name()).put("text", "the crown");
-        int share = 1 + r.nextInt(sheet.shares().size() + (r.nextInt(6) == 0 ? 4 : 0));
+        kind = kind.equals("FINISHED") && r.nextInt(3) > 0 ? "NOTED" : kind;
+        return EVENTS.valueToTree(event(kind, r, sheet, before));
+    }
+
+    private static VisitEvent event(String kind, SplittableRandom r, WorkSheet sheet, ArrayNode before) {
+        ShareRef share = new ShareRef(1 + r.nextInt(sheet.shares().size() + (r.nextInt(6) == 0 ? 4 : 0)));
+        int step = 1 + r.nextInt(sheet.steps().size() + 1);
         int supply = r.nextInt(sheet.supplies().size());
-        switch (kind) {
-            case STAGE_BEGUN, STAGE_PAUSED, STAGE_RESUMED, STAGE_ENDED ->
-                w.put("stage", Stage.values()[r.nextInt(Stage.values().length)].name());
-            case STEP_DONE, CAUTION_SIGNED ->
-                w.put("step", 1 + r.nextInt(sheet.steps().size() + 1));
-            case SHARES_HOOKED, SHARE_TAKEN_OUT, SHARE_SLIPPED ->
-                w.putArray("shares").add(share);
-            case FROM_HERE_ON -> {
-                w.putArray("shares").add(share);
-                w.put("knot", Knot.values()[r.nextInt(Knot.values().length)].name())
-                        .put("passes", 1 + r.nextInt(4));
-                w.put("shareParts", 1 + r.nextInt(8));
-            }
-            case BUNDLE_OPENED -> w.put("supply", supply).put("loops", (double) (10 + r.nextInt(20)));
-            case REST_COUNTED -> w.put("supply", supply).put("loops", r.nextInt(20) / 2.0);
-            case ROW_KEPT, ROW_RELEASED, TAIL_FOUND, ROW_UNDONE ->
-                w.put(
-                        "row",
-                        sheet.rows().get(r.nextInt(sheet.rows().size())).id().toString());
-            case TRIED -> w.put("way", "DOWN");
-            case FILL_PLACED ->
-                w.put("row", sheet.rows().get(0).id().toString())
-                        .put("at", r.nextDouble())
-                        .put(
-                                "otherRow",
+        Stage stage = Stage.values()[r.nextInt(Stage.values().length)];
+        RowId row = sheet.rows().get(r.nextInt(sheet.rows().size())).id();
+        return switch (kind) {
+            case "STAGE_BEGUN" -> new VisitEvent.StageBegun(stage);
+            case "STAGE_PAUSED" -> new VisitEvent.StagePaused(stage);
+            case "STAGE_RESUMED" -> new VisitEvent.StageResumed(stage);
+            case "STAGE_ENDED" -> new VisitEvent.StageEnded(stage);
+            case "STEP_DONE" -> new VisitEvent.StepDone(step);
+            case "CAUTION_SIGNED" -> new VisitEvent.CautionSigned(step, "the crown");
+            case "SHARES_HOOKED" -> new VisitEvent.SharesHooked(List.of(share));
+            case "SHARE_TAKEN_OUT" -> new VisitEvent.ShareTakenOut(share);
+            case "SHARE_SLIPPED" -> new VisitEvent.ShareSlipped(share);
+            case "FROM_HERE_ON" ->
+                new VisitEvent.FromHereOn(
+                        share,
+                        Optional.of(Knot.values()[r.nextInt(Knot.values().length)]),
+                        OptionalInt.of(1 + r.nextInt(4)),
+                        Optional.of(new Share(1 + r.nextInt(8))));
+            case "BUNDLE_OPENED" -> new VisitEvent.BundleOpened(supply, "", OptionalInt.of(10 + r.nextInt(20)));
+            case "REST_COUNTED" -> new VisitEvent.RestCounted(supply, r.nextInt(20) / 2.0);
+            case "ROW_KEPT" -> new VisitEvent.RowKept(row);
+            case "ROW_RELEASED" -> new VisitEvent.RowReleased(row);
+            case "TAIL_FOUND" -> new VisitEvent.TailFound(row);
+            case "ROW_UNDONE" -> new VisitEvent.RowUndone(row);
+            case "TRIED" -> new VisitEvent.Tried(Worn.as(Way.DOWN), "the crown");
+            case "FILL_PLACED" ->
+                new VisitEvent.FillPlaced(
+                        sheet.rows().get(0).id(),
+                        r.nextDouble(),
+                        Share.HALF,
+                        supply,
+                        OptionalDouble.empty(),
+                        Optional.of(new VisitEvent.KnotBeyond(
                                 r.nextInt(4) == 0
-                                        ? new RowId(Section.SPIRAL, RowId.MOST).toString()
-                                        : sheet.rows().get(1).id().toString())
-                        .put("otherAt", r.nextDouble())
-                        .put("shareParts", 2)
-                        .put("supply", supply);
-            case ADJUSTED -> {
-                w.put("adjustment", "SMALLER_SHARES").put("shareParts", 4).put("packs", r.nextInt(2));
-                w.putArray("shares").add(share);
-                w.putArray("otherShares").add(1 + r.nextInt(sheet.shares().size()));
-            }
-            case REPLACED -> w.put("supply", supply).put("loops", 16);
-            case LOOPS_KEPT -> w.put("supply", supply).put("loops", 12.5).put("grade", "GOOD");
-            case SKIN_SEEN -> w.putArray("skin").add("TENDER");
-            case JUDGED -> w.putArray("verdicts").add("LESS_HAIR");
-            case UNDONE -> {
+                                        ? new RowId(Section.SPIRAL, RowId.MOST)
+                                        : sheet.rows().get(1).id(),
+                                r.nextDouble())));
+            case "ADJUSTED" ->
+                new VisitEvent.Adjusted(
+                        Adjustment.SMALLER_SHARES,
+                        List.of(share),
+                        List.of(new ShareRef(1 + r.nextInt(sheet.shares().size()))),
+                        Optional.of(Share.QUARTER),
+                        OptionalInt.empty(),
+                        r.nextInt(2));
+            case "REPLACED" -> new VisitEvent.Replaced(supply, Optional.empty(), "the crown", "", OptionalInt.of(16));
+            case "LOOPS_KEPT" -> new VisitEvent.LoopsKept(supply, 12.5, StockItem.Grade.GOOD);
+            case "OWN_HAIR_CUT" -> new VisitEvent.OwnHairCut("the crown");
+            case "SKIN_SEEN" -> new VisitEvent.SkinSeen(Set.of(ScalpCondition.TENDER), "");
+            case "JUDGED" -> new VisitEvent.Judged(Set.of(Verdict.LESS_HAIR), "");
+            case "NOTED" -> new VisitEvent.Noted("the crown");
+            case "PICTURED" -> new VisitEvent.Pictured("the crown");
+            case "UNDONE" -> {
                 JsonNode e = before.get(r.nextInt(before.size()));
-                w.putObject("undoes")
-                        .put("device", e.path("device").asString())
-                        .put("count", e.path("count").asLong());
+                yield new VisitEvent.Undone(
+                        new EventId(e.path("device").asString(), e.path("count").asLong()));
             }
-            default -> {
-                // Needs no more than its kind and words.
-            }
-        }
-        return w;
+            case "FINISHED" -> new VisitEvent.Finished();
+            case "REOPENED" -> new VisitEvent.Reopened();
+            case "TAKEN_DOWN" -> new VisitEvent.TakenDown();
+            default -> throw new IllegalStateException("no sample is made of " + kind);
+        };
     }
 
     private static ObjectNode state(WorkSheet sheet, JsonNode events) {
@@ -247,7 +276,7 @@ class WorkSamplesTest {
                     new EventId(e.path("device").asString(), e.path("count").asLong()),
                     e.path("clock").asLong(),
                     Instant.parse(e.path("at").asString()),
-                    Api.JSON.treeToValue(e.path("what"), VisitEventBody.class).event()));
+                    EVENTS.treeToValue(e.path("what"), VisitEvent.class)));
         }
         VisitState s = VisitState.of(sheet, all);
         ObjectNode o = Api.JSON.createObjectNode();

@@ -58,7 +58,7 @@ public record Adjustments(Shows now, Shows goingOn, List<Option> options) {
 
     /** Whether what is hooked covers, so that she may stop. */
     public boolean mayStop() {
-        return options.stream().anyMatch(o -> o.what().kind() == Adjustment.STOP_HERE);
+        return options.stream().anyMatch(o -> o.what().adjustment() == Adjustment.STOP_HERE);
     }
 
     /** What can be done; cost: what shows is looked at once for each option. */

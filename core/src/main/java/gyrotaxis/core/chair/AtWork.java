@@ -72,7 +72,7 @@ public final class AtWork {
         if (row == null || near.isEmpty() || far.isEmpty() || near.equals(far)) {
             return false;
         }
-        List<Station> drawn = Hooker.drawnShut(plan.scalp(), row, near.get(), far.get(), f.share());
+        List<Station> drawn = Hooker.drawnShut(plan.scalp(), row, near.get(), far.get(), f.size());
         all.set(all.indexOf(near.get()), drawn.get(0));
         all.set(all.indexOf(far.get()), drawn.get(1));
         all.add(drawn.get(2)
@@ -109,7 +109,7 @@ public final class AtWork {
 
     private Optional<Station> fill(FillPlaced f, int number) {
         return on(f.row(), f.at(), number)
-                .map(s -> s.taking(f.share()).of(f.supply()))
+                .map(s -> s.taking(f.size()).of(f.supply()))
                 .map(s -> f.towardRad().isPresent()
                         ? Hooker.thrown(plan.scalp(), s, f.towardRad().getAsDouble())
                         : s);

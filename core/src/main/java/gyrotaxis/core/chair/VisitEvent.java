@@ -66,9 +66,10 @@ public sealed interface VisitEvent {
     /**
      * From a share on it is tied, passed or split otherwise.
      *
+     * @param size how much of a loop a share takes; empty if as before
      * @param passes in [1, {@link Tie#MOST_PASSES}]
      */
-    record FromHereOn(ShareRef from, Optional<Knot> knot, OptionalInt passes, Optional<Share> share)
+    record FromHereOn(ShareRef from, Optional<Knot> knot, OptionalInt passes, Optional<Share> size)
             implements VisitEvent {
         public FromHereOn {
             passes.ifPresent(n -> Require.inRange(n, 1, Tie.MOST_PASSES, "passes", ""));
@@ -118,11 +119,12 @@ public sealed interface VisitEvent {
      * A fill is put in.
      *
      * @param at how far along the row, as a part of its length, in [0, 1]
+     * @param size how much of a loop it takes
      * @param towardRad which way it is thrown, as {@link StationEdit.Add} says; empty if it is hooked as it falls
      * @param beyond the knot beyond a gap that it goes through too, so that the gap is drawn shut; empty if it goes through none
      */
     record FillPlaced(
-            RowId row, double at, Share share, int supply, OptionalDouble towardRad, Optional<KnotBeyond> beyond)
+            RowId row, double at, Share size, int supply, OptionalDouble towardRad, Optional<KnotBeyond> beyond)
             implements VisitEvent {
         public FillPlaced {
             Require.inRange(at, 0, 1, "at", "");
@@ -130,8 +132,8 @@ public sealed interface VisitEvent {
         }
 
         /** A fill that is hooked as it falls. */
-        public FillPlaced(RowId row, double at, Share share, int supply) {
-            this(row, at, share, supply, OptionalDouble.empty(), Optional.empty());
+        public FillPlaced(RowId row, double at, Share size, int supply) {
+            this(row, at, size, supply, OptionalDouble.empty(), Optional.empty());
         }
     }
 
@@ -164,18 +166,18 @@ public sealed interface VisitEvent {
     /**
      * What is still to be hooked is changed, so that the hair lasts, or because there is enough of it.
      *
-     * @param kind how
+     * @param adjustment how
      * @param leftOut shares that are not hooked after all
      * @param otherwise shares that are hooked otherwise
-     * @param share how much those take; empty if as before
+     * @param size how much of a loop those take; empty if as before
      * @param supply which hair they take, by its place among the supplies; empty if as before
      * @param packs packs that are fetched of the hair named by {@code supply}, or of the main one
      */
     record Adjusted(
-            Adjustment kind,
+            Adjustment adjustment,
             List<ShareRef> leftOut,
             List<ShareRef> otherwise,
-            Optional<Share> share,
+            Optional<Share> size,
             OptionalInt supply,
             int packs)
             implements VisitEvent {

@@ -184,13 +184,13 @@ final class VisitReducer {
         if (c.passes().isPresent() && knot.hasPasses()) {
             tie = tie.passing(c.passes().getAsInt());
         }
-        return s.hookedAs(c.share().orElse(s.share()), s.supply(), s.blend(), tie);
+        return s.hookedAs(c.size().orElse(s.share()), s.supply(), s.blend(), tie);
     }
 
     private static SheetShare changed(SheetShare s, Adjusted a) {
         // Of another hair all of it is: what was blended is no longer.
         OptionalInt blend = a.supply().isPresent() ? OptionalInt.empty() : s.blend();
-        return s.hookedAs(a.share().orElse(s.share()), a.supply().orElse(s.supply()), blend, s.tie());
+        return s.hookedAs(a.size().orElse(s.share()), a.supply().orElse(s.supply()), blend, s.tie());
     }
 
     private void keep(VisitEvent what) {
@@ -256,7 +256,7 @@ final class VisitReducer {
     static double loopsOfFills(Collection<FillPlaced> fills, int supply) {
         return fills.stream()
                 .filter(f -> f.supply() == supply)
-                .mapToDouble(f -> f.share().ofLoop())
+                .mapToDouble(f -> f.size().ofLoop())
                 .sum();
     }
 

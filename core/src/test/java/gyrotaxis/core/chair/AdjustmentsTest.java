@@ -42,7 +42,7 @@ class AdjustmentsTest {
         assertThat(chair.forecast().hair().get(0).lasts()).isEqualTo(Lasts.NO);
         assertThat(a.options()).isNotEmpty();
         for (Option o : a.options()) {
-            if (o.what().kind() != Adjustment.STOP_HERE) {
+            if (o.what().adjustment() != Adjustment.STOP_HERE) {
                 assertThat(o.shows().exposed()).isLessThanOrEqualTo(a.goingOn().exposed() + 1e-9);
             }
             assertThat(o.shows().gapsMm2()).isLessThanOrEqualTo(a.goingOn().gapsMm2());
@@ -73,7 +73,9 @@ class AdjustmentsTest {
             AtTheChair chair = wasteful(AtTheChair.brief(), shares, use).after(0, o.what());
             Hair hair = chair.forecast().hair().get(0);
             if (o.lasts()) {
-                assertThat(hair.total().likely()).as(o.what().kind().words()).isLessThanOrEqualTo(hair.there() + 1e-6);
+                assertThat(hair.total().likely())
+                        .as(o.what().adjustment().words())
+                        .isLessThanOrEqualTo(hair.there() + 1e-6);
             }
         }
     }
@@ -165,10 +167,10 @@ class AdjustmentsTest {
 
     private static Option of(Adjustments a, Adjustment kind) {
         return a.options().stream()
-                .filter(o -> o.what().kind() == kind)
+                .filter(o -> o.what().adjustment() == kind)
                 .findFirst()
                 .orElseThrow(() -> new AssertionError(kind + " is not offered but "
-                        + a.options().stream().map(o -> o.what().kind()).toList()));
+                        + a.options().stream().map(o -> o.what().adjustment()).toList()));
     }
 
     @Test

@@ -41,7 +41,7 @@ public class StoredDocument {
         HEAD(List.of(Upgrades::headFrom1)),
         HAIR(List.of(Upgrades::asUsual)),
         WORK_SHEET(List.of(Upgrades::asUsual, Upgrades::asUsual, Upgrades::sheetFrom3)),
-        WORK_EVENT(List.of());
+        VISIT_EVENT(List.of(Upgrades::visitEventFrom1));
 
         private final List<UnaryOperator<ObjectNode>> upgrades;
 

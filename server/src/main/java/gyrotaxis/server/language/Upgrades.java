@@ -55,6 +55,133 @@ final class Upgrades {
     private Upgrades() {}
 
     /**
+     * Events of a visit, 1 to 2: each kind has the components of its own, under their own names, instead of the few that
+     * all kinds shared.
+     */
+    static ObjectNode visitEventFrom1(ObjectNode e) {
+        ObjectNode now = e.objectNode();
+        copy(e, "kind", now, "kind");
+        switch (e.path("kind").asString("")) {
+            case "STAGE_BEGUN", "STAGE_PAUSED", "STAGE_RESUMED", "STAGE_ENDED" -> copy(e, "stage", now, "stage");
+            case "STEP_DONE" -> copy(e, "step", now, "step");
+            case "SHARES_HOOKED" -> copy(e, "shares", now, "shares");
+            case "SHARE_TAKEN_OUT", "SHARE_SLIPPED" -> firstShare(e, now, "share");
+            case "FROM_HERE_ON" -> {
+                firstShare(e, now, "from");
+                copy(e, "knot", now, "knot");
+                copy(e, "passes", now, "passes");
+                copy(e, "shareParts", now, "size");
+            }
+            case "BUNDLE_OPENED" -> {
+                copy(e, "supply", now, "supply");
+                text(e, "text", now, "lot");
+                wholeLoops(e, now, "loops");
+            }
+            case "REST_COUNTED" -> {
+                copy(e, "supply", now, "supply");
+                copy(e, "loops", now, "loops");
+            }
+            case "ROW_KEPT", "ROW_RELEASED", "TAIL_FOUND", "ROW_UNDONE" -> copy(e, "row", now, "row");
+            case "TRIED" -> {
+                ObjectNode worn = now.putObject("worn");
+                copy(e, "way", worn, "way");
+                if (e.path("part").isNumber()) {
+                    copy(e, "part", worn, "part");
+                    worn.put("way", "DOWN");
+                }
+                text(e, "text", now, "showed");
+            }
+            case "FILL_PLACED" -> {
+                copy(e, "row", now, "row");
+                copy(e, "at", now, "at");
+                copy(e, "shareParts", now, "size");
+                copy(e, "supply", now, "supply");
+                copy(e, "towardRad", now, "towardRad");
+                if (e.path("otherRow").isString()) {
+                    ObjectNode beyond = now.putObject("beyond");
+                    copy(e, "otherRow", beyond, "row");
+                    copy(e, "otherAt", beyond, "at");
+                }
+            }
+            case "ADJUSTED" -> {
+                copy(e, "adjustment", now, "adjustment");
+                list(e, "shares", now, "leftOut");
+                list(e, "otherShares", now, "otherwise");
+                copy(e, "shareParts", now, "size");
+                copy(e, "supply", now, "supply");
+                now.put("packs", e.path("packs").asInt(0));
+            }
+            case "REPLACED" -> {
+                copy(e, "supply", now, "supply");
+                copy(e, "lineId", now, "id");
+                text(e, "text", now, "line");
+                text(e, "colour", now, "colour");
+                wholeLoops(e, now, "bundle");
+            }
+            case "NOTED" -> text(e, "text", now, "words");
+            case "PICTURED" -> text(e, "text", now, "picture");
+            case "CAUTION_SIGNED" -> {
+                copy(e, "step", now, "step");
+                text(e, "text", now, "by");
+            }
+            case "UNDONE" -> copy(e, "undoes", now, "event");
+            case "LOOPS_KEPT" -> {
+                copy(e, "supply", now, "supply");
+                copy(e, "loops", now, "loops");
+                copy(e, "grade", now, "grade");
+            }
+            case "OWN_HAIR_CUT" -> text(e, "text", now, "where");
+            case "SKIN_SEEN" -> {
+                list(e, "skin", now, "seen");
+                text(e, "text", now, "words");
+            }
+            case "JUDGED" -> {
+                list(e, "verdicts", now, "changes");
+                text(e, "text", now, "words");
+            }
+            default -> {
+                // The others have their kind and no more.
+            }
+        }
+        return now;
+    }
+
+    private static void copy(ObjectNode from, String name, ObjectNode to, String as) {
+        JsonNode value = from.path(name);
+        if (!value.isMissingNode() && !value.isNull()) {
+            to.set(as, value);
+        }
+    }
+
+    private static void text(ObjectNode from, String name, ObjectNode to, String as) {
+        to.put(as, "");
+        copy(from, name, to, as);
+    }
+
+    private static void list(ObjectNode from, String name, ObjectNode to, String as) {
+        to.putArray(as);
+        copy(from, name, to, as);
+    }
+
+    private static void firstShare(ObjectNode from, ObjectNode to, String as) {
+        if (from.path("shares").path(0).isNumber()) {
+            to.set(as, from.path("shares").path(0));
+        }
+    }
+
+    /** What was kept as any number though a bundle holds whole loops. */
+    private static void wholeLoops(ObjectNode from, ObjectNode to, String as) {
+        if (from.path("loops").isNumber()) {
+            double loops = from.path("loops").asDouble();
+            to.put(as, (int) loops);
+            if (loops != Math.rint(loops)) {
+                // Read as what it is: something that makes no sense.
+                to.put(as, loops);
+            }
+        }
+    }
+
+    /**
      * Plans, 1 to 2: edits say what they do in words instead of a number whose sense depends on the kind; and beside the brief
      * there is room for the hair it names.
      */

@@ -1,6 +1,7 @@
 package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.Account;
+import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.chair.VisitEvent.LoopsKept;
 import gyrotaxis.core.chair.VisitState;
@@ -12,13 +13,11 @@ import gyrotaxis.core.stock.Stock;
 import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.server.language.HairInHand;
 import gyrotaxis.server.language.StoredPlan;
-import gyrotaxis.server.language.VisitEventBody.Kind;
 import gyrotaxis.server.stock.Moved;
 import gyrotaxis.server.stock.StockLedger;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,15 +36,15 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ChairStock {
-    private static final Set<Kind> MOVE = EnumSet.of(
-            Kind.BUNDLE_OPENED,
-            Kind.REST_COUNTED,
-            Kind.FINISHED,
-            Kind.REOPENED,
-            Kind.UNDONE,
-            Kind.LOOPS_KEPT,
-            Kind.REPLACED,
-            Kind.FILL_PLACED);
+    private static final Set<Class<? extends VisitEvent>> MOVE = Set.of(
+            VisitEvent.BundleOpened.class,
+            VisitEvent.RestCounted.class,
+            VisitEvent.Finished.class,
+            VisitEvent.Reopened.class,
+            VisitEvent.Undone.class,
+            LoopsKept.class,
+            VisitEvent.Replaced.class,
+            VisitEvent.FillPlaced.class);
 
     private final StockLedger ledger;
     private final HairInHand shelf;
@@ -58,9 +57,8 @@ class ChairStock {
     }
 
     /** Whether any of these moves the stock. */
-    static boolean isMovedBy(List<RecordedEventBody> events) {
-        return events.stream()
-                .anyMatch(e -> e.what().kind() != null && MOVE.contains(e.what().kind()));
+    static boolean isMovedBy(List<RecordedEvent> events) {
+        return events.stream().anyMatch(e -> MOVE.contains(e.what().getClass()));
     }
 
     /** Hair of a line in a colour out of a lot. */

@@ -4,14 +4,17 @@ import static gyrotaxis.server.db.Tables.VISIT;
 import static gyrotaxis.server.db.Tables.VISIT_EVENT;
 import static gyrotaxis.server.db.Tables.VISIT_PICTURE;
 
+import gyrotaxis.core.chair.EventId;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.server.db.tables.records.VisitEventRecord;
 import gyrotaxis.server.db.tables.records.VisitPictureRecord;
 import gyrotaxis.server.db.tables.records.VisitRecord;
 import gyrotaxis.server.language.StoredDocument;
 import gyrotaxis.server.language.StoredDocument.Form;
-import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.pictures.Picture;
+import gyrotaxis.server.visits.KeptEvent.Readable;
+import gyrotaxis.server.visits.KeptEvent.Unreadable;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -21,6 +24,7 @@ import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.node.ObjectNode;
 
 @Repository
 class JooqVisitRepository implements VisitRepository {
@@ -137,34 +141,37 @@ class JooqVisitRepository implements VisitRepository {
     private VisitEventRecord record(UUID visit, KeptEvent e) {
         VisitEventRecord r = new VisitEventRecord();
         r.setVisitId(visit);
-        r.setDevice(e.event().device());
-        r.setNumber(e.event().count());
-        r.setClock(e.event().clock());
-        r.setHappenedAt(e.event().at().atOffset(ZoneOffset.UTC));
-        r.setWhat(kept.write(Form.WORK_EVENT, e.event().what()));
-        r.setProblem(e.problem());
+        r.setDevice(e.id().device());
+        r.setNumber(e.id().count());
+        r.setClock(e.clock());
+        r.setHappenedAt(e.at().atOffset(ZoneOffset.UTC));
+        if (e.content() instanceof Unreadable u) {
+            r.setWhat(kept.write(Form.VISIT_EVENT, u.told()));
+            r.setProblem(u.problem());
+        } else if (e.content() instanceof Readable event) {
+            r.setWhat(kept.write(Form.VISIT_EVENT, event.what()));
+        }
         return r;
     }
 
     private KeptEvent event(VisitEventRecord r) {
         return new KeptEvent(
                 r.getArrived(),
-                new RecordedEventBody(
-                        r.getDevice(),
-                        r.getNumber(),
-                        r.getClock(),
-                        r.getHappenedAt().toInstant(),
-                        kept.read(Form.WORK_EVENT, r.getWhat(), VisitEventBody.class)),
-                r.getProblem());
+                new EventId(r.getDevice(), r.getNumber()),
+                r.getClock(),
+                r.getHappenedAt().toInstant(),
+                r.getProblem() == null
+                        ? new Readable(kept.read(Form.VISIT_EVENT, r.getWhat(), VisitEvent.class))
+                        : new Unreadable(kept.read(Form.VISIT_EVENT, r.getWhat(), ObjectNode.class), r.getProblem()));
     }
 
     @Override
-    public List<EventName> names(UUID visit) {
+    public List<EventId> names(UUID visit) {
         return db.select(VISIT_EVENT.DEVICE, VISIT_EVENT.NUMBER)
                 .from(VISIT_EVENT)
                 .where(VISIT_EVENT.VISIT_ID.eq(visit))
                 .orderBy(VISIT_EVENT.DEVICE, VISIT_EVENT.NUMBER)
-                .fetch(r -> new EventName(r.value1(), r.value2()));
+                .fetch(r -> new EventId(r.value1(), r.value2()));
     }
 
     @Override

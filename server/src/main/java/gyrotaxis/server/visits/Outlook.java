@@ -16,7 +16,6 @@ import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.wear.Cover;
-import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Piece;
 import gyrotaxis.server.visits.Views.ChairFillView;
@@ -103,10 +102,10 @@ class Outlook {
 
     private static OptionView option(Adjustments.Option o) {
         return new OptionView(
-                o.what().kind(),
-                o.what().kind().words(),
-                o.what().kind().says(),
-                VisitEventBody.of(o.what()),
+                o.what().adjustment(),
+                o.what().adjustment().words(),
+                o.what().adjustment().says(),
+                o.what(),
                 o.savesLoops(),
                 o.minutes(),
                 o.cost().map(Money::minor).orElse(null),
@@ -169,12 +168,12 @@ class Outlook {
                 f.share().parts(),
                 f.trial(),
                 Piece.of(f.why()),
-                VisitEventBody.of(new FillPlaced(
+                new FillPlaced(
                         f.row(),
                         f.at(),
                         f.share(),
                         MAIN_HAIR,
                         f.towardRad(),
-                        f.through().map(t -> new KnotBeyond(t.row(), t.at())))));
+                        f.through().map(t -> new KnotBeyond(t.row(), t.at()))));
     }
 }

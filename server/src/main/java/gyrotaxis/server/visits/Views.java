@@ -2,12 +2,12 @@ package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.Adjustment;
 import gyrotaxis.core.chair.Forecast.Lasts;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.StoredWorksheet;
-import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
@@ -26,7 +26,7 @@ final class Views {
             @Nullable @Schema(nullable = true) String stylistId) {}
 
     /** Events that a device sends, in any order. */
-    record EventsBody(@Nullable List<RecordedEventBody> events) {}
+    record EventsBody(@Nullable List<RecordedEventBody.Told> events) {}
 
     /**
      * How far a visit is, for a list.
@@ -141,7 +141,7 @@ final class Views {
             Adjustment kind,
             String words,
             String says,
-            VisitEventBody what,
+            VisitEvent what,
             double savesLoops,
             double minutes,
             @Nullable @Schema(nullable = true) Long costMinor,
@@ -177,14 +177,7 @@ final class Views {
 
     /** One fill that is proposed. */
     record ChairFillView(
-            String row,
-            double at,
-            double x,
-            double y,
-            int shareParts,
-            int trial,
-            List<Piece> why,
-            VisitEventBody what) {}
+            String row, double at, double x, double y, int shareParts, int trial, List<Piece> why, VisitEvent what) {}
 
     /** One way that was tried on what is really hooked. */
     record ChairTrialView(

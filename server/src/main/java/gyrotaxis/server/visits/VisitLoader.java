@@ -48,9 +48,6 @@ class VisitLoader {
     }
 
     static List<RecordedEvent> fit(List<KeptEvent> events) {
-        return events.stream()
-                .filter(e -> e.problem() == null)
-                .map(e -> e.event().event())
-                .toList();
+        return events.stream().flatMap(e -> e.event().stream()).toList();
     }
 }

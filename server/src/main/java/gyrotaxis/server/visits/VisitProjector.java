@@ -47,7 +47,7 @@ class VisitProjector {
     }
 
     /** Within the transaction that keeps the events. */
-    void told(UUID id, List<RecordedEventBody> fresh) {
+    void told(UUID id, List<RecordedEvent> fresh) {
         VisitLoader.Work work = works.of(id);
         boolean wasFinished = visits.told(id).map(VisitSummary::isFinished).orElse(false);
         VisitSummary told = keep(work);

@@ -1,5 +1,6 @@
 package gyrotaxis.server.visits;
 
+import gyrotaxis.core.chair.EventId;
 import gyrotaxis.server.pictures.Picture;
 import java.time.LocalDate;
 import java.util.List;
@@ -39,16 +40,13 @@ interface VisitRepository {
     void add(UUID visit, List<KeptEvent> events);
 
     /** The names of all events of a visit: by device, then by number. */
-    List<EventName> names(UUID visit);
+    List<EventId> names(UUID visit);
 
     /** Up to where something arrived in a visit; 0 if nothing did. */
     long arrived(UUID visit);
 
     /** The events of a visit that make no sense. */
     List<KeptEvent> unfit(UUID visit);
-
-    /** One event's name. */
-    record EventName(String device, long count) {}
 
     /** Keeps a picture, unless it is known already. */
     void add(UUID visit, UUID id, Picture picture);

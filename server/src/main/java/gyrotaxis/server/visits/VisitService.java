@@ -2,8 +2,11 @@ package gyrotaxis.server.visits;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import gyrotaxis.core.chair.EventId;
+import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.diary.Links;
+import gyrotaxis.server.language.VisitEventMapper;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.pictures.Picture;
 import gyrotaxis.server.pictures.Pictures;
@@ -12,6 +15,7 @@ import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.shared.CurrentMember;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.visits.RecordedEventBody.Told;
 import gyrotaxis.server.visits.Views.ArrivedView;
 import gyrotaxis.server.visits.Views.BeginBody;
 import gyrotaxis.server.visits.Views.EventsBody;
@@ -67,6 +71,7 @@ public class VisitService {
             Caffeine.newBuilder().weakValues().executor(Runnable::run).build(id -> new Object());
 
     private final VisitRepository visits;
+    private final VisitEventMapper mapper;
     private final Heads heads;
     private final PlanService plans;
     private final ClientRepository book;
@@ -81,6 +86,7 @@ public class VisitService {
 
     VisitService(
             VisitRepository visits,
+            VisitEventMapper mapper,
             Heads heads,
             PlanService plans,
             ClientRepository book,
@@ -93,6 +99,7 @@ public class VisitService {
             CurrentMember asking,
             TransactionTemplate transaction) {
         this.visits = visits;
+        this.mapper = mapper;
         this.heads = heads;
         this.plans = plans;
         this.book = book;
@@ -204,7 +211,7 @@ public class VisitService {
         return new VisitView(
                 tiles(List.of(visit)).get(0),
                 heads.of(visit.sheetId()).frozen().sheet(),
-                all.stream().map(KeptEvent::event).toList(),
+                bodies(all),
                 seen(id),
                 unfit(all),
                 last(all, 0));
@@ -231,24 +238,41 @@ public class VisitService {
      */
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     ArrivedView add(UUID id, EventsBody body) {
-        List<RecordedEventBody> given = checked(body);
+        List<KeptEvent> given = checked(body).stream().map(this::kept).toList();
         visit(id);
-        synchronized (inTurn.get(id)) {
-            transaction.executeWithoutResult(t -> addMissing(id, given));
-        }
+        keep(id, given);
         long arrived = visits.arrived(id);
-        listeners.tell(id, arrived);
         return arrived(id, List.of(), arrived, false);
     }
 
-    private ArrivedView arrived(UUID id, List<KeptEvent> some, long arrived, boolean hasMore) {
-        return new ArrivedView(
-                some.stream().map(KeptEvent::event).toList(), seen(id), unfit(visits.unfit(id)), arrived, hasMore);
+    /** Keeps what happened in a visit, in order. */
+    @Transactional(propagation = Propagation.NOT_SUPPORTED)
+    public void tell(UUID id, List<RecordedEvent> events) {
+        keep(
+                id,
+                events.stream()
+                        .map(e -> new KeptEvent(0, e.id(), e.clock(), e.at(), new KeptEvent.Readable(e.what())))
+                        .toList());
     }
 
-    private List<RecordedEventBody> checked(EventsBody body) {
+    private void keep(UUID id, List<KeptEvent> given) {
+        synchronized (inTurn.get(id)) {
+            transaction.executeWithoutResult(t -> addMissing(id, given));
+        }
+        listeners.tell(id, visits.arrived(id));
+    }
+
+    private ArrivedView arrived(UUID id, List<KeptEvent> some, long arrived, boolean hasMore) {
+        return new ArrivedView(bodies(some), seen(id), unfit(visits.unfit(id)), arrived, hasMore);
+    }
+
+    private static List<RecordedEventBody> bodies(List<KeptEvent> events) {
+        return VisitLoader.fit(events).stream().map(RecordedEventBody::of).toList();
+    }
+
+    private List<Told> checked(EventsBody body) {
         Fields f = new Fields();
-        List<RecordedEventBody> given = body.events() == null ? List.of() : body.events();
+        List<Told> given = body.events() == null ? List.of() : body.events();
         if (given.size() > MOST_AT_ONCE) {
             f.problem("events", "Send at most " + MOST_AT_ONCE + " at once; these are " + given.size() + ".");
         }
@@ -258,7 +282,7 @@ public class VisitService {
         return f.orRefuse(() -> given);
     }
 
-    private static void check(Fields f, String prefix, @Nullable RecordedEventBody e) {
+    private static void check(Fields f, String prefix, @Nullable Told e) {
         if (e == null) {
             f.problem(prefix, "Nothing is told here.");
             return;
@@ -274,27 +298,24 @@ public class VisitService {
         f.present(prefix + "what", "What happened", (Object) e.what(), "");
     }
 
-    private void addMissing(UUID id, List<RecordedEventBody> given) {
-        Set<VisitRepository.EventName> known = new HashSet<>(visits.names(id));
-        List<KeptEvent> fresh = new ArrayList<>();
-        for (RecordedEventBody e : given) {
-            if (known.add(new VisitRepository.EventName(e.device(), e.count()))) {
-                fresh.add(new KeptEvent(0, e, problem(e)));
-            }
-        }
-        if (!fresh.isEmpty()) {
-            visits.add(id, fresh);
-            telling.told(id, fresh.stream().map(KeptEvent::event).toList());
-        }
-    }
-
-    private static @Nullable String problem(RecordedEventBody e) {
+    private KeptEvent kept(Told e) {
+        KeptEvent.Content content;
         try {
-            e.event();
-            return null;
+            content = new KeptEvent.Readable(mapper.read(e.what()));
         } catch (IllegalArgumentException makesNoSense) {
             String why = String.valueOf(makesNoSense.getMessage());
-            return why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why;
+            content = new KeptEvent.Unreadable(
+                    e.what(), why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why);
+        }
+        return new KeptEvent(0, new EventId(e.device(), e.count()), e.clock(), e.at(), content);
+    }
+
+    private void addMissing(UUID id, List<KeptEvent> given) {
+        Set<EventId> known = new HashSet<>(visits.names(id));
+        List<KeptEvent> fresh = given.stream().filter(e -> known.add(e.id())).toList();
+        if (!fresh.isEmpty()) {
+            visits.add(id, fresh);
+            telling.told(id, VisitLoader.fit(fresh));
         }
     }
 
@@ -302,7 +323,7 @@ public class VisitService {
         List<Seen> seen = new ArrayList<>();
         String device = "";
         long upTo = 0;
-        for (VisitRepository.EventName n : visits.names(id)) {
+        for (EventId n : visits.names(id)) {
             if (!n.device().equals(device)) {
                 device = n.device();
                 upTo = 0;
@@ -318,9 +339,9 @@ public class VisitService {
 
     private static List<Unfit> unfit(Collection<KeptEvent> events) {
         return events.stream()
-                .flatMap(e -> e.problem() == null
-                        ? Stream.<Unfit>of()
-                        : Stream.of(new Unfit(e.event().device(), e.event().count(), e.problem())))
+                .flatMap(e -> e.content() instanceof KeptEvent.Unreadable u
+                        ? Stream.of(new Unfit(e.id().device(), e.id().count(), u.problem()))
+                        : Stream.<Unfit>of())
                 .toList();
     }
 
@@ -357,14 +378,6 @@ public class VisitService {
                 t.usedLoops(),
                 t.minutes(),
                 t.lastTime());
-    }
-
-    /** Keeps what happened in a visit, in order. */
-    @Transactional(propagation = Propagation.NOT_SUPPORTED)
-    public void tell(UUID id, List<RecordedEventBody> events) {
-        for (int from = 0; from < events.size(); from += MOST_AT_ONCE) {
-            add(id, new EventsBody(events.subList(from, Math.min(events.size(), from + MOST_AT_ONCE))));
-        }
     }
 
     /** Keeps a picture of a visit, made fit to be kept. */

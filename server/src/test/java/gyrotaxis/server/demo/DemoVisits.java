@@ -1,13 +1,12 @@
 package gyrotaxis.server.demo;
 
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.core.wear.Worn;
 import gyrotaxis.server.language.StoredPlan;
 import gyrotaxis.server.language.StoredWorksheet;
-import gyrotaxis.server.language.VisitEventBody;
-import gyrotaxis.server.language.VisitEventBody.Kind;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanService;
@@ -61,11 +60,11 @@ class DemoVisits {
             UUID picture = UUID.randomUUID();
             byte[] png = DemoPicture.of(made, planner.hair(made, Worn.as(Way.DOWN), 0), from);
             visits.picture(visit, picture, png);
-            walk.happens(VisitEventBody.said(Kind.PICTURED, picture.toString()));
+            walk.happens(new VisitEvent.Pictured(picture.toString()));
         }
-        walk.happens(VisitEventBody.said(
-                Kind.NOTED, "Two bundles less behind would have done. She likes it flatter at the nape."));
-        walk.happens(VisitEventBody.said(Kind.FINISHED, null));
+        walk.happens(
+                new VisitEvent.Noted("Two bundles less behind would have done. She likes it flatter at the nape."));
+        walk.happens(new VisitEvent.Finished());
         visits.tell(visit, walk.until(clock.instant().minus(SINCE_FINISHED)));
         return visit;
     }

@@ -1,19 +1,20 @@
 package gyrotaxis.server.demo;
 
+import gyrotaxis.core.chair.EventId;
+import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
+import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.server.language.StoredWorksheet;
 import gyrotaxis.server.language.StoredWorksheet.ShareForm;
 import gyrotaxis.server.language.StoredWorksheet.StepForm;
-import gyrotaxis.server.language.VisitEventBody;
-import gyrotaxis.server.language.VisitEventBody.Kind;
-import gyrotaxis.server.visits.RecordedEventBody;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** A head worked step by step, as minutes pass. */
 final class DemoWalk {
@@ -27,7 +28,7 @@ final class DemoWalk {
 
     private final StoredWorksheet sheet;
     private final Way way;
-    private final List<VisitEventBody> what = new ArrayList<>();
+    private final List<VisitEvent> what = new ArrayList<>();
     private final List<Double> minutes = new ArrayList<>();
     private double now;
     private double bundle;
@@ -62,30 +63,30 @@ final class DemoWalk {
             }
             if (step.stage() != stage) {
                 if (stage != null) {
-                    happens(VisitEventBody.stage(Kind.STAGE_ENDED, stage));
+                    happens(new VisitEvent.StageEnded(stage));
                 }
                 if (isEarlier && step.stage() != Stage.PREPARE) {
                     isEarlier = false;
                     earlier = what.size();
                 }
                 stage = step.stage();
-                happens(VisitEventBody.stage(Kind.STAGE_BEGUN, stage));
+                happens(new VisitEvent.StageBegun(stage));
             }
             hooked += work(step);
         }
         if (part >= 1 && stage != null) {
             fill();
-            happens(VisitEventBody.stage(Kind.STAGE_ENDED, stage));
+            happens(new VisitEvent.StageEnded(stage));
         }
     }
 
     private int work(StepForm step) {
         if (!step.cautions().isEmpty()) {
-            happens(VisitEventBody.step(Kind.CAUTION_SIGNED, step.number(), way.by()));
+            happens(new VisitEvent.CautionSigned(step.number(), way.by()));
         }
         if (step.shares().isEmpty()) {
             now += way.pace() * step.minutesLikely();
-            happens(VisitEventBody.step(Kind.STEP_DONE, step.number(), null));
+            happens(new VisitEvent.StepDone(step.number()));
             return 0;
         }
         List<Integer> inHand = new ArrayList<>();
@@ -103,7 +104,7 @@ final class DemoWalk {
     private void take(double loops, List<Integer> inHand) {
         if (loops > bundle) {
             hook(inHand);
-            happens(VisitEventBody.counted(Kind.BUNDLE_OPENED, 0, null, "lot 41"));
+            happens(new VisitEvent.BundleOpened(0, "lot 41", OptionalInt.empty()));
             int more = sheet.supplies().get(0).hair().loopsPerBundle();
             bundle += more;
             opened += more;
@@ -114,7 +115,8 @@ final class DemoWalk {
 
     private void hook(List<Integer> inHand) {
         if (!inHand.isEmpty()) {
-            happens(VisitEventBody.hooked(List.copyOf(inHand)));
+            happens(new VisitEvent.SharesHooked(
+                    inHand.stream().map(ShareRef::new).toList()));
             inHand.clear();
         }
     }
@@ -123,37 +125,41 @@ final class DemoWalk {
         List<Integer> slid = new ArrayList<>();
         for (int k = 0; k < way.slid(); k++) {
             int ref = 1 + k * 7 % sheet.shares().size();
-            happens(VisitEventBody.slipped(ref));
+            happens(new VisitEvent.ShareSlipped(new ShareRef(ref)));
             slid.add(ref);
         }
         hook(slid);
         String row = sheet.rows().get(sheet.rows().size() / 2).id();
         for (int k = 0; k < way.fills(); k++) {
             take(way.waste() / 2, slid);
-            happens(VisitEventBody.of(new VisitEvent.FillPlaced(
-                    RowId.parse(row).orElseThrow(), (k + 1.0) / (way.fills() + 1), Share.HALF, 0)));
+            happens(new VisitEvent.FillPlaced(row(row), (k + 1.0) / (way.fills() + 1), Share.HALF, 0));
         }
     }
 
     /** What is left of the hair is counted, and the work is done. */
     void finish() {
-        happens(VisitEventBody.counted(Kind.REST_COUNTED, 0, Math.round(2 * (opened - used)) / 2.0, null));
-        happens(VisitEventBody.said(Kind.FINISHED, null));
+        happens(new VisitEvent.RestCounted(0, Math.round(2 * (opened - used)) / 2.0));
+        happens(new VisitEvent.Finished());
     }
 
-    void happens(VisitEventBody w) {
+    void happens(VisitEvent w) {
         what.add(w);
         minutes.add(now);
     }
 
     /** All of it, so that the last happened at a moment. */
-    List<RecordedEventBody> until(Instant end) {
-        List<RecordedEventBody> events = new ArrayList<>();
+    List<RecordedEvent> until(Instant end) {
+        List<RecordedEvent> events = new ArrayList<>();
         for (int i = 0; i < what.size(); i++) {
             Instant at = end.minus(Duration.ofMillis(Math.round((now - minutes.get(i)) * MILLIS_A_MINUTE)));
-            events.add(new RecordedEventBody(DEVICE, i + 1L, i + 1L, i < earlier ? at.minus(BEFORE) : at, what.get(i)));
+            events.add(new RecordedEvent(
+                    new EventId(DEVICE, i + 1L), i + 1L, i < earlier ? at.minus(BEFORE) : at, what.get(i)));
         }
         return events;
+    }
+
+    private static RowId row(String id) {
+        return RowId.parse(id).orElseThrow();
     }
 
     /** How long it took from the first thing in the chair to the last. */
@@ -162,17 +168,18 @@ final class DemoWalk {
     }
 
     /** Weeks later, taken down within so many minutes; events that go on where the work ended. */
-    List<RecordedEventBody> takenDown(Instant end, int takes, List<VisitEventBody> seen) {
-        List<VisitEventBody> all = new ArrayList<>();
-        all.add(VisitEventBody.stage(Kind.STAGE_BEGUN, Stage.TAKE_DOWN));
-        sheet.tails().forEach(t -> all.add(VisitEventBody.row(Kind.TAIL_FOUND, t.row())));
-        sheet.takedown().forEach(r -> all.add(VisitEventBody.row(Kind.ROW_UNDONE, r)));
+    List<RecordedEvent> takenDown(Instant end, int takes, List<VisitEvent> seen) {
+        List<VisitEvent> all = new ArrayList<>();
+        all.add(new VisitEvent.StageBegun(Stage.TAKE_DOWN));
+        sheet.tails().forEach(t -> all.add(new VisitEvent.TailFound(row(t.row()))));
+        sheet.takedown().forEach(r -> all.add(new VisitEvent.RowUndone(row(r))));
         all.addAll(seen);
-        all.add(VisitEventBody.said(Kind.TAKEN_DOWN, null));
-        List<RecordedEventBody> events = new ArrayList<>();
+        all.add(new VisitEvent.TakenDown());
+        List<RecordedEvent> events = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             Instant at = end.minus(Duration.ofSeconds(Math.round(60.0 * takes * (all.size() - 1 - i) / all.size())));
-            events.add(new RecordedEventBody(DEVICE, what.size() + i + 1L, LATER_CLOCK + i + 1L, at, all.get(i)));
+            events.add(
+                    new RecordedEvent(new EventId(DEVICE, what.size() + i + 1L), LATER_CLOCK + i + 1L, at, all.get(i)));
         }
         return events;
     }

@@ -3,6 +3,7 @@ package gyrotaxis.server.demo;
 import gyrotaxis.core.care.FollowUp;
 import gyrotaxis.core.care.FollowUp.Outcome;
 import gyrotaxis.core.chair.Verdict;
+import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.core.diary.StylistId;
 import gyrotaxis.core.scalp.OwnHair;
@@ -17,7 +18,6 @@ import gyrotaxis.server.book.Head;
 import gyrotaxis.server.diary.DiaryService;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.StoredWorksheet;
-import gyrotaxis.server.language.VisitEventBody;
 import gyrotaxis.server.plans.Frozen;
 import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.shared.Fields;
@@ -292,13 +292,13 @@ class DemoYear {
         LocalDate down = day.plusDays(35 + r.nextInt(10));
         if (down.isBefore(today)) {
             tell(visit, FollowUp.REFRESH, Outcome.NOT_NEEDED, day.plusDays(28), today);
-            List<VisitEventBody> seen = new ArrayList<>();
+            List<VisitEvent> seen = new ArrayList<>();
             if (r.nextInt(4) == 0) {
-                seen.add(VisitEventBody.kept(0, 10 + r.nextInt(30), StockItem.Grade.FAIR));
+                seen.add(new VisitEvent.LoopsKept(0, 10 + r.nextInt(30), StockItem.Grade.FAIR));
             }
-            seen.add(VisitEventBody.skin(r.nextInt(8) == 0 ? List.of(ScalpCondition.TENDER) : List.of(), ""));
-            seen.add(VisitEventBody.judged(
-                    isSilky ? List.of(Verdict.MORE_PASSES) : r.nextInt(3) == 0 ? List.of(Verdict.LESS_HAIR) : List.of(),
+            seen.add(new VisitEvent.SkinSeen(r.nextInt(8) == 0 ? Set.of(ScalpCondition.TENDER) : Set.of(), ""));
+            seen.add(new VisitEvent.Judged(
+                    isSilky ? Set.of(Verdict.MORE_PASSES) : r.nextInt(3) == 0 ? Set.of(Verdict.LESS_HAIR) : Set.of(),
                     ""));
             Instant at =
                     down.atTime(15, 5 * r.nextInt(12)).atZone(clock.getZone()).toInstant();
