@@ -19,7 +19,7 @@ import org.w3c.dom.NodeList;
  */
 public final class TestReport {
     private static final int SLOWEST = 10;
-    private static final int LONGEST_LINE = 160;
+    private static final int MAX_LINE_LENGTH = 160;
 
     private static final String SUREFIRE = "target/surefire-reports";
 
@@ -160,7 +160,7 @@ public final class TestReport {
                         .limit(4)
                         .reduce((a, b) -> a + " | " + b)
                         .orElse(kind);
-                return text.length() <= LONGEST_LINE ? text : text.substring(0, LONGEST_LINE) + "…";
+                return text.length() <= MAX_LINE_LENGTH ? text : text.substring(0, MAX_LINE_LENGTH) + "…";
             }
         }
         return "";

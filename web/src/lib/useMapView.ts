@@ -16,7 +16,7 @@ export interface MapView {
   y: number;
 }
 
-const MOST_ZOOM = 6;
+const MAX_ZOOM = 6;
 
 /** Nearer than this to its whole size it is whole. */
 const WHOLE = 1.01;
@@ -54,7 +54,7 @@ export function zoomed(
   to: number,
   at: { x: number; y: number },
 ): MapView {
-  const zoom = Math.max(1, Math.min(MOST_ZOOM, to));
+  const zoom = Math.max(1, Math.min(MAX_ZOOM, to));
   const middle = middleOf(whole, view);
   const k = view.zoom / zoom;
   return { zoom, x: at.x + (middle.x - at.x) * k, y: at.y + (middle.y - at.y) * k };
@@ -111,7 +111,7 @@ export function useMapView(
     {
       target: svg,
       eventOptions: { passive: false },
-      pinch: { from: () => [view.zoom, 0], scaleBounds: { min: 1, max: MOST_ZOOM } },
+      pinch: { from: () => [view.zoom, 0], scaleBounds: { min: 1, max: MAX_ZOOM } },
       drag: { filterTaps: true, pointer: { capture: false } },
     },
   );

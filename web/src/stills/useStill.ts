@@ -9,7 +9,7 @@ import { make, usualSight } from './make';
 
 /** Pictures that a page asks for within so long are asked for at once. */
 const TOGETHER_MS = 15;
-const MOST_AT_ONCE = 100;
+const MAX_AT_ONCE = 100;
 
 /** Whoever works goes first: nothing is drawn until the hands are off for so long. */
 const HANDS_OFF_MS = 2500;
@@ -21,7 +21,7 @@ const loader = new DataLoader<string, ThumbnailView | null>(
   },
   {
     cache: false,
-    maxBatchSize: MOST_AT_ONCE,
+    maxBatchSize: MAX_AT_ONCE,
     batchScheduleFn: (load) => setTimeout(load, TOGETHER_MS),
   },
 );

@@ -104,7 +104,7 @@ export function FileIn<R extends ReadFile>(props: Props<R>) {
 }
 
 /** So many faults are read at once; the rest comes once these are mended. */
-const MOST_FAULTS = 12;
+const MAX_FAULTS = 12;
 
 /** What is wrong in a file: where, and why. */
 export function FileFaults({ faults }: { faults: { where: string; reason: string }[] }) {
@@ -112,15 +112,15 @@ export function FileFaults({ faults }: { faults: { where: string; reason: string
     <>
       <p className="font-semibold text-chalk">Nothing is put down until this is mended.</p>
       <ul className="mt-2 space-y-1">
-        {faults.slice(0, MOST_FAULTS).map((f, i) => (
+        {faults.slice(0, MAX_FAULTS).map((f, i) => (
           <li key={i} className="border-l-2 border-chalk pl-2 leading-snug">
             {f.where && <strong>{f.where}: </strong>}
             {f.reason}
           </li>
         ))}
       </ul>
-      {faults.length > MOST_FAULTS && (
-        <p className="mt-2 text-soft">and {faults.length - MOST_FAULTS} more</p>
+      {faults.length > MAX_FAULTS && (
+        <p className="mt-2 text-soft">and {faults.length - MAX_FAULTS} more</p>
       )}
     </>
   );

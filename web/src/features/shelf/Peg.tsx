@@ -1,8 +1,8 @@
 import type { ColourStock } from '../../api/types';
 import { sayLoops } from '../../lib/amount';
 
-const MOST_HANKS = 8;
-const MOST_BEADS = 16;
+const MAX_HANKS = 8;
+const MAX_BEADS = 16;
 
 /** What hangs on the peg of one colour: hanks for whole packs, beads for what is open, a bag for what is washed. */
 export function Peg({ stock: s }: { stock: ColourStock }) {
@@ -36,7 +36,7 @@ export function Peg({ stock: s }: { stock: ColourStock }) {
           className="h-5 w-full"
           aria-hidden="true"
         >
-          {Array.from({ length: Math.min(packs, MOST_HANKS) }, (_, i) => (
+          {Array.from({ length: Math.min(packs, MAX_HANKS) }, (_, i) => (
             <path
               key={`p${i}`}
               d={`M${3 + i * 8} 1v13c0 4 4 4 4 0V1`}
@@ -45,10 +45,10 @@ export function Peg({ stock: s }: { stock: ColourStock }) {
               strokeWidth={2.6}
             />
           ))}
-          {Array.from({ length: Math.min(Math.ceil(open / 2), MOST_BEADS) }, (_, i) => (
+          {Array.from({ length: Math.min(Math.ceil(open / 2), MAX_BEADS) }, (_, i) => (
             <circle
               key={`o${i}`}
-              cx={8 + Math.min(packs, MOST_HANKS) * 8 + i * 5}
+              cx={8 + Math.min(packs, MAX_HANKS) * 8 + i * 5}
               cy={10}
               r={2}
               fill={tint}

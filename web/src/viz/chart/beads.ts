@@ -5,7 +5,7 @@ import { toPicture } from '../../lib/curve';
 const WHOLE_RADIUS_MM = 2.9;
 const BARB_MM = 3.4;
 /** A barb grows with the room there is to the next share of its row, up to this, to be read at arm's length. */
-const MOST_BARB = 2.3;
+const MAX_BARB = 2.3;
 /** So much room, mm, lets a barb be its least size. */
 const ROOM_MM = 9;
 
@@ -36,7 +36,7 @@ export function beadOf(station: PlanStation, kind: StationKind, room = 0): Bead 
   return {
     outline: outline(kind.knot, r, set),
     inner: inner(kind.knot, r, set),
-    barb: barb(r, Math.max(1, Math.min(MOST_BARB, room / ROOM_MM)), set),
+    barb: barb(r, Math.max(1, Math.min(MAX_BARB, room / ROOM_MM)), set),
   };
 }
 

@@ -28,7 +28,7 @@ const SPRINGS = 0.26;
 const TURNS_OVER = 0.1;
 
 const STEP_MM = 9;
-const LEAST_ROUND_MM = 6;
+const MIN_ROUND_MM = 6;
 
 /** Curls spring about in the patch, and come to their lane. */
 export function springsAbout(rise: Rise, axes: Axes, random: () => number): Risen[] {
@@ -40,7 +40,7 @@ export function springsAbout(rise: Rise, axes: Axes, random: () => number): Rise
   const from = 2 * Math.PI * rise.part;
   const high = riseMm * SPRINGS * rise.lift * (0.6 + 0.6 * random());
   const goes = Math.max(STEP_MM, riseMm - far);
-  const round = (random() < 0.5 ? 1 : -1) / Math.max(far, LEAST_ROUND_MM);
+  const round = (random() < 0.5 ? 1 : -1) / Math.max(far, MIN_ROUND_MM);
   const ways = [root];
   for (let run = 0; run <= goes; run += STEP_MM) {
     const turned = from + run * round;

@@ -30,7 +30,7 @@ export interface KeptHistory {
 }
 
 /** More steps than these are not kept over a reload: a browser gives a page a few megabytes in all. */
-const MOST_STEPS = 60;
+const MAX_STEPS = 60;
 
 const draftKey = (planId: string) => `gyrotaxis-draft-${planId}`;
 const HISTORY = 'gyrotaxis-history-';
@@ -69,8 +69,8 @@ export function readHistory(planId: string, format: number): KeptHistory | null 
 export function keepHistory(planId: string, history: KeptHistory): void {
   const text = JSON.stringify({
     ...history,
-    past: history.past.slice(-MOST_STEPS),
-    future: history.future.slice(0, MOST_STEPS),
+    past: history.past.slice(-MAX_STEPS),
+    future: history.future.slice(0, MAX_STEPS),
   });
   try {
     localStorage.setItem(historyKey(planId), text);

@@ -15,7 +15,7 @@ const FINE_DEG = 1;
 /** Nearer than this a dragged part snaps: to the midline, to the mirror image of another, to the ear line. */
 const SNAP_MM = 3;
 const SNAP_DEG = 2;
-const SHORTEST_MM = 20;
+const MIN_LENGTH_MM = 20;
 const DEGREES = 180 / Math.PI;
 
 type Laid = Plan['parts'][number];
@@ -109,8 +109,8 @@ function PartGrips({ part, isTurned }: Props) {
         isTurned={isTurned}
         onTake={take}
         onDrag={(by, refuses) => {
-          const length = Math.max(SHORTEST_MM, taken.current.length + by.y);
-          const turned = Math.atan2(by.x, Math.max(taken.current.length, SHORTEST_MM)) * DEGREES;
+          const length = Math.max(MIN_LENGTH_MM, taken.current.length + by.y);
+          const turned = Math.atan2(by.x, Math.max(taken.current.length, MIN_LENGTH_MM)) * DEGREES;
           const deg = Math.round(taken.current.slant + turned);
           const slantDeg = Math.abs(deg) < SNAP_DEG && !refuses ? 0 : deg;
           edit('end', {
@@ -131,7 +131,7 @@ function PartGrips({ part, isTurned }: Props) {
                 }
               : {
                   lengthMm: Math.max(
-                    SHORTEST_MM,
+                    MIN_LENGTH_MM,
                     Math.round(now.length) + back * (isFine ? FINE_MM : STEP_MM),
                   ),
                 },

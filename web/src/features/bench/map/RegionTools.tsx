@@ -9,9 +9,9 @@ import { withRegion, withRegions } from '../draft/edits/headEdits';
 import { mapPoint } from '../../../lib/mapPoint';
 import { useBench } from '../draft/useBench';
 
-const MOST_POINTS = 40;
+const MAX_POINTS = 40;
 const STROKE_MM = 2.5;
-const FEWEST_POINTS = 3;
+const MIN_POINTS = 3;
 const STEP_MM = 4;
 const FINE_MM = 1;
 /** A region set down by key: round, and as wide as three fingers. */
@@ -34,8 +34,8 @@ export function RegionDraw({ plan, isTurned }: Props) {
   const name = regionKinds.find((k) => k.value === tool.of)?.name ?? 'region';
 
   const finish = (line: Point[]) => {
-    if (line.length < FEWEST_POINTS) return;
-    const every = Math.ceil(line.length / MOST_POINTS);
+    if (line.length < MIN_POINTS) return;
+    const every = Math.ceil(line.length / MAX_POINTS);
     const rim = toPolar(
       plan.map.outline,
       line.filter((_, i) => i % every === 0),

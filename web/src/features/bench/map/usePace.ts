@@ -4,7 +4,7 @@ import { useLayoutEffect, useRef } from 'react';
 const PATIENCE_MS = 90;
 
 /** So many moves may be under way whose plan has not come: while one is drawn the next is worked out. */
-const MOST_AHEAD = 2;
+const MAX_AHEAD = 2;
 
 interface Pace {
   /** Does it now, or once enough plans of the moves before have come; the newest takes the place of one that waits. */
@@ -43,7 +43,7 @@ export function usePace(plan: unknown): Pace {
       waiting.current = how;
       const { moves, last } = open.current;
       if (performance.now() - last > PATIENCE_MS) open.current.moves = 0;
-      else if (moves >= MOST_AHEAD) return;
+      else if (moves >= MAX_AHEAD) return;
       run();
     },
     finish: () => {

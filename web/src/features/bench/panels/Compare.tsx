@@ -18,7 +18,7 @@ import { bestOf, useFigureWords } from './figureWords';
 import { ToldOfFigure } from './ToldOfFigure';
 import { useBench } from '../draft/useBench';
 
-const MOST = 3;
+const MAX = 3;
 const AS_NOW = 'now';
 
 /** Two or three foundations side by side on the same head: maps, figures and reasons; one of them is chosen. */
@@ -70,7 +70,7 @@ export function Compare() {
       <header className="flex flex-wrap items-center gap-x-3 border-b border-line px-4 py-2">
         <h2 className="text-lg font-semibold">Compare foundations on this head</h2>
         <span className="grow" />
-        {columns.length < (isNarrow ? 2 : MOST) && (
+        {columns.length < (isNarrow ? 2 : MAX) && (
           <Button onClick={() => setColumns([...columns, 'SWITCHBACK'])}>
             <Plus size={15} aria-hidden /> a third
           </Button>

@@ -11,7 +11,7 @@ interface Result<Q, A> {
 const RETRY_MS = 3000;
 
 /** While one answer is drawn, the next is worked out already; more would only be answers that nobody waits for. */
-const MOST_OPEN = 2;
+const MAX_OPEN = 2;
 
 /** What is known of the requests, from one drawing to the next. */
 interface Desk<Q, A> {
@@ -80,7 +80,7 @@ export function useNewest<Q, A>(
       sendNewest();
     };
     const sendNewest = () => {
-      if (d.newest !== undefined && d.newest !== d.asked && d.open < MOST_OPEN) void send(d.newest);
+      if (d.newest !== undefined && d.newest !== d.asked && d.open < MAX_OPEN) void send(d.newest);
     };
     const again = () => {
       d.asked = undefined;

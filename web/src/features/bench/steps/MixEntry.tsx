@@ -12,7 +12,7 @@ import { useBench, useComputed, useFieldError } from '../draft/useBench';
 
 type How = NonNullable<NonNullable<Hooking['mix']>['how']>;
 
-const MOST = 4;
+const MAX = 4;
 const FIRST_PERCENT = 20;
 
 /** Other lines or colours hooked in among the main hair. */
@@ -42,7 +42,7 @@ export function MixEntry({ lines }: { lines: HairLine[] }) {
       fields={['hooking.mix']}
     >
       <div className="flex items-center justify-end">
-        {others.length < (how === 'BLENDED' ? 1 : MOST) && main && (
+        {others.length < (how === 'BLENDED' ? 1 : MAX) && main && (
           <Button
             onClick={() =>
               change('add mix', (b) =>

@@ -19,7 +19,7 @@ const LANE_REM = 4.75;
 /** Of a line on which some lie below others. */
 const PLACE_REM = 4;
 /** The part of the tape that the shortest of them takes. */
-const LEAST_PART = 0.065;
+const MIN_PART = 0.065;
 
 /** A day as one tape: each chair a line on it, an install a plait as long as it takes, and now a comb across. */
 export function DayTape({ diary, day, booking, onBook }: Props) {
@@ -60,7 +60,7 @@ export function DayTape({ diary, day, booking, onBook }: Props) {
                 fromMinute: a.fromMinute + shift,
                 untilMinute: a.untilMinute + shift,
               })),
-              LEAST_PART * (until - from),
+              MIN_PART * (until - from),
             );
             const of = Math.max(1, ...[...place.values()].map((p) => p + 1));
             return (

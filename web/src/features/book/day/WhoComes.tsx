@@ -6,7 +6,7 @@ import { Suggest } from '../../../ui/Suggest';
 import { clientsQuery } from '../book.queries';
 
 /** As many as are looked over in a list under a field. */
-const MOST = 8;
+const MAX = 8;
 
 interface Props {
   clientId: string;
@@ -20,7 +20,7 @@ export function WhoComes({ clientId, onChoose, error }: Props) {
   const chosen = useQuery({ ...clientQuery(clientId), enabled: clientId !== '' });
   const asked = useDeferredValue(typed?.trim() ?? '');
   const clients = useInfiniteQuery(clientsQuery(asked));
-  const found = (clients.data?.pages[0]?.clients ?? []).slice(0, MOST);
+  const found = (clients.data?.pages[0]?.clients ?? []).slice(0, MAX);
   return (
     <Field label="Who comes" error={error}>
       {(aria) => (

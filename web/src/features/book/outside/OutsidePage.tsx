@@ -18,7 +18,7 @@ const ICONS: Record<OutsideThing, LucideIcon> = {
 const KEY = ['outside'];
 const STEP_MS = 100;
 const SECOND = 1000;
-const MOST_GRAMS = 600;
+const MAX_GRAMS = 600;
 
 const HEADS = [
   { id: 'SMALL', words: 'a small head' },
@@ -133,7 +133,7 @@ function Lies({ grams }: { grams: number }) {
         type="range"
         className="accent-ink"
         min={0}
-        max={MOST_GRAMS}
+        max={MAX_GRAMS}
         value={lies}
         onChange={(e) => {
           setLies(Number(e.target.value));

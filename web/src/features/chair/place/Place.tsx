@@ -15,9 +15,9 @@ const MARGIN_MM = 22;
 
 /** Radius of the bead of a whole loop, mm; a smaller share has a bead of proportionate area. */
 const WHOLE_MM = 4.2;
-const LEAST_MM = 2.2;
+const MIN_MM = 2.2;
 
-export const beadRadius = (s: SheetShare) => Math.max(LEAST_MM, WHOLE_MM / Math.sqrt(s.shareParts));
+export const beadRadius = (s: SheetShare) => Math.max(MIN_MM, WHOLE_MM / Math.sqrt(s.shareParts));
 
 interface Props {
   sheet: WorkSheet;

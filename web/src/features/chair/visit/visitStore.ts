@@ -20,8 +20,8 @@ export interface Shown {
 }
 
 const FIRST_WAIT_MS = 1_000;
-const LONGEST_WAIT_MS = 30_000;
-const LONGEST_WAIT_STEP = 5;
+const MAX_WAIT_MS = 30_000;
+const MAX_WAIT_STEP = 5;
 
 /**
  * One visit on this device: what happens is put down here first, shown at once, and sent whenever the server can be reached.
@@ -251,10 +251,7 @@ export class VisitStore {
     const problem = isAway ? undefined : thrown instanceof Error ? thrown.message : String(thrown);
     this.show({ isAway, problem });
     if (!this.isOpen) return;
-    const wait = Math.min(
-      LONGEST_WAIT_MS,
-      FIRST_WAIT_MS * 2 ** Math.min(LONGEST_WAIT_STEP, this.fails++),
-    );
+    const wait = Math.min(MAX_WAIT_MS, FIRST_WAIT_MS * 2 ** Math.min(MAX_WAIT_STEP, this.fails++));
     clearTimeout(this.timer);
     this.timer = setTimeout(() => void (this.shown.visit ? this.send() : this.fetch()), wait);
   }

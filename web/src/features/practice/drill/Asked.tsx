@@ -20,7 +20,7 @@ interface AskedProps {
 }
 
 /** Whoever takes longer than this was elsewhere, s. */
-const LONGEST = 3600;
+const MAX_SECONDS = 3600;
 
 /** A question, and once it is answered what the answer was worth. Whoever practises on this device has it kept. */
 export function Asked({ drill, judge, onDone, onNext, nextWords = 'Next' }: AskedProps) {
@@ -38,7 +38,7 @@ export function Asked({ drill, judge, onDone, onNext, nextWords = 'Next' }: Aske
         number: answer.number,
         numbers: answer.numbers.map((n) => n ?? 0),
         learner,
-        seconds: learner === null ? null : Math.min(LONGEST, (Date.now() - since) / 1000),
+        seconds: learner === null ? null : Math.min(MAX_SECONDS, (Date.now() - since) / 1000),
       }),
     onSuccess: (v) => onDone(v.isRight),
   });

@@ -231,7 +231,7 @@ function Hair(props: { lie: Verdict['lies'][number]; isRight: boolean; isShown: 
 
 const REACH_MM = 40;
 /** Nearer to the bead no direction is meant. */
-const LEAST_MM = 3;
+const MIN_MM = 3;
 const TURN_RAD = Math.PI / 12;
 const FINE_RAD = Math.PI / 60;
 
@@ -253,7 +253,7 @@ function Aim({ x, y, toward, right, isTurned, isOver, onAim }: AimProps) {
     const p = mapPoint(e, isTurned);
     const dx = p.x - at.x;
     const dy = p.y - at.y;
-    if (Math.hypot(dx, dy) > LEAST_MM) onAim(Math.atan2(dx, -dy));
+    if (Math.hypot(dx, dy) > MIN_MM) onAim(Math.atan2(dx, -dy));
   };
   const onKey = (e: KeyboardEvent) => {
     const by = { ArrowLeft: -1, ArrowRight: 1 }[e.key];

@@ -13,7 +13,7 @@ import { LEVELS } from '../drill/levels';
 import { exercisesQuery } from './exercises.queries';
 
 /** So many of the plans that were changed last can be chosen. */
-const MOST_PLANS = 60;
+const MAX_PLANS = 60;
 
 interface Props {
   isOpen: boolean;
@@ -38,8 +38,8 @@ function Form({ onDone }: { onDone: () => void }) {
   const client = useQueryClient();
   const { data: kinds } = useQuery(drillsQuery());
   const { data: plans } = useQuery({
-    queryKey: ['plans', MOST_PLANS],
-    queryFn: () => api.plans(MOST_PLANS),
+    queryKey: ['plans', MAX_PLANS],
+    queryFn: () => api.plans(MAX_PLANS),
   });
   const { data: heads } = useQuery(practiceHeadsQuery());
   const [name, setName] = useState('');

@@ -7,7 +7,7 @@ const RIGHT = 16;
 const TOP = 18;
 const BOTTOM = 28;
 /** What is further off than this is drawn at the edge. */
-const MOST = 100;
+const MAX = 100;
 /** Within this a guess is as good as a plan's own figure, percent. */
 const NEAR = 15;
 
@@ -20,7 +20,7 @@ export function GuessPlot({ guesses, words }: { guesses: Guess[]; words: string 
     LEFT + ((i + 0.5) / Math.max(6, guesses.length)) * (WIDTH - LEFT - RIGHT);
   const middle = TOP + (HEIGHT - TOP - BOTTOM) / 2;
   const y = (over: number) =>
-    middle - (Math.max(-MOST, Math.min(MOST, over)) / MOST) * ((HEIGHT - TOP - BOTTOM) / 2);
+    middle - (Math.max(-MAX, Math.min(MAX, over)) / MAX) * ((HEIGHT - TOP - BOTTOM) / 2);
   const near = guesses.filter((g) => Math.abs(g.overPercent) <= NEAR).length;
   return (
     <figure>

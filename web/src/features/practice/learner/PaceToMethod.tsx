@@ -28,7 +28,7 @@ export function PaceToMethod({ name, pacePercent }: Props) {
   const kept = useMutation({
     mutationFn: () =>
       api.keepMethod({
-        name: called.slice(0, LONGEST_NAME),
+        name: called.slice(0, MAX_NAME_LENGTH),
         method: { ...base?.method, pacePercent: pace } as Parameters<
           typeof api.keepMethod
         >[0]['method'],
@@ -80,4 +80,4 @@ export function PaceToMethod({ name, pacePercent }: Props) {
   );
 }
 
-const LONGEST_NAME = 80;
+const MAX_NAME_LENGTH = 80;

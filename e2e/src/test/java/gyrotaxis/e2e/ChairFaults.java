@@ -49,7 +49,7 @@ class ChairFaults {
     private static final int KILLS = Integer.getInteger("kills", 0);
     private static final double CUTS = 0.04;
     private static final Duration START = Duration.ofMinutes(3);
-    private static final int LONGEST_LIFE_MS = 1_500;
+    private static final int MAX_LIFE_MS = 1_500;
     private static final Duration ANSWERS = Duration.ofSeconds(5);
 
     private final Random random = new Random(7);
@@ -70,7 +70,7 @@ class ChairFaults {
             int checked = 0;
             long asleep = 0;
             for (int k = 0; k < KILLS; k++) {
-                Thread.sleep(random.nextInt(LONGEST_LIFE_MS));
+                Thread.sleep(random.nextInt(MAX_LIFE_MS));
                 // Told before the kill is all that counts as acknowledged before it.
                 long first = one.acknowledged();
                 long second = two.acknowledged();

@@ -30,7 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
 class DeskFaults {
     private static final JsonMapper JSON = new JsonMapper();
     private static final int KILLS = Integer.getInteger("kills", 0);
-    private static final int LONGEST_LIFE_MS = 1_500;
+    private static final int MAX_LIFE_MS = 1_500;
     private static final int FIRST_MINUTE = 9 * 60;
     private static final int A_DAY = 24;
     private static final int STEP = 15;
@@ -69,7 +69,7 @@ class DeskFaults {
         int checked = 0;
         int wholeBackups = 0;
         for (int k = 0; k < KILLS; k++) {
-            Thread.sleep(random.nextInt(LONGEST_LIFE_MS));
+            Thread.sleep(random.nextInt(MAX_LIFE_MS));
             List<String> told;
             synchronized (appointments) {
                 told = List.copyOf(appointments);

@@ -239,7 +239,7 @@ class WorkSamplesTest {
                         OptionalDouble.empty(),
                         Optional.of(new VisitEvent.KnotBeyond(
                                 r.nextInt(4) == 0
-                                        ? new RowId(Section.SPIRAL, RowId.MOST)
+                                        ? new RowId(Section.SPIRAL, RowId.MAX)
                                         : sheet.rows().get(1).id(),
                                 r.nextDouble())));
             case "ADJUSTED" ->

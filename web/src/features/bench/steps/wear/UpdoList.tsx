@@ -3,7 +3,7 @@ import { plural } from '../../../../lib/time';
 import { useLengths } from '../../../../ui/prefs';
 import { useBench, useComputed } from '../../draft/useBench';
 
-const MOST_NAMED = 6;
+const MAX_NAMED = 6;
 
 /** What each updo would show at its edge: rows along it, hair drawn away from it, rows seen end-on, bare scalp. */
 export function UpdoList() {
@@ -59,12 +59,12 @@ function UpdoEntry({ updo }: { updo: Plan['updos'][number] }) {
         {updo.rowsShowing.length > 0 && (
           <>
             ; {plural(updo.rowsShowing.length, 'row')} seen end-on:{' '}
-            {updo.rowsShowing.slice(0, MOST_NAMED).map((id) => (
+            {updo.rowsShowing.slice(0, MAX_NAMED).map((id) => (
               <button key={id} type="button" className="mr-1 underline" onClick={() => holdRow(id)}>
                 {id}
               </button>
             ))}
-            {updo.rowsShowing.length > MOST_NAMED && '…'}
+            {updo.rowsShowing.length > MAX_NAMED && '…'}
           </>
         )}
         {updo.tailsShowing.length > 0 && `; ${plural(updo.tailsShowing.length, 'tail')} in sight`}

@@ -170,7 +170,7 @@ final class BalanceSearch {
         HookingBrief h = asked.hooking();
         for (Zone z : Zone.values()) {
             Share usual = before.hooked().plan().setting(z).share();
-            Share share = new Share(Math.min(Share.MOST_PARTS, usual.parts() + more));
+            Share share = new Share(Math.min(Share.MAX_PARTS, usual.parts() + more));
             h = h.wishing(
                     z, new ZoneWish(closer, more == 0 ? asked.hooking().wish(z).share() : Optional.of(share)));
         }

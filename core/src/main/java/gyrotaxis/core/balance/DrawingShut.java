@@ -35,7 +35,7 @@ final class DrawingShut {
     private static final double NEAR_MM = 12;
 
     /** A pair that leaves less than this less of the skin bare is not worth its share, mm². ASSUMPTION: a fingertip. */
-    private static final double LEAST_MM2 = 100;
+    private static final double MIN_MM2 = 100;
 
     private final InstallPlan plan;
     private final Trials trials;
@@ -70,7 +70,7 @@ final class DrawingShut {
                     .mapToDouble(t -> trials.plainlyBareMm2(unchanged, t))
                     .toArray();
             Pair best = null;
-            double closes = LEAST_MM2;
+            double closes = MIN_MM2;
             for (Pair p : open) {
                 double less = isFree(p) ? Arrays.stream(closes(p, now)).sum() : 0;
                 if (less > closes) {

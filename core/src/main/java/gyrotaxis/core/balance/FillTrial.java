@@ -35,7 +35,7 @@ import java.util.stream.Stream;
  *
  * <p>Method: first an eighth before every knot that shows by its place and kind. Then, half loop by half loop, the place on a
  * row from which a half hides most of the skin that shows in any trial, hooked as hair falls there or thrown across a gap, until
- * the reserve is spent or a half hides less than {@link #LEAST_MM2}, or {@link #LEAST_AT_GAP_MM2} while a gap is left. Where gaps are
+ * the reserve is spent or a half hides less than {@link #MIN_MM2}, or {@link #MIN_AT_GAP_MM2} while a gap is left. Where gaps are
  * left then, knots are drawn together over them; and where that comes too late, because the reserve is spent, it is tried once more
  * with what can be drawn shut drawn first, and the better of both is kept. Cost: linear in places, trials and samples. Thin and
  * tender places get no further weight; the line of the part that is worn is meant to show.
@@ -45,13 +45,13 @@ public final class FillTrial {
     static final int SAMPLES = 1_500;
 
     /** A half that hides less skin than this is better kept, mm². ASSUMPTION: a thumbnail. */
-    static final double LEAST_MM2 = 120;
+    static final double MIN_MM2 = 120;
 
     /** While a gap is left, a half that hides so little of it is still worth its place, mm²: small gaps are closed by little. */
-    static final double LEAST_AT_GAP_MM2 = 6;
+    static final double MIN_AT_GAP_MM2 = 6;
 
     /** The reserve is imagined no larger than by so many loops, to say how many would do. */
-    private static final int MOST_MORE = 40;
+    private static final int MAX_MORE = 40;
 
     /** A wisp lies so far before the knot it hides, mm. */
     private static final double BEFORE_MM = 3;
@@ -83,7 +83,7 @@ public final class FillTrial {
         boolean goesInWhole = main.goesInWhole();
         this.fill = goesInWhole ? Share.WHOLE : Share.HALF;
         this.draw = StationEdit.DrawShut.usualShare(main);
-        this.wisp = goesInWhole ? Share.WHOLE : new Share(Share.MOST_PARTS);
+        this.wisp = goesInWhole ? Share.WHOLE : new Share(Share.MAX_PARTS);
         this.plan = plan;
         this.reserve = plan.packs().reserveLoops();
         this.wisps = wisps(Trials.of(plan));
@@ -162,7 +162,7 @@ public final class FillTrial {
 
     /** How large a reserve would have closed all that is left, if any would. */
     private OptionalInt wouldDo(Outcome after) {
-        int more = fill(after.trials, after.open, fill.parts() * MOST_MORE).size();
+        int more = fill(after.trials, after.open, fill.parts() * MAX_MORE).size();
         return after.trials.hasGaps()
                 ? OptionalInt.empty()
                 : OptionalInt.of(reserve + (more + fill.parts() - 1) / fill.parts());
@@ -241,7 +241,7 @@ public final class FillTrial {
     }
 
     private static boolean isWorth(Trials trials, double hides) {
-        return hides >= LEAST_MM2 || (hides >= LEAST_AT_GAP_MM2 && trials.hasGaps());
+        return hides >= MIN_MM2 || (hides >= MIN_AT_GAP_MM2 && trials.hasGaps());
     }
 
     private Fill put(Trials trials, Spot spot, double hides) {

@@ -118,11 +118,11 @@ public record Fills(List<Trial> trials, List<Fill> fills, int reserveLoops, List
         return (int) fills.stream().filter(f -> f.kind() == kind).count();
     }
 
-    /** The brief with them hooked in, as far as {@link HookingBrief#MOST_EDITS} allows. */
+    /** The brief with them hooked in, as far as {@link HookingBrief#MAX_EDITS} allows. */
     public InstallBrief hookedInto(InstallBrief brief) {
         List<StationEdit> edits = new ArrayList<>(brief.hooking().edits());
         for (Fill f : fills) {
-            if (edits.size() < HookingBrief.MOST_EDITS) {
+            if (edits.size() < HookingBrief.MAX_EDITS) {
                 edits.add(f.edit());
             }
         }

@@ -13,7 +13,7 @@ public final class Cautions {
     public static final int USUAL_WEEKS = 5;
 
     /** Past this roots tend to mat; an estimate of the trade. */
-    public static final int LONGEST_WEEKS = 8;
+    public static final int MAX_WEEKS = 8;
 
     /** Hair that mats easily does so sooner. ASSUMPTION: half of the longest wear. */
     public static final int MATTING_WEEKS = 4;
@@ -46,7 +46,7 @@ public final class Cautions {
         addIf(found, own.has(ScalpCondition.TENDER), Caution.BRAID_LOOSELY);
         addIf(found, own.has(ScalpCondition.THIN_CROWN), Caution.CROWN_SHOWS);
         addIf(found, own.has(ScalpCondition.ITCHES), Caution.PATCH_TEST);
-        addIf(found, weeks > LONGEST_WEEKS, Caution.TAKE_DOWN_SOONER);
+        addIf(found, weeks > MAX_WEEKS, Caution.TAKE_DOWN_SOONER);
         boolean matsSoon = own.matsEasily() || own.newGrowthMm() > MUCH_GROWTH_MM;
         addIf(found, matsSoon && weeks > MATTING_WEEKS && !feedsFibre, Caution.ROOTS_MAT);
         addIf(found, habits.contains(Habit.HEAT), Caution.HOT_NAPE);

@@ -179,7 +179,7 @@ public record Adjustments(Shows now, Shows goingOn, List<Option> options) {
             List<SheetShare> sides = only(s -> s.supply() == h.supply()
                     && s.zone() == Zone.MIDDLE
                     && !s.isForPart()
-                    && s.share().parts() < Share.MOST_PARTS);
+                    && s.share().parts() < Share.MAX_PARTS);
             if (line.goesInWhole() || sides.isEmpty()) {
                 return Optional.empty();
             }
@@ -253,7 +253,7 @@ public record Adjustments(Shows now, Shows goingOn, List<Option> options) {
         private Option fetch(Hair h) {
             HairLine line = state.sheet().supplies().get(h.supply()).line();
             double loopsShort = missing(h) * h.perLoop();
-            int packs = Math.min(VisitEvent.MOST_PACKS, Math.max(1, (int)
+            int packs = Math.min(VisitEvent.MAX_PACKS, Math.max(1, (int)
                     Math.ceil(loopsShort / line.loopsPerPack() - 1e-9)));
             return new Option(
                     adjusted(

@@ -18,17 +18,17 @@ import java.util.Optional;
  * How long knots of each kind really took against what speeds say.
  *
  * <p>Method: between two times that shares were hooked, while the clock of hooking ran, lies the work of those named second. It counts for a
- * knot where nearly all of that work is of its kind. What took longer than {@link #LONGEST} in one go was something else.
+ * knot where nearly all of that work is of its kind. What took longer than {@link #MAX_DURATION} in one go was something else.
  */
 public final class Paced {
     /** Longer than a whole row of the slowest knot takes. ASSUMPTION. */
-    static final Duration LONGEST = Duration.ofMinutes(40);
+    static final Duration MAX_DURATION = Duration.ofMinutes(40);
 
     /** So much of the work must be of one knot for the rest not to matter. */
     private static final double NEARLY_ALL = 0.8;
 
     /** Less than this says nothing of a pace, s. ASSUMPTION. */
-    private static final double LEAST_SECONDS = 120;
+    private static final double MIN_SECONDS = 120;
 
     private static final double MILLIS = 1000;
 
@@ -48,7 +48,7 @@ public final class Paced {
         VisitState.holding(events).forEach(paced::add);
         EnumMap<Knot, Double> factors = new EnumMap<>(Knot.class);
         paced.sums.forEach((knot, s) -> {
-            if (s[1] >= LEAST_SECONDS) {
+            if (s[1] >= MIN_SECONDS) {
                 factors.put(knot, s[0] / s[1]);
             }
         });
@@ -74,7 +74,7 @@ public final class Paced {
         Map<ShareRef, SheetShare> shares = sheet.byRef();
         List<SheetShare> hooked =
                 refs.stream().filter(shares::containsKey).map(shares::get).toList();
-        if (hooked.isEmpty() || time.isNegative() || time.isZero() || time.compareTo(LONGEST) > 0) {
+        if (hooked.isEmpty() || time.isNegative() || time.isZero() || time.compareTo(MAX_DURATION) > 0) {
             return;
         }
         EnumMap<Knot, Double> planned = new EnumMap<>(Knot.class);

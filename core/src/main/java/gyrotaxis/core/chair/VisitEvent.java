@@ -67,12 +67,12 @@ public sealed interface VisitEvent {
      * From a share on it is tied, passed or split otherwise.
      *
      * @param size how much of a loop a share takes; empty if as before
-     * @param passes in [1, {@link Tie#MOST_PASSES}]
+     * @param passes in [1, {@link Tie#MAX_PASSES}]
      */
     record FromHereOn(ShareRef from, Optional<Knot> knot, OptionalInt passes, Optional<Share> size)
             implements VisitEvent {
         public FromHereOn {
-            passes.ifPresent(n -> Require.inRange(n, 1, Tie.MOST_PASSES, "passes", ""));
+            passes.ifPresent(n -> Require.inRange(n, 1, Tie.MAX_PASSES, "passes", ""));
         }
     }
 
@@ -86,19 +86,19 @@ public sealed interface VisitEvent {
     record BundleOpened(int supply, String lot, OptionalInt loops) implements VisitEvent {
         public BundleOpened {
             Require.atLeast(0, supply, "supply", "");
-            loops.ifPresent(n -> Require.inRange(n, 0, MOST_LOOPS, "loops", "loops"));
+            loops.ifPresent(n -> Require.inRange(n, 0, MAX_LOOPS, "loops", "loops"));
         }
     }
 
     /**
      * What is left of a hair is counted.
      *
-     * @param loops whole loops and parts of loops, in [0, {@link #MOST_LOOPS}]
+     * @param loops whole loops and parts of loops, in [0, {@link #MAX_LOOPS}]
      */
     record RestCounted(int supply, double loops) implements VisitEvent {
         public RestCounted {
             Require.atLeast(0, supply, "supply", "");
-            Require.inRange(loops, 0, MOST_LOOPS, "loops", "loops");
+            Require.inRange(loops, 0, MAX_LOOPS, "loops", "loops");
         }
     }
 
@@ -185,21 +185,21 @@ public sealed interface VisitEvent {
             leftOut = List.copyOf(leftOut);
             otherwise = List.copyOf(otherwise);
             supply.ifPresent(n -> Require.atLeast(0, n, "supply", ""));
-            Require.inRange(packs, 0, MOST_PACKS, "packs", "packs");
+            Require.inRange(packs, 0, MAX_PACKS, "packs", "packs");
         }
     }
 
     /** Something to remember. */
     record Noted(String words) implements VisitEvent {
         public Noted {
-            words = Require.text(words, LONGEST_NOTE, "words");
+            words = Require.text(words, MAX_NOTE_LENGTH, "words");
         }
     }
 
     /** A picture is taken; the picture itself is kept elsewhere, under this name. */
     record Pictured(String picture) implements VisitEvent {
         public Pictured {
-            picture = Require.text(picture, LONGEST_NAME, "picture");
+            picture = Require.text(picture, MAX_NAME_LENGTH, "picture");
         }
     }
 
@@ -212,7 +212,7 @@ public sealed interface VisitEvent {
     record CautionSigned(int step, String by) implements VisitEvent {
         public CautionSigned {
             Require.atLeast(1, step, "step", "");
-            by = Require.text(by, LONGEST_NAME, "by");
+            by = Require.text(by, MAX_NAME_LENGTH, "by");
         }
     }
 
@@ -225,12 +225,12 @@ public sealed interface VisitEvent {
     /**
      * Loops that came out are washed and kept.
      *
-     * @param loops whole loops and parts of loops, in [0, {@link #MOST_LOOPS}]
+     * @param loops whole loops and parts of loops, in [0, {@link #MAX_LOOPS}]
      */
     record LoopsKept(int supply, double loops, StockItem.Grade grade) implements VisitEvent {
         public LoopsKept {
             Require.atLeast(0, supply, "supply", "");
-            Require.inRange(loops, 0, MOST_LOOPS, "loops", "loops");
+            Require.inRange(loops, 0, MAX_LOOPS, "loops", "loops");
             if (grade == StockItem.Grade.NEW) {
                 throw new IllegalArgumentException("grade is NEW but what was worn is not new");
             }
@@ -240,7 +240,7 @@ public sealed interface VisitEvent {
     /** Her own hair was cut. */
     record OwnHairCut(String where) implements VisitEvent {
         public OwnHairCut {
-            where = Require.text(where, LONGEST_NOTE, "where");
+            where = Require.text(where, MAX_NOTE_LENGTH, "where");
         }
     }
 
@@ -280,10 +280,10 @@ public sealed interface VisitEvent {
     /** It is opened once more: for fills the next day, or for what slipped. */
     record Reopened() implements VisitEvent {}
 
-    int LONGEST_NAME = 80;
-    int LONGEST_NOTE = 1_000;
-    int MOST_PACKS = 20;
+    int MAX_NAME_LENGTH = 80;
+    int MAX_NOTE_LENGTH = 1_000;
+    int MAX_PACKS = 20;
 
     /** More loops than this are in no bundle and left of no hair. */
-    int MOST_LOOPS = 2_000;
+    int MAX_LOOPS = 2_000;
 }

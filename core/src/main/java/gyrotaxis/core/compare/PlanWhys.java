@@ -145,7 +145,7 @@ final class PlanWhys {
                             u.works() ? ". It is carried." : ".")
                     .capital());
         }
-        steps.add(Sentence.of("Up to ", Quantity.part(UpdoView.MOST_BARE), " is hidden by what is combed over."));
+        steps.add(Sentence.of("Up to ", Quantity.part(UpdoView.MAX_BARE), " is hidden by what is combed over."));
         return steps;
     }
 

@@ -20,7 +20,7 @@ import java.util.stream.Stream;
  */
 public final class FreeTimes {
     /** ASSUMPTION: less than this is not worth sitting down for. */
-    static final Duration SHORTEST_SITTING = Duration.ofMinutes(60);
+    static final Duration MIN_SITTING = Duration.ofMinutes(60);
 
     /** What a second sitting takes more: she is capped, clips and hair are laid out again. ASSUMPTION. */
     static final Duration SETTLING = Duration.ofMinutes(10);
@@ -231,7 +231,7 @@ public final class FreeTimes {
         }
 
         void add() {
-            if (wanted.length().compareTo(SHORTEST_SITTING.multipliedBy(2)) < 0) {
+            if (wanted.length().compareTo(MIN_SITTING.multipliedBy(2)) < 0) {
                 return;
             }
             Optional<Offer.Sitting> first = longest();
@@ -239,7 +239,7 @@ public final class FreeTimes {
                 return;
             }
             Duration rest = wanted.length().minus(first.get().span().length()).plus(SETTLING);
-            Duration second = rest.compareTo(SHORTEST_SITTING) < 0 ? SHORTEST_SITTING : rest;
+            Duration second = rest.compareTo(MIN_SITTING) < 0 ? MIN_SITTING : rest;
             Stream.of(day, day.plusDays(1), day.plusDays(2))
                     .flatMap(d -> sittings(stylist, d, second, wanted.near()))
                     .filter(o -> !o.span().from().isBefore(first.get().span().until()))
@@ -251,7 +251,7 @@ public final class FreeTimes {
 
         private Optional<Offer.Sitting> longest() {
             return places().flatMap(c -> free(stylist, c, day, wanted.notBefore()).stream()
-                            .filter(f -> f.length().compareTo(SHORTEST_SITTING) >= 0)
+                            .filter(f -> f.length().compareTo(MIN_SITTING) >= 0)
                             .map(f -> new Offer.Sitting(whole(f), c, stylist.id())))
                     .max(Comparator.comparing((Offer.Sitting o) -> o.span().length()));
         }
@@ -260,7 +260,7 @@ public final class FreeTimes {
         private Span whole(Span f) {
             Instant from = Late.rounded(f.from());
             Instant until = Late.rounded(f.until().minus(Late.STEP).plusMillis(1));
-            Duration most = wanted.length().minus(SHORTEST_SITTING);
+            Duration most = wanted.length().minus(MIN_SITTING);
             Duration there = Duration.between(from, until);
             return Span.of(from, there.compareTo(most) > 0 ? most : there);
         }

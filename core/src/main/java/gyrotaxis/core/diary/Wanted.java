@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param notBefore the earliest it may begin
  * @param preparedFrom the earliest at which what is to be done beforehand can begin
  * @param prepare how long what is to be done beforehand takes; 0 if nothing is
- * @param days how many days to look through, in [1, {@link #MOST_DAYS}]
+ * @param days how many days to look through, in [1, {@link #MAX_DAYS}]
  */
 public record Wanted(
         Occasion occasion,
@@ -25,11 +25,11 @@ public record Wanted(
         Instant preparedFrom,
         Duration prepare,
         int days) {
-    public static final int MOST_DAYS = 60;
+    public static final int MAX_DAYS = 60;
 
     public Wanted {
         Require.atLeast(1, length.toMinutes(), "length", "min");
         Require.atLeast(0, prepare.toMinutes(), "prepare", "min");
-        Require.inRange(days, 1, MOST_DAYS, "days", "d");
+        Require.inRange(days, 1, MAX_DAYS, "days", "d");
     }
 }

@@ -18,7 +18,7 @@ import java.util.SplittableRandom;
  */
 public final class Drills {
     /** Heads by chance on which a kind cannot be asked are passed over, at most so many. */
-    private static final int MOST_TRIES = 200;
+    private static final int MAX_TRIES = 200;
 
     /** Of one head chance picks other places each time. */
     private static final int TRIES_ON_ONE = 24;
@@ -55,9 +55,9 @@ public final class Drills {
      * @param level in {@link Drill#LEVELS}
      */
     public Drill make(DrillKind kind, int level, long seed) {
-        return made(kind, level, seed, MOST_TRIES, Optional.empty())
+        return made(kind, level, seed, MAX_TRIES, Optional.empty())
                 .orElseThrow(() -> new IllegalStateException("no drill of " + kind + " at level " + level
-                        + " from seed " + seed + " in " + MOST_TRIES + " tries"));
+                        + " from seed " + seed + " in " + MAX_TRIES + " tries"));
     }
 
     /**

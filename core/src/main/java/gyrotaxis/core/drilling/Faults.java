@@ -40,7 +40,7 @@ import java.util.stream.Stream;
  * have anything against is never among the sound ones.
  */
 final class Faults implements Maker {
-    private static final int FEWEST_SOUND = 2;
+    private static final int MIN_SOUND = 2;
 
     /** From here on more than one is spoilt, and it is not said how many. */
     private static final int SEVERAL_FROM = 4;
@@ -119,7 +119,7 @@ final class Faults implements Maker {
         Set<RowId> held = new HashSet<>();
         wrong.forEach(c -> c.row().ifPresent(held::add));
         List<Choice> sound = new ArrayList<>(sound(plan, findings, held));
-        int count = FEWEST_SOUND + draft.level();
+        int count = MIN_SOUND + draft.level();
         if (sound.size() < count) {
             return Optional.empty();
         }

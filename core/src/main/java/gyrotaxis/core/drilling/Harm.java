@@ -26,7 +26,7 @@ final class Harm implements Maker {
     /** Cautions that hang on what is not described here. */
     private static final Set<Caution> OF_OTHER_THINGS = EnumSet.of(Caution.FRINGE, Caution.CHILD, Caution.SMALL_HEAD);
 
-    private static final int FEWEST = 3;
+    private static final int MIN = 3;
 
     @Override
     public Optional<Drill> make(Draft draft) {
@@ -35,7 +35,7 @@ final class Harm implements Maker {
         seen.addAll(by.some(List.of(ScalpCondition.values()), (draft.level() + 1) / 2));
         Set<Habit> habits = EnumSet.noneOf(Habit.class);
         habits.addAll(by.some(List.of(Habit.values()), draft.level() / 2));
-        int weeks = draft.level() > 2 && by.oneIn(2) ? Cautions.LONGEST_WEEKS + 2 : Cautions.USUAL_WEEKS;
+        int weeks = draft.level() > 2 && by.oneIn(2) ? Cautions.MAX_WEEKS + 2 : Cautions.USUAL_WEEKS;
         HairLine hair = by.hair(Texture.DEEP_WAVE, by.oneIn(2));
         OwnHair own = OwnHair.of(HairDensity.MEDIUM, OwnHair.USUAL_LENGTH_MM, seen);
         Set<Caution> right = EnumSet.noneOf(Caution.class);
@@ -48,7 +48,7 @@ final class Harm implements Maker {
             return Optional.empty();
         }
         List<Caution> shown = new ArrayList<>(right);
-        shown.addAll(by.some(others, FEWEST + draft.level() - Math.min(draft.level(), right.size())));
+        shown.addAll(by.some(others, MIN + draft.level() - Math.min(draft.level(), right.size())));
         List<Choice> choices = by.some(shown, shown.size()).stream()
                 .map(c -> Choice.of(c.name(), c.words()))
                 .toList();

@@ -21,7 +21,7 @@ final class Humps implements Maker {
     /** Places nearer to each other than this are one, mm. ASSUMPTION: a finger and a half. */
     static final double APART_MM = 28;
 
-    private static final int FEWEST = 2;
+    private static final int MIN = 2;
 
     /** The bulkiest has to be so much bulkier than the next, at the first level and at the last. */
     private static final double PLAINLY = 0.5;
@@ -53,7 +53,7 @@ final class Humps implements Maker {
                         spots.stream()
                                 .filter(s -> s.tail.bulk() + margin <= most.tail.bulk())
                                 .toList(),
-                        FEWEST - 1 + draft.level()));
+                        MIN - 1 + draft.level()));
         if (shown.isEmpty()) {
             return Optional.empty();
         }

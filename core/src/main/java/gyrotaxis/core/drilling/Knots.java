@@ -26,7 +26,7 @@ import java.util.TreeSet;
 /** Several ways to tie a share, one of which lasts. */
 final class Knots implements Maker {
     private static final List<Share> SHARES = List.of(Share.WHOLE, Share.HALF, Share.THIRD, Share.QUARTER);
-    private static final int FEWEST = 2;
+    private static final int MIN = 2;
 
     /** How far from just lasting each is, at the first level and at the last. */
     private static final double PLAINLY = 0.3;
@@ -60,7 +60,7 @@ final class Knots implements Maker {
         if (lasting.isEmpty() || sliding.isEmpty()) {
             return Optional.empty();
         }
-        int others = FEWEST - 1 + (draft.level() + 1) / 2;
+        int others = MIN - 1 + (draft.level() + 1) / 2;
         List<Choice> shown = new ArrayList<>(by.some(sliding, others));
         Choice right = by.one(lasting);
         shown.add(right);

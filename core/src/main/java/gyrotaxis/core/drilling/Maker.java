@@ -35,8 +35,8 @@ interface Maker {
         private static final double FULLER = 0.3;
         private static final double EDGE_MM = 12;
         private static final double SINGLE_MM = 14;
-        private static final int FEWEST_SINGLES = 6;
-        private static final int MOST_SINGLES = 11;
+        private static final int MIN_SINGLES = 6;
+        private static final int MAX_SINGLES = 11;
 
         /** From here on singles sit in two lines. */
         private static final int STAGGERED_FROM = 4;
@@ -79,7 +79,7 @@ interface Maker {
                 return planner.aside(on.get());
             }
             InstallBrief head = by.head();
-            int count = (int) Math.rint(by.between(FEWEST_SINGLES, MOST_SINGLES));
+            int count = (int) Math.rint(by.between(MIN_SINGLES, MAX_SINGLES));
             int lines = level < STAGGERED_FROM ? 1 : 2;
             Individuals singles =
                     new Individuals(Map.of(Stretch.NAPE, new Run(lines, count)), 0, SINGLE_MM, false, false);

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
  * rows come out in reverse of how their tails were fed.
  */
 final class MayBeCut implements Maker {
-    private static final int FEWEST = 3;
+    private static final int MIN = 3;
 
     /** From here on some of the shares hang on rows of which one must come out before the other. */
     private static final int IN_ORDER_FROM = 2;
@@ -41,7 +41,7 @@ final class MayBeCut implements Maker {
     @Override
     public Optional<Drill> make(Draft draft) {
         InstallPlan plan = draft.head();
-        int count = FEWEST + draft.level();
+        int count = MIN + draft.level();
         List<Tail> own = draft.by().some(plan.braiding().tails(), 1 + draft.level() / 2);
         List<Bind> binds = joins(plan);
         List<Station> fibre = fibre(draft, plan, binds, count - own.size());

@@ -20,7 +20,7 @@ import java.util.stream.Collectors;
 
 /** In which gaps a part of some length can be worn. */
 final class PartsToWear implements Maker {
-    private static final int FEWEST = 2;
+    private static final int MIN = 2;
 
     /** No gap is asked about that is nearer to the length than this, at the first level and at the last, mm. */
     private static final double PLAINLY_MM = 30;
@@ -35,11 +35,11 @@ final class PartsToWear implements Maker {
         List<PartChoice> clear = plan.partChoices().stream()
                 .filter(c -> Math.abs(c.openMm() - asked) >= margin)
                 .toList();
-        List<PartChoice> gaps = draft.by().some(clear, FEWEST + draft.level()).stream()
+        List<PartChoice> gaps = draft.by().some(clear, MIN + draft.level()).stream()
                 .sorted(Comparator.comparingDouble(
                         (PartChoice c) -> c.gap().path().chart().get(0).x()))
                 .toList();
-        if (gaps.size() < FEWEST) {
+        if (gaps.size() < MIN) {
             return Optional.empty();
         }
         Map<String, PartChoice> byId = gaps.stream().collect(Collectors.toMap(PartsToWear::id, Function.identity()));

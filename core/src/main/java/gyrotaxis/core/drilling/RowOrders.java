@@ -26,7 +26,7 @@ import org.jgrapht.graph.SimpleDirectedGraph;
  * rows in between as well.
  */
 final class RowOrders implements Maker {
-    private static final int FEWEST = 2;
+    private static final int MIN = 2;
 
     private final boolean isUndone;
 
@@ -42,7 +42,7 @@ final class RowOrders implements Maker {
         if (binds.isEmpty()) {
             return Optional.empty();
         }
-        int count = FEWEST + draft.level();
+        int count = MIN + draft.level();
         Set<RowId> rows = new LinkedHashSet<>();
         for (Bind b : draft.by().some(binds, binds.size())) {
             if (rows.size() + 2 <= count + 1) {

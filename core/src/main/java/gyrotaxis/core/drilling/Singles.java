@@ -30,7 +30,7 @@ import java.util.stream.IntStream;
  * end gets there: with hair this long it does not get everywhere.
  */
 final class Singles implements Maker {
-    private static final int FEWEST = 3;
+    private static final int MIN = 3;
 
     /** Ends reach so much further than the longest way of a chain along the nape, at the first level and at the last. */
     private static final double EASILY = 1.5;
@@ -48,7 +48,7 @@ final class Singles implements Maker {
         List<Row> singles = plan.foundation().rowsOf(Section.INDIVIDUAL).stream()
                 .sorted(Comparator.comparingDouble(r -> root(r).x()))
                 .toList();
-        int count = FEWEST + draft.level();
+        int count = MIN + draft.level();
         if (singles.size() < count) {
             return Optional.empty();
         }

@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
 /** Which updos a head carries as it is laid and hooked. */
 final class Updos implements Maker {
     /** One way more than this is asked about at the first level, and one more at each. */
-    private static final int FEWEST = 2;
+    private static final int MIN = 2;
 
     /** No way is asked about whose bare edge is nearer than this to what is hidden, at the first level and at the last. */
     private static final double PLAINLY = 0.09;
@@ -33,9 +33,9 @@ final class Updos implements Maker {
     public Optional<Drill> make(Draft draft) {
         InstallPlan plan = draft.edgedHead();
         double margin = draft.narrowing(PLAINLY, HARDLY);
-        int asked = Math.min(plan.updos().size(), FEWEST + draft.level());
+        int asked = Math.min(plan.updos().size(), MIN + draft.level());
         List<UpdoView> plain = plan.updos().stream()
-                .filter(v -> Math.abs(v.bareShare() - UpdoView.MOST_BARE) >= margin)
+                .filter(v -> Math.abs(v.bareShare() - UpdoView.MAX_BARE) >= margin)
                 .toList();
         if (plain.size() < asked) {
             // Of fewer ways a guess is right more often than it was a level before.

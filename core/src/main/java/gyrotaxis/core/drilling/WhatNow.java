@@ -13,8 +13,8 @@ import java.util.TreeSet;
 
 /** Something comes up that could do harm: all that is done about it, among what must not be. */
 final class WhatNow implements Maker {
-    private static final double FEWEST_WRONG = 1;
-    private static final double MOST_WRONG = 4;
+    private static final double MIN_WRONG = 1;
+    private static final double MAX_WRONG = 4;
 
     /** From here on it is not said that exactly so many are right. */
     private static final int UNTOLD = 3;
@@ -24,7 +24,7 @@ final class WhatNow implements Maker {
         MadeUp by = draft.by();
         Situation s = by.one(List.of(Situation.values()));
         List<String> shown = new ArrayList<>(s.done());
-        shown.addAll(by.some(s.never(), (int) Math.rint(draft.narrowing(FEWEST_WRONG, MOST_WRONG))));
+        shown.addAll(by.some(s.never(), (int) Math.rint(draft.narrowing(MIN_WRONG, MAX_WRONG))));
         List<String> mixed = by.some(shown, shown.size());
         List<Choice> choices = new ArrayList<>();
         SortedSet<String> right = new TreeSet<>();

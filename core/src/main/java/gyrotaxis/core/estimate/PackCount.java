@@ -38,7 +38,7 @@ public record PackCount(
     public static final int USUAL_RESERVE_PERCENT = 10;
 
     /** More loops of one line than a studio could store. */
-    public static final int MOST_SHELF_LOOPS = 10_000;
+    public static final int MAX_SHELF_LOOPS = 10_000;
 
     private static final double ALL_PERCENT = 100;
     private static final double TINY = 1e-9;
@@ -64,7 +64,7 @@ public record PackCount(
      * Counts packs for one hair line: the cheapest sizes that have enough loops, and among equally cheap ones those that leave
      * the fewest over.
      *
-     * @param shelfLoops loops in hand, in [0, {@link #MOST_SHELF_LOOPS}]
+     * @param shelfLoops loops in hand, in [0, {@link #MAX_SHELF_LOOPS}]
      * @param reservePercent kept back for fills, in per cent of the placed loops, in [0, 100]
      */
     public static PackCount of(LoopTally tally, HairLine hair, int shelfLoops, int reservePercent) {
@@ -87,7 +87,7 @@ public record PackCount(
      */
     public static PackCount of(int placed, HairLine hair, int shelfLoops, int reservePercent, double usedForEach) {
         Require.atLeast(0, placed, "placed", "loops");
-        Require.inRange(shelfLoops, 0, MOST_SHELF_LOOPS, "shelfLoops", "loops");
+        Require.inRange(shelfLoops, 0, MAX_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(reservePercent, 0, (int) ALL_PERCENT, "reservePercent", "%");
         int reserve = (int) Math.ceil(placed * reservePercent / ALL_PERCENT);
         Require.atLeast(0.01, usedForEach, "usedForEach", "");

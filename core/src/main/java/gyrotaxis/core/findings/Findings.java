@@ -26,7 +26,7 @@ import java.util.stream.Stream;
 
 /** Looks a plan over and says what is to be said. */
 public final class Findings {
-    private static final int FEWEST_FRONT = (int) FoundationBrief.FRONT_ROWS.min();
+    private static final int MIN_FRONT = (int) FoundationBrief.FRONT_ROWS.min();
 
     private final FindingList list;
     private final InstallPlan laid;
@@ -129,7 +129,7 @@ public final class Findings {
         List<Remedy> remedies = new ArrayList<>();
         FoundationBrief f = brief.foundation();
         int fewer = f.frontRows() - 2;
-        if (fewer >= FEWEST_FRONT) {
+        if (fewer >= MIN_FRONT) {
             list.lay("Braid " + fewer + " rows in front", f.withFrontRows(fewer))
                     .ifPresent(remedies::add);
         }

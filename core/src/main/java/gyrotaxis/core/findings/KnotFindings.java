@@ -226,7 +226,7 @@ final class KnotFindings {
         List<StationEdit> edits = new ArrayList<>(asked.edits());
         int before = edits.size();
         stations.forEach(s -> change.of(s).ifPresent(edits::add));
-        return edits.size() == before || edits.size() > HookingBrief.MOST_EDITS
+        return edits.size() == before || edits.size() > HookingBrief.MAX_EDITS
                 ? Optional.empty()
                 : Optional.of(new Remedy(words, brief.withHooking(asked.withEdits(edits))));
     }

@@ -149,7 +149,7 @@ final class PartFindings {
         if (now == 0) {
             return Optional.empty();
         }
-        return IntStream.rangeClosed(Back.FEWEST_ROWS, asked.frontRows())
+        return IntStream.rangeClosed(Back.MIN_ROWS, asked.frontRows())
                 .boxed()
                 .sorted(Comparator.comparingInt((Integer n) -> Math.abs(n - now))
                         .thenComparing(n -> n))

@@ -25,7 +25,7 @@ import java.util.Optional;
 /** What is to be said about tails: loose ends, tails that are too short or only hooked in, and bulk. */
 final class TailFindings {
     /** One loose end, or two, is what to aim for. */
-    static final int MOST_LOOSE_ENDS = 2;
+    static final int MAX_LOOSE_ENDS = 2;
 
     /** A nape with more bulk than this in one spot humps. ASSUMPTION: three tails' worth on one row. */
     static final double HUMP_BULK = 2.9;
@@ -67,7 +67,7 @@ final class TailFindings {
 
     private void loose() {
         List<Tail> loose = tails(TailEnd.LOOSE);
-        Severity severity = loose.size() > MOST_LOOSE_ENDS || isActive() ? Severity.WARNING : Severity.HINT;
+        Severity severity = loose.size() > MAX_LOOSE_ENDS || isActive() ? Severity.WARNING : Severity.HINT;
         for (Tail t : loose) {
             List<Remedy> remedies = new ArrayList<>();
             remedies.add(secured("Stitch it down", List.of(t.row())));
@@ -101,10 +101,10 @@ final class TailFindings {
         List<RowId> rows = tails.stream().map(Tail::row).toList();
         List<Optional<Remedy>> remedies = new ArrayList<>();
         remedies.add(Optional.of(secured(rows.size() == 1 ? "Pin it flat" : "Pin them flat", rows, TailEnd.PINNED)));
-        if (rows.size() > MOST_LOOSE_ENDS) {
+        if (rows.size() > MAX_LOOSE_ENDS) {
             remedies.add(Optional.of(secured("Gather them in a low ponytail", rows, TailEnd.PONYTAIL)));
             int behind = Math.max(
-                    Back.FEWEST_ROWS,
+                    Back.MIN_ROWS,
                     Math.min(asked.frontRows(), Math.max(USUAL_LEVELS, FoundationBrief.rowsOf(asked.back()))));
             if (!(asked.back() instanceof Back.Capped)) {
                 remedies.add(list.lay(
@@ -114,7 +114,7 @@ final class TailFindings {
         String who = rows.size() == 1 ? rows.get(0).words() + " ends" : rows.size() + " rows end";
         list.add(
                 Code.TAIL_TOO_SHORT,
-                rows.size() > MOST_LOOSE_ENDS ? Severity.WARNING : Severity.HINT,
+                rows.size() > MAX_LOOSE_ENDS ? Severity.WARNING : Severity.HINT,
                 FindingList.row(rows.get(0)),
                 Sentence.of(
                         who,

@@ -73,7 +73,7 @@ final class Thinning {
         List<StationEdit> edits = new ArrayList<>(asked.edits());
         for (Station s : leftOut) {
             Row row = plan.foundation().row(s.id().row()).orElseThrow();
-            if (edits.size() < HookingBrief.MOST_EDITS) {
+            if (edits.size() < HookingBrief.MAX_EDITS) {
                 edits.add(new StationEdit.Remove(row.id(), Math.min(1, s.alongRowMm() / row.lengthMm())));
             }
         }

@@ -32,7 +32,7 @@ import java.util.stream.Stream;
  */
 public final class WaysOut {
     /** More than these are not read in front of a map that does not move. */
-    public static final int MOST = 3;
+    public static final int MAX = 3;
 
     /** How far a part is moved to find it a place, mm; nearer is tried first. */
     private static final double NEAREST_MM = 10;
@@ -56,7 +56,7 @@ public final class WaysOut {
      */
     public record WayOut(Sentence words, InstallBrief brief) {}
 
-    /** Ways out, what changes least first, at most {@link #MOST}; empty if the brief comes to a plan, or none was found. */
+    /** Ways out, what changes least first, at most {@link #MAX}; empty if the brief comes to a plan, or none was found. */
     public static List<WayOut> of(Planner planner, InstallBrief brief) {
         WaysOut ways = new WaysOut(planner, brief);
         try {
@@ -74,7 +74,7 @@ public final class WaysOut {
     /** Of each kind the first that comes to a plan. */
     private List<WayOut> first(Stream<Stream<WayOut>> kinds) {
         return kinds.flatMap(kind -> kind.filter(w -> isPlanned(w.brief())).findFirst().stream())
-                .limit(MOST)
+                .limit(MAX)
                 .toList();
     }
 

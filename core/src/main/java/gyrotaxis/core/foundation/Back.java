@@ -6,7 +6,7 @@ import gyrotaxis.core.quantity.Require;
 /** How the scalp behind the section line is braided, or in the case of a spiral the whole of it. */
 public sealed interface Back {
     /** One row can take all of the front in; it is thick, and that is found. */
-    int FEWEST_ROWS = 1;
+    int MIN_ROWS = 1;
 
     /** Level rows or weft rows. */
     Interval LEVELS = new Interval(2, 8);
@@ -28,11 +28,11 @@ public sealed interface Back {
     /**
      * Rows run on to the nape; front rows join into them at the section line.
      *
-     * @param rows how many, at least {@value #FEWEST_ROWS}
+     * @param rows how many, at least {@value #MIN_ROWS}
      */
     record Straight(int rows) implements Back {
         public Straight {
-            Require.inRange(rows, FEWEST_ROWS, RowId.MOST, "rows", "");
+            Require.inRange(rows, MIN_ROWS, RowId.MAX, "rows", "");
         }
 
         @Override
@@ -119,7 +119,7 @@ public sealed interface Back {
             int rows, double edgeMm, boolean isWideMesh, boolean isHookedOff, boolean isOnCombs, boolean coversFront)
             implements Back {
         public Capped {
-            Require.inRange(rows, FEWEST_ROWS, RowId.MOST, "rows", "");
+            Require.inRange(rows, MIN_ROWS, RowId.MAX, "rows", "");
             Require.inRange(edgeMm, CAP_EDGE_MM.min(), CAP_EDGE_MM.max(), "edgeMm", "mm");
         }
 

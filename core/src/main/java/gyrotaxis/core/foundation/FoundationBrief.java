@@ -14,11 +14,11 @@ import java.util.List;
  * @param earLineBehindMm how far behind the ear notch the ear line ends at the sides, mm, in {@link #EAR_LINE_MM}; negative
  *     is in front
  * @param earLineLeanMm how much further back than at the sides it runs over the top, mm, in {@link #LEAN_MM}
- * @param parts the parts she will show, at most {@link #MOST_PARTS}, in the order they were asked for
+ * @param parts the parts she will show, at most {@link #MAX_PARTS}, in the order they were asked for
  * @param flanks how the rows beside parts are braided
  * @param rim what happens at the hairline
  * @param overlaysMm crosswise rows over the ends of the front rows: how far behind the ear line each runs over the top, mm,
- *     in {@link #OVERLAY_MM}, growing; at most {@link #MOST_OVERLAYS}
+ *     in {@link #OVERLAY_MM}, growing; at most {@link #MAX_OVERLAYS}
  * @param meshesGaps whether pieces of mesh are sewn where rows change direction or cross, to give more places to hook
  * @param feedsFibre whether a little extension fibre is fed into the rows
  * @param edits changes to single rows, in the order they were made
@@ -42,16 +42,16 @@ public record FoundationBrief(
     public static final Interval FRONT_ROWS = new Interval(6, 20);
 
     /** More parts than these leave no rows between them. */
-    public static final int MOST_PARTS = 5;
+    public static final int MAX_PARTS = 5;
 
     /** A third would leave no rows between them. */
-    public static final int MOST_OVERLAYS = 2;
+    public static final int MAX_OVERLAYS = 2;
 
     /** Three for each of the most rows in front. */
-    public static final int MOST_EDITS = 60;
+    public static final int MAX_EDITS = 60;
 
     /** As many as there can be rows: with a line of individuals all round, a choice for each of them is a hundred and more. */
-    public static final int MOST_TAILS = Section.values().length * RowId.MOST;
+    public static final int MAX_TAILS = Section.values().length * RowId.MAX;
 
     /** From in front of the ear to well behind it. */
     public static final Interval EAR_LINE_MM = new Interval(-20, 30);
@@ -65,7 +65,7 @@ public record FoundationBrief(
     public FoundationBrief {
         Require.inRange(frontRows, (int) FRONT_ROWS.min(), (int) FRONT_ROWS.max(), "frontRows", "");
         if (rowsOf(back) > frontRows) {
-            throw new IllegalArgumentException("backRows is " + rowsOf(back) + " but must be in [" + Back.FEWEST_ROWS
+            throw new IllegalArgumentException("backRows is " + rowsOf(back) + " but must be in [" + Back.MIN_ROWS
                     + ", " + frontRows + "]: rows join at the ear line, they never divide");
         }
         joins = List.copyOf(joins);
@@ -74,14 +74,14 @@ public record FoundationBrief(
         Require.inRange(earLineBehindMm, EAR_LINE_MM.min(), EAR_LINE_MM.max(), "earLineBehindMm", "mm");
         Require.inRange(earLineLeanMm, LEAN_MM.min(), LEAN_MM.max(), "earLineLeanMm", "mm");
         parts = List.copyOf(parts);
-        Require.inRange(parts.size(), 0, MOST_PARTS, "parts", "");
+        Require.inRange(parts.size(), 0, MAX_PARTS, "parts", "");
         overlaysMm = List.copyOf(overlaysMm);
-        Require.inRange(overlaysMm.size(), 0, MOST_OVERLAYS, "overlays", "");
+        Require.inRange(overlaysMm.size(), 0, MAX_OVERLAYS, "overlays", "");
         overlaysMm.forEach(mm -> Require.inRange(mm, OVERLAY_MM.min(), OVERLAY_MM.max(), "overlaysMm", "mm"));
         edits = List.copyOf(edits);
-        Require.inRange(edits.size(), 0, MOST_EDITS, "edits", "");
+        Require.inRange(edits.size(), 0, MAX_EDITS, "edits", "");
         tails = List.copyOf(tails);
-        Require.inRange(tails.size(), 0, MOST_TAILS, "tails", "");
+        Require.inRange(tails.size(), 0, MAX_TAILS, "tails", "");
     }
 
     /** Straight rows with nothing special to them. */

@@ -15,14 +15,14 @@ import java.util.regex.Pattern;
  */
 public record RowId(Section section, int number, int piece) implements Comparable<RowId> {
     /** More rows of one section than these have no place on a head. */
-    public static final int MOST = 99;
+    public static final int MAX = 99;
 
     private static final Comparator<RowId> ORDER =
             Comparator.comparing(RowId::section).thenComparingInt(RowId::number).thenComparingInt(RowId::piece);
     private static final Pattern FORM = Pattern.compile("([A-Z])(\\d{1,2})(?:\\.(\\d{1,4}))?");
 
     public RowId {
-        Require.inRange(number, 1, MOST, "number", "");
+        Require.inRange(number, 1, MAX, "number", "");
         Require.atLeast(1, piece, "piece", "");
     }
 

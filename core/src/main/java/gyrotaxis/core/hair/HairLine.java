@@ -23,7 +23,7 @@ import java.util.Locale;
  * @param isCoated whether the fibre carries a coating that should be rinsed off for a scalp that reacts
  * @param colours what it comes in; at least one
  * @param fibre what it is made of
- * @param otherPacks further sizes it is sold in, at most {@link #MOST_SIZES}, in the currency of {@code packPrice}
+ * @param otherPacks further sizes it is sold in, at most {@link #MAX_SIZES}, in the currency of {@code packPrice}
  */
 public record HairLine(
         String name,
@@ -42,7 +42,7 @@ public record HairLine(
     public static final Interval LOOPS = new Interval(1, 200);
     public static final Interval BUNDLES = new Interval(1, 12);
     public static final Interval GRAMS = new Interval(0.3, 30);
-    public static final int MOST_SIZES = 4;
+    public static final int MAX_SIZES = 4;
 
     /** How many pieces a tuft gives that is cut in half across. */
     public static final int PIECES_OF_CUT = 2;
@@ -52,10 +52,10 @@ public record HairLine(
 
     private static final double MM_PER_M = 1000;
     private static final double MM_PER_CM = 10;
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME_LENGTH = 80;
 
     public HairLine {
-        name = Require.text(name, LONGEST_NAME, "name");
+        name = Require.text(name, MAX_NAME_LENGTH, "name");
         Require.inRange(lengthMm, LENGTH_MM.min(), LENGTH_MM.max(), "lengthMm", "mm");
         Require.inRange(loopsPerBundle, (int) LOOPS.min(), (int) LOOPS.max(), "loopsPerBundle", "");
         Require.inRange(bundlesPerPack, (int) BUNDLES.min(), (int) BUNDLES.max(), "bundlesPerPack", "");
@@ -63,11 +63,11 @@ public record HairLine(
         Require.atLeast(0, packPrice.minor(), "packPrice", packPrice.currency().getCurrencyCode());
         colours = Require.notEmpty(
                 colours.stream()
-                        .map(c -> Require.text(c, LONGEST_NAME, "colour"))
+                        .map(c -> Require.text(c, MAX_NAME_LENGTH, "colour"))
                         .toList(),
                 "colours");
         otherPacks = List.copyOf(otherPacks);
-        Require.inRange(otherPacks.size(), 0, MOST_SIZES, "otherPacks", "");
+        Require.inRange(otherPacks.size(), 0, MAX_SIZES, "otherPacks", "");
         for (PackSize p : otherPacks) {
             if (!p.price().currency().equals(packPrice.currency())) {
                 throw new IllegalArgumentException(

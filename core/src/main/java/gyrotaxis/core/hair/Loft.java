@@ -14,10 +14,10 @@ public record Loft(double toward, double days) {
     public static final int LAST_DAY = 14;
 
     private static final double WEEK = 7;
-    private static final double LEAST = 0.1;
+    private static final double MIN = 0.1;
 
     public Loft {
-        Require.atLeast(LEAST, toward, "toward", "");
+        Require.atLeast(MIN, toward, "toward", "");
         Require.atLeast(0.1, days, "days", "d");
     }
 
@@ -41,7 +41,7 @@ public record Loft(double toward, double days) {
      */
     public Loft weekTimes(double factor) {
         double gone = 1 - Math.exp(-WEEK / days);
-        return new Loft(Math.max(LEAST, 1 + (at(WEEK) * factor - 1) / gone), days);
+        return new Loft(Math.max(MIN, 1 + (at(WEEK) * factor - 1) / gone), days);
     }
 
     /**

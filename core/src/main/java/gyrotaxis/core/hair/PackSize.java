@@ -10,10 +10,10 @@ import gyrotaxis.core.quantity.Require;
  * @param price what one costs, not negative
  */
 public record PackSize(int loops, Money price) {
-    private static final int MOST_LOOPS = 2400;
+    private static final int MAX_LOOPS = 2400;
 
     public PackSize {
-        Require.inRange(loops, 1, MOST_LOOPS, "loops", "");
+        Require.inRange(loops, 1, MAX_LOOPS, "loops", "");
         Require.atLeast(0, price.minor(), "price", price.currency().getCurrencyCode());
     }
 }

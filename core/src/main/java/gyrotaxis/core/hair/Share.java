@@ -9,7 +9,7 @@ import gyrotaxis.core.quantity.Require;
  */
 public record Share(int parts) implements Comparable<Share> {
     /** Smaller than an eighth a share falls apart in the hand. */
-    public static final int MOST_PARTS = 8;
+    public static final int MAX_PARTS = 8;
 
     public static final Share WHOLE = new Share(1);
     public static final Share HALF = new Share(2);
@@ -17,7 +17,7 @@ public record Share(int parts) implements Comparable<Share> {
     public static final Share QUARTER = new Share(4);
 
     public Share {
-        Require.inRange(parts, 1, MOST_PARTS, "parts", "");
+        Require.inRange(parts, 1, MAX_PARTS, "parts", "");
     }
 
     /** The part of a loop, in (0, 1]; for drawing and weighing, never for counting loops. */

@@ -21,7 +21,7 @@ import java.util.Optional;
  * @param yellow b*, blue below 0
  */
 public record Tint(double lightness, double red, double yellow) {
-    private static final double MOST = 128;
+    private static final double MAX = 128;
 
     /** The words that are known, the first that fits is taken; those of two words come first. */
     private static final Map<String, Tint> WORDS = words();
@@ -31,8 +31,8 @@ public record Tint(double lightness, double red, double yellow) {
 
     public Tint {
         Require.inRange(lightness, 0, 100, "lightness", "");
-        Require.inRange(red, -MOST, MOST, "red", "");
-        Require.inRange(yellow, -MOST, MOST, "yellow", "");
+        Require.inRange(red, -MAX, MAX, "red", "");
+        Require.inRange(yellow, -MAX, MAX, "yellow", "");
     }
 
     private static Map<String, Tint> words() {

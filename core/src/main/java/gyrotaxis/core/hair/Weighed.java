@@ -23,23 +23,23 @@ public record Weighed(double grams, Estimate loops) {
     public static final double GUESSED = 0.15;
 
     /** More than this lies on no scale for hair, g. */
-    public static final double MOST_GRAMS = 5000;
+    public static final double MAX_GRAMS = 5000;
 
     public Weighed {
-        Require.inRange(grams, 0, MOST_GRAMS, "grams", "g");
+        Require.inRange(grams, 0, MAX_GRAMS, "grams", "g");
     }
 
     /**
      * What a weight comes to.
      *
-     * @param grams in [0, {@link #MOST_GRAMS}]
+     * @param grams in [0, {@link #MAX_GRAMS}]
      * @param stepGrams what the scale shows changes by this much, g, at least 0
      * @param gramsPerLoop of the line, g, more than 0
      * @param isGuessed whether nobody told that
      */
     public static Weighed of(double grams, double stepGrams, double gramsPerLoop, boolean isGuessed) {
-        Require.inRange(grams, 0, MOST_GRAMS, "grams", "g");
-        Require.inRange(stepGrams, 0, MOST_GRAMS, "stepGrams", "g");
+        Require.inRange(grams, 0, MAX_GRAMS, "grams", "g");
+        Require.inRange(stepGrams, 0, MAX_GRAMS, "stepGrams", "g");
         Require.inRange(gramsPerLoop, HairLine.GRAMS.min(), HairLine.GRAMS.max(), "gramsPerLoop", "g");
         double likely = grams / gramsPerLoop;
         double byStep = stepGrams / 2 / gramsPerLoop;

@@ -31,7 +31,7 @@ final class MixDealer {
     private static final double BEHIND = 1.2;
 
     /** A share changes hands only if that brings what is placed nearer to what was asked, by so much of a loop. */
-    private static final double LEAST_NEARER = 1e-6;
+    private static final double MIN_NEARER = 1e-6;
 
     private final HairMix mix;
 
@@ -94,7 +94,7 @@ final class MixDealer {
             int to = most(owed);
             int from = least(owed);
             int best = -1;
-            double nearest = Math.abs(owed[to]) + Math.abs(owed[from]) - LEAST_NEARER;
+            double nearest = Math.abs(owed[to]) + Math.abs(owed[from]) - MIN_NEARER;
             boolean isAlone = false;
             for (int i = 0; i < dealt.size(); i++) {
                 Station s = dealt.get(i);

@@ -124,7 +124,7 @@ final class Spacing {
             Vec3 middle = path.space().get(i - 1).lerp(path.space().get(i), 0.5);
             Vec2 flat = path.chart().get(i - 1).lerp(path.chart().get(i), 0.5);
             double strip = (strips[i - 1] + strips[i]) / 2 - onMeshMm(row, flat, middle);
-            Local local = local(row, flat, scalp.frontToNape(middle), Math.max(Strips.LEAST_MM, strip));
+            Local local = local(row, flat, scalp.frontToNape(middle), Math.max(Strips.MIN_MM, strip));
             n[i] = n[i - 1] + step / local.mm;
             wanted += (Math.min(at[i], end) - Math.min(at[i - 1], end)) / local.mm;
             if (i == 1) {
@@ -195,7 +195,7 @@ final class Spacing {
      */
     private Local tied(Zone zone, Share share, double spacing) {
         if (brief.wish(zone).share().isEmpty() && !goesInWhole) {
-            if (spacing > WIDE && share.parts() * 2 <= Share.MOST_PARTS) {
+            if (spacing > WIDE && share.parts() * 2 <= Share.MAX_PARTS) {
                 return new Local(spacing / 2, new Share(share.parts() * 2));
             }
             if (spacing < CLOSE && share.parts() % 2 == 0) {
@@ -218,7 +218,7 @@ final class Spacing {
                 mm *= 2;
                 parts /= 2;
             }
-            while (parts * 2 <= Share.MOST_PARTS && (parts < mesh.leastParts() || mm / usual > usual / (mm / 2))) {
+            while (parts * 2 <= Share.MAX_PARTS && (parts < mesh.leastParts() || mm / usual > usual / (mm / 2))) {
                 mm /= 2;
                 parts *= 2;
             }

@@ -54,7 +54,7 @@ public final class StationPlacer {
     private static final double START_APART_MM = 6;
 
     /** No row makes up for more than so many shares of its neighbours. */
-    private static final double MOST_OWED = 0.5;
+    private static final double MAX_OWED = 0.5;
 
     /** What a spiral's drift from even spacing counts for, against one uneven gap. */
     private static final double DRIFT = 0.05;
@@ -200,7 +200,7 @@ public final class StationPlacer {
         int m = model.size();
         if (model.isEmpty()) {
             m = Math.max(1, (int) Math.round(along.total() + owed));
-            owed = Math.max(-MOST_OWED, Math.min(MOST_OWED, owed + along.total() - m));
+            owed = Math.max(-MAX_OWED, Math.min(MAX_OWED, owed + along.total() - m));
         } else if (roles.isFullStart(row, model)) {
             m -= 1;
         }

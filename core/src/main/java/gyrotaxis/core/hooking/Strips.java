@@ -13,7 +13,7 @@ import java.util.List;
  */
 final class Strips {
     /** A strip that narrows to nothing is taken as so wide, mm: no share sits on less than its knot. */
-    static final double LEAST_MM = 6;
+    static final double MIN_MM = 6;
 
     private static final double NOWHERE = 1e-9;
 
@@ -35,7 +35,7 @@ final class Strips {
                     ? 0
                     : chord(row.strips(), path.chart().get(i), along.times(1 / along.norm()));
             double width = chord > 0 && step > NOWHERE ? chord * along.norm() / step : mean;
-            widths[i] = Math.max(LEAST_MM, width);
+            widths[i] = Math.max(MIN_MM, width);
         }
         return scaled(widths, path, areaMm2);
     }
@@ -48,7 +48,7 @@ final class Strips {
             sum += (at[i] - at[i - 1]) * (widths[i] + widths[i - 1]) / 2;
         }
         for (int i = 0; i < widths.length && sum > NOWHERE; i++) {
-            widths[i] = Math.max(LEAST_MM, widths[i] * areaMm2 / sum);
+            widths[i] = Math.max(MIN_MM, widths[i] * areaMm2 / sum);
         }
         return widths;
     }

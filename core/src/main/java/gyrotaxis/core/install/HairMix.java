@@ -10,12 +10,12 @@ import java.util.Optional;
  * Lines and colours that are hooked into one head beside the main one.
  *
  * @param how by what rule they are spread
- * @param others what is mixed in, at most {@link #MOST_OTHERS}; empty for one hair throughout
+ * @param others what is mixed in, at most {@link #MAX_OTHERS}; empty for one hair throughout
  * @param seed decides where each comes; the same seed gives the same head
  * @param mayClump whether two clumps of what is mixed in may lie side by side
  */
 public record HairMix(How how, List<Strand> others, long seed, boolean mayClump) {
-    public static final int MOST_OTHERS = 4;
+    public static final int MAX_OTHERS = 4;
     private static final int ALL_PERCENT = 100;
 
     /** Rules by which hair is spread. */
@@ -61,7 +61,7 @@ public record HairMix(How how, List<Strand> others, long seed, boolean mayClump)
 
     public HairMix {
         others = List.copyOf(others);
-        Require.inRange(others.size(), 0, MOST_OTHERS, "others", "");
+        Require.inRange(others.size(), 0, MAX_OTHERS, "others", "");
         if (how == How.BLENDED) {
             // Three on one hook are too many to hold apart by hand.
             Require.inRange(others.size(), 0, 1, "others blended in", "");
@@ -73,7 +73,7 @@ public record HairMix(How how, List<Strand> others, long seed, boolean mayClump)
 
     /** Whether a share of this size is half of one and half of the other; smaller than a quarter it cannot be. */
     public boolean blends(Share share) {
-        return how == How.BLENDED && !others.isEmpty() && share.parts() * 2 <= Share.MOST_PARTS;
+        return how == How.BLENDED && !others.isEmpty() && share.parts() * 2 <= Share.MAX_PARTS;
     }
 
     /** One hair throughout. */

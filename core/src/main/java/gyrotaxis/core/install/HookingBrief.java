@@ -21,7 +21,7 @@ import java.util.TreeSet;
  * @param partCloser how much closer than usual the rows beside a part are hooked, by the part's place from the client's left,
  *     from 0, in {@link ZoneWish#CLOSER}
  * @param mix what is hooked in beside the main hair
- * @param edits changes to single stations by hand, in turn, at most {@link #MOST_EDITS}
+ * @param edits changes to single stations by hand, in turn, at most {@link #MAX_EDITS}
  * @param usesBaseHair whether shares are hooked into base hair beside the rows too, for more cover
  * @param bulk how loose fibre is made ready
  * @param knotless rows that are hooked without any knot
@@ -38,13 +38,13 @@ public record HookingBrief(
         Set<RowId> knotless,
         Optional<String> colour) {
     /** As many shares as a head has: each may be placed by hand. */
-    public static final int MOST_EDITS = 200;
+    public static final int MAX_EDITS = 200;
 
     /** As many rows as a head has. */
-    public static final int MOST_KNOTLESS = 40;
+    public static final int MAX_KNOTLESS = 40;
 
     /** Wishes for parts that are no longer there are kept for when they come back. */
-    private static final int MOST_PARTS = 8;
+    private static final int MAX_PARTS = 8;
 
     public HookingBrief {
         EnumMap<Zone, ZoneWish> sorted = new EnumMap<>(Zone.class);
@@ -52,13 +52,13 @@ public record HookingBrief(
         zones = Collections.unmodifiableMap(sorted);
         partCloser = Collections.unmodifiableMap(new TreeMap<>(partCloser));
         partCloser.forEach((part, closer) -> {
-            Require.inRange(part, 0, MOST_PARTS, "part", "");
+            Require.inRange(part, 0, MAX_PARTS, "part", "");
             Require.inRange(closer, ZoneWish.CLOSER.min(), ZoneWish.CLOSER.max(), "partCloser", "");
         });
         edits = List.copyOf(edits);
-        Require.inRange(edits.size(), 0, MOST_EDITS, "edits", "");
+        Require.inRange(edits.size(), 0, MAX_EDITS, "edits", "");
         knotless = Collections.unmodifiableSet(new TreeSet<>(knotless));
-        Require.inRange(knotless.size(), 0, MOST_KNOTLESS, "rows without knots", "");
+        Require.inRange(knotless.size(), 0, MAX_KNOTLESS, "rows without knots", "");
     }
 
     /** The usual method and no wish. */

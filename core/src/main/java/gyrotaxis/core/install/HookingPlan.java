@@ -124,7 +124,7 @@ public record HookingPlan(Map<Zone, ZoneSetting> zones) {
         if (hair.thickness() < THIN && usual.parts() % 2 == 0) {
             return new Share(usual.parts() / 2);
         }
-        boolean splits = usual.parts() * 2 <= Share.MOST_PARTS;
+        boolean splits = usual.parts() * 2 <= Share.MAX_PARTS;
         return hair.thickness() > THICK && splits ? new Share(usual.parts() * 2) : usual;
     }
 

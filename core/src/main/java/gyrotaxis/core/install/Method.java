@@ -36,7 +36,7 @@ public record Method(
         Order order,
         LooseTails looseTails,
         Terms terms) {
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME_LENGTH = 80;
 
     /** Whether spacing grows toward the nape. */
     public enum Spacing implements School {
@@ -85,7 +85,7 @@ public record Method(
      * @param hairline of the first share behind the hairline
      * @param hidden wherever later hair covers it
      * @param updo of a perimeter that goes up
-     * @param passes how often a leg goes through, by texture, in [1, {@link Tie#MOST_PASSES}]; what is not named is passed as
+     * @param passes how often a leg goes through, by texture, in [1, {@link Tie#MAX_PASSES}]; what is not named is passed as
      *     often as the hold needs
      */
     public record Knots(
@@ -95,7 +95,7 @@ public record Method(
                 PartKnot.INVISIBLE, HairlineKnot.SINGLE_LEG, HiddenKnot.REGULAR, UpdoKnot.DOUBLE_ENTRY, Map.of());
 
         public Knots {
-            passes.forEach((texture, n) -> Require.inRange(n, 1, Tie.MOST_PASSES, "passes of " + texture.words(), ""));
+            passes.forEach((texture, n) -> Require.inRange(n, 1, Tie.MAX_PASSES, "passes of " + texture.words(), ""));
             EnumMap<Texture, Integer> sorted = new EnumMap<>(Texture.class);
             sorted.putAll(passes);
             passes = Collections.unmodifiableMap(sorted);
@@ -340,7 +340,7 @@ public record Method(
     }
 
     public Method {
-        name = Require.text(name, LONGEST_NAME, "name");
+        name = Require.text(name, MAX_NAME_LENGTH, "name");
     }
 
     /** What most do. */

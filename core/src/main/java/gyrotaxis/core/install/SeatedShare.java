@@ -9,12 +9,12 @@ public final class SeatedShare {
     private static final double ROOT_MM = 1.9;
 
     /** However little hair, a knot takes so much, mm. ASSUMPTION: the loop of a hook. */
-    private static final double LEAST_MM = 1.5;
+    private static final double MIN_MM = 1.5;
 
     private SeatedShare() {}
 
     /** Width along the row, mm, at least 1.5. */
     public static double widthMm(HairLine hair, Share share) {
-        return Math.max(LEAST_MM, ROOT_MM * Math.sqrt(hair.gramsPerLoop() * share.ofLoop()));
+        return Math.max(MIN_MM, ROOT_MM * Math.sqrt(hair.gramsPerLoop() * share.ofLoop()));
     }
 }

@@ -50,7 +50,7 @@ public record Station(
 
     public Station {
         Require.atLeast(0, alongRowMm, "alongRowMm", "mm");
-        Require.inRange(strand, 0, HairMix.MOST_OTHERS + 1, "strand", "");
+        Require.inRange(strand, 0, HairMix.MAX_OTHERS + 1, "strand", "");
     }
 
     /** A share that nothing more is known of. */

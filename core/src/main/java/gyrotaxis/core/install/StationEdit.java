@@ -106,12 +106,12 @@ public sealed interface StationEdit {
     /**
      * Passes it otherwise.
      *
-     * @param passes in [1, {@link Tie#MOST_PASSES}]
+     * @param passes in [1, {@link Tie#MAX_PASSES}]
      */
     record Pass(RowId row, double at, int passes) implements StationEdit {
         public Pass {
             requirePlace(at);
-            Require.inRange(passes, 1, Tie.MOST_PASSES, "passes", "");
+            Require.inRange(passes, 1, Tie.MAX_PASSES, "passes", "");
         }
     }
 

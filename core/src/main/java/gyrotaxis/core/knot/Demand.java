@@ -15,13 +15,13 @@ import gyrotaxis.core.quantity.Require;
  */
 public record Demand(
         int weeks, boolean sports, boolean swims, boolean isWindy, boolean goesUp, int side, int morePasses) {
-    private static final int MOST_WEEKS = 16;
-    private static final int MOST_MORE = 5;
+    private static final int MAX_WEEKS = 16;
+    private static final int MAX_MORE = 5;
 
     public Demand {
-        Require.inRange(weeks, 1, MOST_WEEKS, "weeks", "");
+        Require.inRange(weeks, 1, MAX_WEEKS, "weeks", "");
         Require.inRange(side, -1, 1, "side", "");
-        Require.inRange(morePasses, -MOST_MORE, MOST_MORE, "morePasses", "");
+        Require.inRange(morePasses, -MAX_MORE, MAX_MORE, "morePasses", "");
     }
 
     /** Of fibre of which nothing is known but what is usual. */

@@ -66,7 +66,7 @@ public record Hold(List<Factor> factors) {
 
     /** The largest share of a fibre that lasts when it is tied as well as passes can; empty if not even the smallest does. */
     public static Optional<Share> largestThatLasts(Slip slip, Demand demand) {
-        return IntStream.rangeClosed(1, Share.MOST_PARTS)
+        return IntStream.rangeClosed(1, Share.MAX_PARTS)
                 .mapToObj(Share::new)
                 .filter(share -> {
                     boolean locks = slip == Slip.SLIDING && share.parts() >= LOCKS_FROM_PARTS;

@@ -11,7 +11,7 @@ import java.util.Set;
  * How one share is tied.
  *
  * @param knot the method
- * @param passes how often the leg or legs go through, in [1, {@link #MOST_PASSES}]
+ * @param passes how often the leg or legs go through, in [1, {@link #MAX_PASSES}]
  * @param legPart how much of the fibre goes through: of a single leg in {@link #SINGLE_LEG}, of a double-entry one whole leg,
  *     0.5; 1 where both legs do
  * @param isDeepSet whether the hook enters further forward and the share is drawn back, so that the knot sits behind
@@ -19,7 +19,7 @@ import java.util.Set;
  */
 public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<ExtraHold> holds) {
     /** Some pass so often. */
-    public static final int MOST_PASSES = 6;
+    public static final int MAX_PASSES = 6;
 
     /** More passes than this add size, not hold. */
     public static final int USEFUL_PASSES = 4;
@@ -37,7 +37,7 @@ public record Tie(Knot knot, int passes, double legPart, boolean isDeepSet, Set<
     private static final double ONE_LEG = 0.5;
 
     public Tie {
-        Require.inRange(passes, 1, MOST_PASSES, "passes", "");
+        Require.inRange(passes, 1, MAX_PASSES, "passes", "");
         Interval legs = legs(knot);
         Require.inRange(legPart, legs.min(), legs.max(), "legPart", "");
         EnumSet<ExtraHold> all = EnumSet.noneOf(ExtraHold.class);

@@ -11,14 +11,14 @@ import java.util.function.DoubleUnaryOperator;
  *
  * <p>Between two borders lanes share the width by their weights. A lane that ends early narrows to nothing there, and its
  * neighbours take over its scalp, so that lanes always cover the section. A lane that is moved takes its edges along as far
- * as its neighbours keep {@link #LEAST_PART} of their width.
+ * as its neighbours keep {@link #MIN_PART} of their width.
  */
 final class LaneField {
     /** Fraction along over which a lane narrows before it ends. */
     static final double NARROWING = 0.18;
 
     /** What a neighbour keeps of its width when a lane is moved. */
-    private static final double LEAST_PART = 0.3;
+    private static final double MIN_PART = 0.3;
 
     /** How near to the edge of its lane a moved row may run, in parts of the lane's width. */
     private static final double MARGIN = 0.2;
@@ -89,7 +89,7 @@ final class LaneField {
             if (by != 0) {
                 double left = edges[k] - edges[k - 1];
                 double right = edges[k + 1] - edges[k];
-                moved[k] += Math.max(-(1 - LEAST_PART) / 2 * left, Math.min((1 - LEAST_PART) / 2 * right, by));
+                moved[k] += Math.max(-(1 - MIN_PART) / 2 * left, Math.min((1 - MIN_PART) / 2 * right, by));
             }
         }
         return moved;

@@ -32,7 +32,7 @@ final class MeshLines {
     static final double FAR_MM = 62;
 
     /** Nobody sews on a shorter strip, mm. ASSUMPTION: three fingers. */
-    private static final double SHORTEST_MM = 45;
+    private static final double MIN_LENGTH_MM = 45;
 
     private static final int STEPS = 48;
 
@@ -134,7 +134,7 @@ final class MeshLines {
             middle.add(a.lerp(b, 0.5));
             far.add(a.lerp(b, 0.75));
         }
-        if (middle.size() < 2 || Path.lifted(middle, scalp.chart()).lengthMm() < SHORTEST_MM) {
+        if (middle.size() < 2 || Path.lifted(middle, scalp.chart()).lengthMm() < MIN_LENGTH_MM) {
             return Optional.empty();
         }
         List<Vec2> rim = new ArrayList<>(near);

@@ -73,8 +73,8 @@ final class OverlayLayout {
 
     /** Between two overlays: fewer rows than in front, more than behind. */
     private void middleRows(Draft draft, CrossLine from, CrossLine to) {
-        int behind = Math.max(Back.FEWEST_ROWS, FoundationBrief.rowsOf(brief.back()));
-        int count = Math.max(Back.FEWEST_ROWS, (brief.frontRows() + behind) / 2);
+        int behind = Math.max(Back.MIN_ROWS, FoundationBrief.rowsOf(brief.back()));
+        int count = Math.max(Back.MIN_ROWS, (brief.frontRows() + behind) / 2);
         CoonsPatch patch = new CoonsPatch(
                 new ChordCurve(from.path()),
                 new ChordCurve(to.path()),

@@ -25,10 +25,10 @@ import java.util.function.DoubleUnaryOperator;
  */
 final class PartSingles {
     /** A lane keeps at least so much of its width for its row. ASSUMPTION: less is no row any more. */
-    private static final double LEAST_LEFT = 0.35;
+    private static final double MIN_LEFT = 0.35;
 
     /** Nobody parts off smaller bases, mm. ASSUMPTION. */
-    private static final double LEAST_BASE_MM = 5.5;
+    private static final double MIN_BASE_MM = 5.5;
 
     /** Half of the way across that a local width is measured over. */
     private static final double NEAR = 0.01;
@@ -94,8 +94,8 @@ final class PartSingles {
         double right = lane.right().applyAsDouble(half);
         double wide =
                 scalp.chart().lift(front.at(half, left)).distance(scalp.chart().lift(front.at(half, right)));
-        double most = (1 - LEAST_LEFT) * wide / brief.linesAlong(Stretch.PARTS);
-        if (most < LEAST_BASE_MM) {
+        double most = (1 - MIN_LEFT) * wide / brief.linesAlong(Stretch.PARTS);
+        if (most < MIN_BASE_MM) {
             throw new FoundationException(
                     Wish.INDIVIDUALS,
                     0,
@@ -172,11 +172,11 @@ final class PartSingles {
     }
 
     private static RowId id(int number) {
-        if (number > RowId.MOST) {
+        if (number > RowId.MAX) {
             throw new FoundationException(
                     Wish.INDIVIDUALS,
                     0,
-                    "More than " + RowId.MOST + " singles have no place on a head. Set fewer, or one line.");
+                    "More than " + RowId.MAX + " singles have no place on a head. Set fewer, or one line.");
         }
         return new RowId(Section.INDIVIDUAL, number);
     }

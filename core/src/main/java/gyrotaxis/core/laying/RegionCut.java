@@ -32,10 +32,10 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
  */
 final class RegionCut {
     /** A piece shorter than this is not worth braiding, mm. ASSUMPTION: a finger and a half. */
-    static final double SHORTEST_MM = 25;
+    static final double MIN_LENGTH_MM = 25;
 
     /** What is left of a single must reach so far over its base, mm. */
-    private static final double SHORTEST_SINGLE_MM = 4;
+    private static final double MIN_SINGLE_MM = 4;
 
     /** A piece whose strip is narrower than this has no hair for a plait, mm. ASSUMPTION: what a tail comb lifts at the least. */
     static final double THINNEST_MM = 1;
@@ -179,8 +179,8 @@ final class RegionCut {
         if (isFree) {
             free.add(new double[] {from, at[at.length - 1]});
         }
-        boolean isShortAnyway = at[at.length - 1] < SHORTEST_MM;
-        double shortest = isShortAnyway ? Math.max(SHORTEST_SINGLE_MM, 0.5 * at[at.length - 1]) : SHORTEST_MM;
+        boolean isShortAnyway = at[at.length - 1] < MIN_LENGTH_MM;
+        double shortest = isShortAnyway ? Math.max(MIN_SINGLE_MM, 0.5 * at[at.length - 1]) : MIN_LENGTH_MM;
         free.removeIf(f -> f[1] - f[0] < shortest && f[1] - f[0] < at[at.length - 1]);
         return free;
     }

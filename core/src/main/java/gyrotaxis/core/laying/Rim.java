@@ -44,7 +44,7 @@ final class Rim {
     private static final int TABLE = 240;
     private static final double STEP_RAD = 1e-3;
     /** A hairline that runs almost along the azimuth has no way across; no head comes near this. */
-    private static final double LEAST_RATE_MM = 30;
+    private static final double MIN_RATE_MM = 30;
 
     /** How deep a line lies on each stretch, mm; left and right are the client's. */
     record Depths(double front, double left, double right, double nape) {
@@ -213,7 +213,7 @@ final class Rim {
                 .minus(surface(thetaRad - STEP_RAD, scalp.hairline().alphaAt(thetaRad - STEP_RAD)))
                 .unit();
         Vec3 in = surface(thetaRad, alpha - STEP_RAD).minus(p);
-        return Math.max(LEAST_RATE_MM, in.minus(along.times(in.dot(along))).norm() / STEP_RAD);
+        return Math.max(MIN_RATE_MM, in.minus(along.times(in.dot(along))).norm() / STEP_RAD);
     }
 
     private Vec3 surface(double thetaRad, double alphaRad) {

@@ -110,11 +110,11 @@ final class RimRows {
         for (int line = 0; line < rim.individuals.size(); line++) {
             bases.addAll(lineOfBases(line));
         }
-        if (bases.size() > RowId.MOST) {
+        if (bases.size() > RowId.MAX) {
             throw new FoundationException(
                     Wish.INDIVIDUALS,
                     0,
-                    "These are " + bases.size() + " singles; more than " + RowId.MOST
+                    "These are " + bases.size() + " singles; more than " + RowId.MAX
                             + " have no place round a head. Set fewer, or one line.");
         }
         bases.sort(Comparator.comparingDouble(Base::middle));

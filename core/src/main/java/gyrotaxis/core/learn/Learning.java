@@ -122,7 +122,7 @@ public record Learning(LocalDate asOf, Map<Known, Lesson> lessons) {
                         && s.values().containsKey(what)
                         && counting.takes(s))
                 .count();
-        if (withLine < Shrinkage.LEAST_VISITS) {
+        if (withLine < Shrinkage.MIN_VISITS) {
             return ofTexture;
         }
         // What is usual for a line is what other lines of its texture say, so that no visit counts twice.

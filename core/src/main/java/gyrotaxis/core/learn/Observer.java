@@ -20,10 +20,10 @@ import java.util.Set;
  */
 public final class Observer {
     /** Less than this of a stage says nothing of a pace, minutes. ASSUMPTION. */
-    private static final double LEAST_MINUTES = 4;
+    private static final double MIN_MINUTES = 4;
 
     /** Less than this of a head says nothing of what it uses, loops. ASSUMPTION: half a bundle. */
-    private static final double LEAST_LOOPS = 10;
+    private static final double MIN_LOOPS = 10;
 
     private static final double ALL_PERCENT = 100;
     private static final double WEEK = 7;
@@ -72,7 +72,7 @@ public final class Observer {
                 taken += m.taken().getAsDouble();
             }
         }
-        if (planned >= LEAST_MINUTES && taken > 0) {
+        if (planned >= MIN_MINUTES && taken > 0) {
             seen.put(what, taken / planned * then(what));
         }
     }
@@ -85,7 +85,7 @@ public final class Observer {
     private void hair() {
         Account.Hair main = account.main();
         double in = main.shares() + main.fills();
-        if (main.planned() < LEAST_LOOPS || in <= 0) {
+        if (main.planned() < MIN_LOOPS || in <= 0) {
             return;
         }
         if (main.isCounted()) {

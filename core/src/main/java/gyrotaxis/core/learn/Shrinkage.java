@@ -22,10 +22,10 @@ record Shrinkage(double value, List<Double> weights) {
     static final double STRENGTH = 2;
 
     /** As many must agree before anything is believed. */
-    static final int LEAST_VISITS = 2;
+    static final int MIN_VISITS = 2;
 
     private static final double CUT = 3;
-    private static final int MOST_ROUNDS = 30;
+    private static final int MAX_ROUNDS = 30;
     private static final double SETTLED = 1e-9;
 
     Shrinkage {
@@ -45,7 +45,7 @@ record Shrinkage(double value, List<Double> weights) {
         double weight = STRENGTH;
         Double[] weights = new Double[x.length];
         for (int i = 0; i < x.length; i++) {
-            weights[i] = x.length < LEAST_VISITS ? 0 : weight(x[i] - middle, cut);
+            weights[i] = x.length < MIN_VISITS ? 0 : weight(x[i] - middle, cut);
             sum += weights[i] * x[i];
             weight += weights[i];
         }
@@ -58,7 +58,7 @@ record Shrinkage(double value, List<Double> weights) {
         double[] all = Arrays.copyOf(x, x.length + 1);
         all[x.length] = from;
         double middle = median(all);
-        for (int round = 0; round < MOST_ROUNDS; round++) {
+        for (int round = 0; round < MAX_ROUNDS; round++) {
             double sum = 0;
             double weight = 0;
             for (double v : x) {

@@ -32,7 +32,7 @@ import java.util.List;
  * @param consultation what else was asked
  * @param foundation how the rows are to be laid
  * @param hair what is hooked in
- * @param shelfLoops loops of {@code hair} already in hand, in [0, {@link PackCount#MOST_SHELF_LOOPS}]
+ * @param shelfLoops loops of {@code hair} already in hand, in [0, {@link PackCount#MAX_SHELF_LOOPS}]
  * @param fullness how full it is to look, no unit, in {@link HookingPlan#FULLNESS}; 1 is a full look
  * @param installer who installs
  * @param hooking how it is hooked, beyond hair and fullness
@@ -53,7 +53,7 @@ public record InstallBrief(
     private static final double CHILD_ROUND_MM = 520;
 
     public InstallBrief {
-        Require.inRange(shelfLoops, 0, PackCount.MOST_SHELF_LOOPS, "shelfLoops", "loops");
+        Require.inRange(shelfLoops, 0, PackCount.MAX_SHELF_LOOPS, "shelfLoops", "loops");
         Require.inRange(fullness, HookingPlan.FULLNESS.min(), HookingPlan.FULLNESS.max(), "fullness", "");
     }
 

@@ -233,8 +233,8 @@ public final class Notes {
         add(
                 Moment.HOME,
                 "Take it down after " + weeks + (weeks == 1 ? " week" : " weeks")
-                        + (weeks > Cautions.LONGEST_WEEKS
-                                ? "; past " + Cautions.LONGEST_WEEKS + " the roots tend to mat."
+                        + (weeks > Cautions.MAX_WEEKS
+                                ? "; past " + Cautions.MAX_WEEKS + " the roots tend to mat."
                                 : ".")
                         + " Pain, bumps or white dots at the hairline: loosen it or take it out sooner.");
     }

@@ -272,7 +272,7 @@ public final class Planner {
     }
 
     private static int loopsInHand(InstallBrief brief) {
-        return Math.min(PackCount.MOST_SHELF_LOOPS, brief.shelfLoops() + brief.broughtLoops());
+        return Math.min(PackCount.MAX_SHELF_LOOPS, brief.shelfLoops() + brief.broughtLoops());
     }
 
     /** The scalp of a head, remembered. */

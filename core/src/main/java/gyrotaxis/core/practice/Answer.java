@@ -49,10 +49,10 @@ public sealed interface Answer {
     /** A number. */
     record Said(double number) implements Answer {
         public Said {
-            Require.inRange(number, 0, MOST, "number", "");
+            Require.inRange(number, 0, MAX, "number", "");
         }
 
-        private static final double MOST = 100_000;
+        private static final double MAX = 100_000;
     }
 
     /**
@@ -63,7 +63,7 @@ public sealed interface Answer {
     record SaidOfEach(List<Double> numbers) implements Answer {
         public SaidOfEach {
             numbers = Require.notEmpty(List.copyOf(numbers), "numbers");
-            numbers.forEach(n -> Require.inRange(n, 0, Said.MOST, "numbers", ""));
+            numbers.forEach(n -> Require.inRange(n, 0, Said.MAX, "numbers", ""));
         }
     }
 }

@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
  * A share tied in some way, to be seen what comes of it.
  *
  * @param hold how well it holds, for the weeks that were asked
- * @param weeks for how many it lasts, worn so; 0 if for none, at most {@link #MOST_WEEKS}
+ * @param weeks for how many it lasts, worn so; 0 if for none, at most {@link #MAX_WEEKS}
  * @param grams what the share weighs, g
  * @param widthMm how much room its knot takes on the row, mm
  * @param isHidden whether its knot is not seen beside a part or at an edge
@@ -35,7 +35,7 @@ public record KnotTrial(
         Estimate tieSeconds,
         Estimate takeOutSeconds) {
     /** Longer is nothing worn. */
-    public static final int MOST_WEEKS = 16;
+    public static final int MAX_WEEKS = 16;
 
     private static final double USUAL_LENGTH_MM = 400;
 
@@ -78,7 +78,7 @@ public record KnotTrial(
     /** The same tie with one pass, two, and so on; only it itself where it has none. */
     public static List<Passed> byPasses(HairLine hair, Share share, Tie tie, Demand demand, Speeds speeds) {
         Slip slip = Slip.usual(hair.texture());
-        int most = tie.knot().hasPasses() ? Tie.MOST_PASSES : 1;
+        int most = tie.knot().hasPasses() ? Tie.MAX_PASSES : 1;
         return IntStream.rangeClosed(1, most)
                 .mapToObj(n -> {
                     Tie passed = tie.knot().hasPasses() ? tie.passing(n) : tie;
@@ -88,7 +88,7 @@ public record KnotTrial(
     }
 
     private static int weeks(Slip slip, Share share, Tie tie, Demand d) {
-        return (int) IntStream.rangeClosed(1, MOST_WEEKS)
+        return (int) IntStream.rangeClosed(1, MAX_WEEKS)
                 .takeWhile(w -> Hold.wouldLast(
                         slip, share, tie, new Demand(w, d.sports(), d.swims(), d.isWindy(), d.goesUp(), d.side())))
                 .count();

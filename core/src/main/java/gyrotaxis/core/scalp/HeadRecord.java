@@ -8,14 +8,14 @@ import java.util.List;
  *
  * @param measures what the tape said
  * @param hairline how the hairline differs from the usual
- * @param regions what was drawn on the scalp, at most {@value #MOST_REGIONS}
+ * @param regions what was drawn on the scalp, at most {@value #MAX_REGIONS}
  */
 public record HeadRecord(HeadMeasures measures, HairlineShape hairline, List<Region> regions) {
-    public static final int MOST_REGIONS = 24;
+    public static final int MAX_REGIONS = 24;
 
     public HeadRecord {
         regions = List.copyOf(regions);
-        Require.inRange(regions.size(), 0, MOST_REGIONS, "regions", "");
+        Require.inRange(regions.size(), 0, MAX_REGIONS, "regions", "");
     }
 
     /** A head of which only the tape measures are known. */

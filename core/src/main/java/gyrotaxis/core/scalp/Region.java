@@ -8,16 +8,16 @@ import java.util.List;
  *
  * @param kind what is the matter there
  * @param name what it is called, such as "behind the left ear"
- * @param rim its closed outline, from {@value #FEWEST} to {@value #MOST} points
+ * @param rim its closed outline, from {@value #FEWEST} to {@value #MAX} points
  */
 public record Region(RegionKind kind, String name, List<ScalpPoint> rim) {
     public static final int FEWEST = 3;
-    public static final int MOST = 60;
-    public static final int LONGEST_NAME = 60;
+    public static final int MAX = 60;
+    public static final int MAX_NAME_LENGTH = 60;
 
     public Region {
-        name = Require.text(name, LONGEST_NAME, "name");
+        name = Require.text(name, MAX_NAME_LENGTH, "name");
         rim = List.copyOf(rim);
-        Require.inRange(rim.size(), FEWEST, MOST, "points of the region", "");
+        Require.inRange(rim.size(), FEWEST, MAX, "points of the region", "");
     }
 }

@@ -9,10 +9,10 @@ import gyrotaxis.core.quantity.Require;
  */
 public record Movement(StockItem good, MovementReason why, long amount) {
     /** More than this of anything no studio holds. */
-    public static final long MOST = 100_000_000;
+    public static final long MAX = 100_000_000;
 
     public Movement {
-        Require.inRange((double) amount, -MOST, MOST, "amount", "");
+        Require.inRange((double) amount, -MAX, MAX, "amount", "");
         if (!why.allows(amount)) {
             throw new IllegalArgumentException("amount is " + amount + " but cannot be when it is " + why.words());
         }

@@ -7,12 +7,12 @@ import gyrotaxis.core.quantity.Require;
  * A line, and how it can be had.
  *
  * @param supplier who sells it; may be empty
- * @param leadDays days from the order to the door, in [0, {@link #MOST_DAYS}]
+ * @param leadDays days from the order to the door, in [0, {@link #MAX_DAYS}]
  */
 public record Sold(LineId id, HairLine line, String supplier, int leadDays) {
-    public static final int MOST_DAYS = 60;
+    public static final int MAX_DAYS = 60;
 
     public Sold {
-        Require.inRange(leadDays, 0, MOST_DAYS, "leadDays", "d");
+        Require.inRange(leadDays, 0, MAX_DAYS, "leadDays", "d");
     }
 }

@@ -7,7 +7,7 @@ public sealed interface StockItem {
     /** Parts of a loop: the least number of which halves, thirds and so on to eighths are whole numbers. */
     int PARTS = 840;
 
-    int LONGEST_NAME = 80;
+    int MAX_NAME_LENGTH = 80;
 
     /** In what it is counted. */
     Unit unit();
@@ -64,7 +64,7 @@ public sealed interface StockItem {
     record Packs(LineId line, String colour, String lot, int loops) implements OfHair {
         public Packs {
             Require.atLeast(1, loops, "loops", "loops");
-            colour = Require.text(colour, LONGEST_NAME, "colour");
+            colour = Require.text(colour, MAX_NAME_LENGTH, "colour");
         }
 
         @Override
@@ -76,7 +76,7 @@ public sealed interface StockItem {
     /** Loops out of an open pack, or washed ones; of loose fibre, tufts. */
     record Loops(LineId line, String colour, String lot, Grade grade) implements OfHair {
         public Loops {
-            colour = Require.text(colour, LONGEST_NAME, "colour");
+            colour = Require.text(colour, MAX_NAME_LENGTH, "colour");
         }
 
         @Override
@@ -107,7 +107,7 @@ public sealed interface StockItem {
     /** Weft by its length. */
     record Weft(LineId line, String colour, String lot) implements OfHair {
         public Weft {
-            colour = Require.text(colour, LONGEST_NAME, "colour");
+            colour = Require.text(colour, MAX_NAME_LENGTH, "colour");
         }
 
         @Override

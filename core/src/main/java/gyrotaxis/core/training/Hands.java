@@ -16,20 +16,20 @@ import java.util.TreeMap;
  * Work of the hands against the clock: so many shares split, or knots tied, each then tried by a firm pull.
  *
  * @param knot what was tied; empty where loops were split
- * @param passes of each knot, in [1, {@link Tie#MOST_PASSES}]; 1 where there are none
- * @param pieces how many, in [1, {@link #MOST_PIECES}]
+ * @param passes of each knot, in [1, {@link Tie#MAX_PASSES}]; 1 where there are none
+ * @param pieces how many, in [1, {@link #MAX_PIECES}]
  * @param slipped how many of them gave way, at most all
- * @param seconds how long it took, more than 0 and at most {@link #LONGEST_SECONDS}
+ * @param seconds how long it took, more than 0 and at most {@link #MAX_SECONDS}
  */
 public record Hands(Optional<Knot> knot, int passes, int pieces, int slipped, double seconds, Instant at) {
-    public static final int MOST_PIECES = 500;
-    public static final double LONGEST_SECONDS = 3 * 3_600;
+    public static final int MAX_PIECES = 500;
+    public static final double MAX_SECONDS = 3 * 3_600;
 
     public Hands {
-        Require.inRange(passes, 1, Tie.MOST_PASSES, "passes", "");
-        Require.inRange(pieces, 1, MOST_PIECES, "pieces", "");
+        Require.inRange(passes, 1, Tie.MAX_PASSES, "passes", "");
+        Require.inRange(pieces, 1, MAX_PIECES, "pieces", "");
         Require.inRange(slipped, 0, pieces, "slipped", "");
-        Require.inRange(seconds, Double.MIN_NORMAL, LONGEST_SECONDS, "seconds", "s");
+        Require.inRange(seconds, Double.MIN_NORMAL, MAX_SECONDS, "seconds", "s");
     }
 
     /** How long one took that held, seconds: what slipped has to be done again. Empty where none held. */

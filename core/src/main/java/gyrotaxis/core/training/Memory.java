@@ -18,8 +18,8 @@ public record Memory(double stabilityDays, double difficulty) {
     /** Asked again when it is known by so much of a chance. */
     public static final double WANTED = 0.9;
 
-    private static final double LEAST_DAYS = 0.01;
-    private static final double MOST_DAYS = 36_500;
+    private static final double MIN_DAYS = 0.01;
+    private static final double MAX_DAYS = 36_500;
     private static final double EASIEST = 1;
     private static final double HARDEST = 10;
     private static final double DECAY = -0.5;
@@ -43,7 +43,7 @@ public record Memory(double stabilityDays, double difficulty) {
     private static final double SAME_DAY_SHIFT = 0.6621;
 
     public Memory {
-        Require.inRange(stabilityDays, LEAST_DAYS, MOST_DAYS, "stabilityDays", "d");
+        Require.inRange(stabilityDays, MIN_DAYS, MAX_DAYS, "stabilityDays", "d");
         Require.inRange(difficulty, EASIEST, HARDEST, "difficulty", "");
     }
 
@@ -60,7 +60,7 @@ public record Memory(double stabilityDays, double difficulty) {
     public Memory after(Grade grade, double days) {
         Require.atLeast(0, days, "days", "d");
         double stability = days < 1 ? sameDay(grade) : grade == Grade.MISSED ? forgotten(days) : kept(grade, days);
-        return new Memory(within(stability, LEAST_DAYS, MOST_DAYS), harder(grade));
+        return new Memory(within(stability, MIN_DAYS, MAX_DAYS), harder(grade));
     }
 
     /** The chance that it is known so many days after it was asked, in (0, 1]. */

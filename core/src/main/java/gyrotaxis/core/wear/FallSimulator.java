@@ -39,7 +39,7 @@ public final class FallSimulator {
     /** A band is laid out in steps of this part of its width. */
     private static final double STEP_OF_WIDTH = 0.2;
 
-    private static final double LEAST_STEP_MM = 4;
+    private static final double MIN_STEP_MM = 4;
 
     /** Wind lifts hair off the head: so much of it still covers. ASSUMPTION. */
     private static final double COVERS_IN_WIND = 0.7;
@@ -396,7 +396,7 @@ public final class FallSimulator {
         double run = fromMm;
         while (run < lock.lengthMm) {
             double width = body.widthMm(tie.isPresent() ? run * DRAWN_SPREAD : run);
-            double step = Math.min(Math.max(LEAST_STEP_MM, width * STEP_OF_WIDTH), lock.lengthMm - run);
+            double step = Math.min(Math.max(MIN_STEP_MM, width * STEP_OF_WIDTH), lock.lengthMm - run);
             told.begins(p, at, width, step);
             Vec3 here = p;
             Vec2 on = at;

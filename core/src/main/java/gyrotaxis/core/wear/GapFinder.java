@@ -11,10 +11,10 @@ import java.util.List;
 /** Finds cells that show and hang together, as places with a name. */
 final class GapFinder {
     /** A gap is plainly bare, and at least so large. ASSUMPTION: a thumbnail. */
-    private static final double LEAST_MM2 = 150;
+    private static final double MIN_MM2 = 150;
 
     /** No more are named. */
-    private static final int MOST = 8;
+    private static final int MAX = 8;
 
     private final CoverGrid grid;
     private final Cover cover;
@@ -32,13 +32,13 @@ final class GapFinder {
         for (int i = 0; i < grid.size(); i++) {
             if (f.shows(i)) {
                 List<Integer> place = f.spreadFrom(i);
-                if (place.size() * grid.cellMm() * grid.cellMm() >= LEAST_MM2) {
+                if (place.size() * grid.cellMm() * grid.cellMm() >= MIN_MM2) {
                     places.add(place);
                 }
             }
         }
         places.sort(Comparator.comparingInt((List<Integer> p) -> p.size()).reversed());
-        return places.stream().limit(MOST).map(f::named).toList();
+        return places.stream().limit(MAX).map(f::named).toList();
     }
 
     private boolean shows(int i) {

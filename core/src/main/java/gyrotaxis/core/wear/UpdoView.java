@@ -23,7 +23,7 @@ public record UpdoView(
         List<RowId> rowsShowing,
         List<RowId> tailsShowing) {
     /** More than this part of bare edge shows. ASSUMPTION: a sixth; what is combed over it hides that. */
-    public static final double MOST_BARE = 1.0 / 6;
+    public static final double MAX_BARE = 1.0 / 6;
 
     public UpdoView {
         rowsShowing = List.copyOf(rowsShowing);
@@ -43,6 +43,6 @@ public record UpdoView(
 
     /** Whether the head as it is hooked carries it. */
     public boolean works() {
-        return bareShare() <= MOST_BARE && tailsShowing.isEmpty();
+        return bareShare() <= MAX_BARE && tailsShowing.isEmpty();
     }
 }

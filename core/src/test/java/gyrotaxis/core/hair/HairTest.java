@@ -23,10 +23,10 @@ class HairTest {
         Random random = new Random(7);
         for (int round = 0; round < 200; round++) {
             List<Share> shares = new ArrayList<>();
-            int[] inHand = new int[Share.MOST_PARTS + 1];
+            int[] inHand = new int[Share.MAX_PARTS + 1];
             int opened = 0;
             for (int i = random.nextInt(90); i > 0; i--) {
-                int parts = 1 + random.nextInt(Share.MOST_PARTS);
+                int parts = 1 + random.nextInt(Share.MAX_PARTS);
                 shares.add(new Share(parts));
                 if (inHand[parts] == 0) {
                     opened++;

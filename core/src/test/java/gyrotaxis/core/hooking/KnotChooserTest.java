@@ -56,7 +56,7 @@ class KnotChooserTest {
     void takesTheFewestPassesThatLast(Role role, Texture texture, Demand demand) {
         HairLine hair = hair(texture);
         Slip slip = hair.fibre().slip();
-        for (int parts = 1; parts <= Share.MOST_PARTS; parts++) {
+        for (int parts = 1; parts <= Share.MAX_PARTS; parts++) {
             Share share = new Share(parts);
             Tie tie = new KnotChooser(USUAL, demand).choose(role, share, hair);
             int fewest = IntStream.rangeClosed(1, Tie.USEFUL_PASSES)
@@ -130,7 +130,7 @@ class KnotChooserTest {
     void onlySmallSharesOfSlidingHairAreTwistedFirst() {
         for (Texture texture : Texture.values()) {
             HairLine hair = hair(texture);
-            for (int parts = 1; parts <= Share.MOST_PARTS; parts++) {
+            for (int parts = 1; parts <= Share.MAX_PARTS; parts++) {
                 Knot knot = new KnotChooser(USUAL, QUIET)
                         .choose(Role.ROW, new Share(parts), hair)
                         .knot();
@@ -176,10 +176,10 @@ class KnotChooserTest {
     void theLargestShareThatLastsDoesAndTheNextLargerDoesNot(Slip slip) {
         for (int weeks = 1; weeks <= 16; weeks++) {
             Demand demand = new Demand(weeks, true, false, true, false, 0);
-            int parts = Hold.largestThatLasts(slip, demand).map(Share::parts).orElse(Share.MOST_PARTS + 1);
-            for (int p = 1; p <= Share.MOST_PARTS; p++) {
+            int parts = Hold.largestThatLasts(slip, demand).map(Share::parts).orElse(Share.MAX_PARTS + 1);
+            for (int p = 1; p <= Share.MAX_PARTS; p++) {
                 Knot best = slip == Slip.SLIDING && p >= Hold.LOCKS_FROM_PARTS ? Knot.TWIST_FIRST : Knot.REGULAR;
-                boolean lasts = Hold.of(slip, new Share(p), Tie.of(best, Tie.MOST_PASSES), demand)
+                boolean lasts = Hold.of(slip, new Share(p), Tie.of(best, Tie.MAX_PASSES), demand)
                         .lasts();
                 if (p < parts) {
                     assertThat(lasts).isFalse();

@@ -46,7 +46,7 @@ class HoldTest {
         double middling = score(Slip.MIDDLING, Share.HALF, tie, WEEKS_5);
         assertThat(grips).isGreaterThan(middling);
         assertThat(middling).isGreaterThan(score(Slip.SLIDING, Share.HALF, tie, WEEKS_5));
-        for (int parts = 2; parts <= Share.MOST_PARTS; parts++) {
+        for (int parts = 2; parts <= Share.MAX_PARTS; parts++) {
             assertThat(score(Slip.SLIDING, new Share(parts), tie, WEEKS_5))
                     .isGreaterThan(score(Slip.SLIDING, new Share(parts - 1), tie, WEEKS_5));
         }

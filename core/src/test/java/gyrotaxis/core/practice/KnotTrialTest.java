@@ -42,7 +42,7 @@ class KnotTrialTest {
                 Slip slip = Slip.usual(texture);
                 assertThat(weeks == 0 || Hold.wouldLast(slip, new Share(parts), tie, demand(weeks)))
                         .isTrue();
-                assertThat(weeks < KnotTrial.MOST_WEEKS
+                assertThat(weeks < KnotTrial.MAX_WEEKS
                                 && Hold.wouldLast(slip, new Share(parts), tie, demand(weeks + 1)))
                         .isFalse();
             }
@@ -65,7 +65,7 @@ class KnotTrialTest {
     void morePassesTakeLongerAndNeverHoldLess() {
         HairLine hair = HookedHeads.hair(Texture.DEEP_WAVE);
         List<KnotTrial.Passed> by = KnotTrial.byPasses(hair, Share.HALF, Tie.of(Knot.INVISIBLE, 1), demand(5), USUAL);
-        assertThat(by).hasSize(Tie.MOST_PASSES);
+        assertThat(by).hasSize(Tie.MAX_PASSES);
         for (int i = 1; i < by.size(); i++) {
             assertThat(by.get(i).weeks()).isGreaterThanOrEqualTo(by.get(i - 1).weeks());
             assertThat(by.get(i).tieSeconds().likely())

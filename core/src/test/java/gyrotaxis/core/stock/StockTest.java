@@ -94,7 +94,7 @@ class StockTest {
                 .hasMessageContaining("cannot be when it is bought");
         assertThatThrownBy(() -> new Movement(OPEN, MovementReason.USED, 1)).hasMessageContaining("used");
         assertThatThrownBy(() -> new Movement(OPEN, MovementReason.COUNTED, 0)).hasMessageContaining("counted");
-        assertThatThrownBy(() -> new Movement(OPEN, MovementReason.COUNTED, Movement.MOST + 1))
+        assertThatThrownBy(() -> new Movement(OPEN, MovementReason.COUNTED, Movement.MAX + 1))
                 .hasMessageContaining("amount");
     }
 

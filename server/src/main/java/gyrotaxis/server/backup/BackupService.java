@@ -121,13 +121,13 @@ class BackupService {
     /** @throws gyrotaxis.server.shared.FieldProblems if nothing can be put down in the folder */
     BackupsView wish(BackupWishBody body) {
         Fields fields = new Fields();
-        String folder = fields.textOrEmpty("folder", "The folder", body.folder(), BackupSettings.LONGEST_FOLDER);
+        String folder = fields.textOrEmpty("folder", "The folder", body.folder(), BackupSettings.MAX_FOLDER_LENGTH);
         BackupInterval every = fields.present("every", "How often", body.every(), BackupInterval.DAY);
         int kept = fields.whole(
                 "kept",
                 "The number that is kept",
                 body.kept(),
-                new Interval(BackupSettings.FEWEST, BackupSettings.MOST));
+                new Interval(BackupSettings.FEWEST, BackupSettings.MAX));
         unfit(folder).ifPresent(why -> fields.problem("folder", why));
         wishes.keep(fields.orRefuse(() -> new BackupSettings(folder, every, kept)));
         failed = null;

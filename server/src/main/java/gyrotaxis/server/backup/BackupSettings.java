@@ -7,8 +7,8 @@ package gyrotaxis.server.backup;
  */
 record BackupSettings(String folder, BackupInterval every, int kept) {
     static final int FEWEST = 1;
-    static final int MOST = 400;
-    static final int LONGEST_FOLDER = 400;
+    static final int MAX = 400;
+    static final int MAX_FOLDER_LENGTH = 400;
 
     boolean isAnywhere() {
         return !folder.isEmpty();

@@ -35,12 +35,12 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class BookFile implements Closeable {
     /** A list of 200,000 pictures is as long; a longer one would not fit a small memory once it is read. */
-    private static final int LONGEST_LIST = 32 << 20;
+    private static final int MAX_LIST_SIZE = 32 << 20;
 
-    private static final int MOST_ENTRIES = 200_000;
+    private static final int MAX_ENTRIES = 200_000;
 
     /** Rows are alike, but never so much: ours grow 5 to 40 times as they are unpacked. */
-    private static final int MOST_UNPACKED = 200;
+    private static final int MAX_UNPACKED = 200;
 
     /** What is small may be packed as it likes, bytes. */
     private static final long SMALL = 16 << 20;
@@ -126,8 +126,8 @@ final class BookFile implements Closeable {
             throw new BookUnread(file.getFileName() + NO_BOOK);
         }
         try (InputStream in = zip.getInputStream(header)) {
-            byte[] bytes = in.readNBytes(LONGEST_LIST + 1);
-            if (bytes.length > LONGEST_LIST) {
+            byte[] bytes = in.readNBytes(MAX_LIST_SIZE + 1);
+            if (bytes.length > MAX_LIST_SIZE) {
                 throw new BookUnread("The list in this file is longer than that of any book.");
             }
             Manifest m = JSON.readValue(bytes, Manifest.class);
@@ -152,9 +152,9 @@ final class BookFile implements Closeable {
     /** What the list does not name has not come from a book, and what is there twice could be taken for the other. */
     private void refuseOthers() throws ZipException {
         List<FileHeader> headers = zip.getFileHeaders();
-        if (headers.size() > MOST_ENTRIES) {
+        if (headers.size() > MAX_ENTRIES) {
             throw new BookUnread(
-                    "This file has " + headers.size() + " entries; a book has at most " + MOST_ENTRIES + ".");
+                    "This file has " + headers.size() + " entries; a book has at most " + MAX_ENTRIES + ".");
         }
         Set<String> listed = manifest.parts().stream().map(Part::name).collect(Collectors.toCollection(HashSet::new));
         if (listed.size() != manifest.parts().size()) {
@@ -176,9 +176,9 @@ final class BookFile implements Closeable {
     /** A gigabyte of spaces packs to a megabyte, and takes as long to read as a book of that size. */
     private static void refuseBlownUp(FileHeader header) {
         long bytes = header.getUncompressedSize();
-        if (bytes > SMALL && bytes > MOST_UNPACKED * header.getCompressedSize()) {
+        if (bytes > SMALL && bytes > MAX_UNPACKED * header.getCompressedSize()) {
             throw new BookUnread("\"" + Manifest.shown(header.getFileName()) + "\" would become more than "
-                    + MOST_UNPACKED + " times as large as it is: no book has such a part.");
+                    + MAX_UNPACKED + " times as large as it is: no book has such a part.");
         }
     }
 
@@ -241,7 +241,7 @@ final class BookFile implements Closeable {
             return Optional.empty();
         }
         try (InputStream in = zip.getInputStream(header)) {
-            return Optional.of(in.readNBytes(Packed.LONGEST));
+            return Optional.of(in.readNBytes(Packed.MAX_BYTES));
         }
     }
 

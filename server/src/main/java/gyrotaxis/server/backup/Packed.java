@@ -24,7 +24,7 @@ final class Packed {
     private static final int SECOND = 0x8b;
 
     /** No worksheet is a hundredth of this. */
-    static final int LONGEST = 64 << 20;
+    static final int MAX_BYTES = 64 << 20;
 
     private Packed() {}
 
@@ -56,7 +56,7 @@ final class Packed {
 
     private static String unpacked(byte[] bytes) {
         try (GZIPInputStream in = new GZIPInputStream(new ByteArrayInputStream(bytes))) {
-            return new String(in.readNBytes(LONGEST), StandardCharsets.UTF_8);
+            return new String(in.readNBytes(MAX_BYTES), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

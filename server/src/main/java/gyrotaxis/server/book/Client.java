@@ -18,8 +18,8 @@ import java.util.UUID;
 public record Client(
         UUID id, String name, String wishes, String notes, OwnHair ownHair, int version, Instant createdAt) {
     /** Letters of a name. */
-    public static final int LONGEST_NAME = 120;
+    public static final int MAX_NAME_LENGTH = 120;
 
-    public static final int LONGEST_WISHES = 2000;
-    public static final int LONGEST_NOTES = 4000;
+    public static final int MAX_WISHES_LENGTH = 2000;
+    public static final int MAX_NOTES_LENGTH = 4000;
 }

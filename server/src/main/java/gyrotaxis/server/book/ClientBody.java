@@ -32,9 +32,9 @@ record ClientBody(
     /** The checked entries, or all that is wrong with them. */
     Checked check(boolean needsHead) {
         Fields f = new Fields();
-        String checkedName = f.text("name", "The name", name, Client.LONGEST_NAME);
-        String checkedWishes = f.lines("wishes", "What she wants", wishes, Client.LONGEST_WISHES);
-        String checkedNotes = f.lines("notes", "The note", notes, Client.LONGEST_NOTES);
+        String checkedName = f.text("name", "The name", name, Client.MAX_NAME_LENGTH);
+        String checkedWishes = f.lines("wishes", "What she wants", wishes, Client.MAX_WISHES_LENGTH);
+        String checkedNotes = f.lines("notes", "The note", notes, Client.MAX_NOTES_LENGTH);
         OwnHair own = ownHair == null ? OwnHair.ordinary() : ownHair.check(f, "ownHair.");
         HeadRecord measures = head == null ? null : head.check(f, "head.");
         if (head == null && needsHead) {

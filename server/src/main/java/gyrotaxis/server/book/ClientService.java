@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ClientService {
-    private static final int MOST_LISTED = 100;
+    private static final int MAX_LISTED = 100;
 
     private final ClientRepository book;
     private final UnderWay underWay;
@@ -35,7 +35,7 @@ class ClientService {
     @Transactional(readOnly = true)
     ClientsView list(String typed, int from, int most) {
         ClientRepository.Found found =
-                book.find(FoldedText.words(typed), Math.max(0, from), Math.max(1, Math.min(MOST_LISTED, most)));
+                book.find(FoldedText.words(typed), Math.max(0, from), Math.max(1, Math.min(MAX_LISTED, most)));
         Map<UUID, List<Head>> heads =
                 book.heads(found.clients().stream().map(Client::id).collect(Collectors.toSet())).stream()
                         .collect(Collectors.groupingBy(Head::clientId));

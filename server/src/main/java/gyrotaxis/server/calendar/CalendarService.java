@@ -33,21 +33,21 @@ class CalendarService {
     private static final Interval DAYS = new Interval(1, 800);
     private static final int USUAL_DAYS = 400;
     private static final int DAYS_BACK = 31;
-    private static final int MOST_FOLLOW_UPS = 5000;
+    private static final int MAX_FOLLOW_UPS = 5000;
 
     /** So many events are read at once, of this book and others: more would be waited for too long. */
-    private static final int MOST_EVENTS = 20_000;
+    private static final int MAX_EVENTS = 20_000;
 
     /** So many of anything, alarms and clocks of other places among them. */
-    private static final int MOST_PARTS = 50_000;
+    private static final int MAX_PARTS = 50_000;
 
-    private static final int MOST_LINES = 400_000;
+    private static final int MAX_LINES = 400_000;
 
     /** So many appointments of this book among them. */
-    private static final int MOST_READ = 5000;
+    private static final int MAX_READ = 5000;
 
     /** More than this is not told one by one. */
-    private static final int MOST_TOLD = 200;
+    private static final int MAX_TOLD = 200;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("EEE d MMM yyyy, HH:mm", Locale.UK);
@@ -93,7 +93,7 @@ class CalendarService {
             LocalDate until = from.plusDays(many);
             return CalendarFile.write(
                     dating.between(begins(from, studio.zone()), begins(until, studio.zone())),
-                    after.toLookAfter(until, MOST_FOLLOW_UPS).stream()
+                    after.toLookAfter(until, MAX_FOLLOW_UPS).stream()
                             .filter(t -> !t.due().isBefore(from))
                             .toList(),
                     studio.name());
@@ -106,18 +106,18 @@ class CalendarService {
 
     @Transactional
     public CalendarRead read(byte[] file, boolean isKept) {
-        if (Lines.beginning(file, "BEGIN:VEVENT") > MOST_EVENTS) {
-            return refused("A calendar may have at most " + MOST_EVENTS + " events. Save fewer months of it.");
+        if (Lines.beginning(file, "BEGIN:VEVENT") > MAX_EVENTS) {
+            return refused("A calendar may have at most " + MAX_EVENTS + " events. Save fewer months of it.");
         }
-        if (Lines.beginning(file, "BEGIN:") > MOST_PARTS || Lines.of(file) > MOST_LINES) {
+        if (Lines.beginning(file, "BEGIN:") > MAX_PARTS || Lines.of(file) > MAX_LINES) {
             return refused("This calendar is made of more than can be read at once. Save fewer months of it.");
         }
         Optional<CalendarFile.Read> read = CalendarFile.read(file);
         if (read.isEmpty()) {
             return refused("This is no calendar. Save it as iCalendar (.ics).");
         }
-        if (read.get().found().size() > MOST_READ) {
-            return refused("A calendar may have at most " + MOST_READ + " appointments of this book.");
+        if (read.get().found().size() > MAX_READ) {
+            return refused("A calendar may have at most " + MAX_READ + " appointments of this book.");
         }
         List<CalendarFault> faults = new ArrayList<>();
         List<Move> asked = new ArrayList<>();
@@ -172,8 +172,8 @@ class CalendarService {
                 both.size(),
                 (int) told.stream().filter(m -> m.outcome() == Outcome.AS_IT_IS).count() + dued.size() - moved.size(),
                 read.get().others() + unknown + dues.size() - dued.size(),
-                both.stream().limit(MOST_TOLD).toList(),
-                faults.stream().limit(MOST_TOLD).toList());
+                both.stream().limit(MAX_TOLD).toList(),
+                faults.stream().limit(MAX_TOLD).toList());
     }
 
     private static CalendarRead refused(String reason) {

@@ -27,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 class Consents {
-    private static final int LONGEST_NAME = 120;
+    private static final int MAX_NAME_LENGTH = 120;
 
     private final DSLContext db;
     private final PlanService plans;
@@ -74,7 +74,7 @@ class Consents {
     Consent sign(UUID client, SignBody body) {
         Fields f = new Fields();
         UUID planId = f.id("planId", "The plan", body.planId());
-        String by = f.text("signedBy", "Her name, as she signs,", body.signedBy(), LONGEST_NAME);
+        String by = f.text("signedBy", "Her name, as she signs,", body.signedBy(), MAX_NAME_LENGTH);
         return f.orRefuse(() -> {
             ConsentRecord r = new ConsentRecord(
                     UUID.randomUUID(),

@@ -29,12 +29,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class ContactService {
     /** So many are read at once. */
-    private static final int MOST_READ = 50_000;
+    private static final int MAX_READ = 50_000;
 
-    private static final int MOST_LINES = 400_000;
+    private static final int MAX_LINES = 400_000;
 
     /** More than this is not told one by one. */
-    private static final int MOST_TOLD = 200;
+    private static final int MAX_TOLD = 200;
 
     private final ClientRepository book;
     private final Clock clock;
@@ -81,8 +81,8 @@ class ContactService {
 
     @Transactional
     public CardsRead read(byte[] file, boolean isKept) {
-        if (Lines.beginning(file, "BEGIN:") > MOST_READ || Lines.of(file) > MOST_LINES) {
-            return refused("At most " + MOST_READ + " cards can be read at once.");
+        if (Lines.beginning(file, "BEGIN:") > MAX_READ || Lines.of(file) > MAX_LINES) {
+            return refused("At most " + MAX_READ + " cards can be read at once.");
         }
         List<Card> cards = Cards.read(file);
         if (cards.isEmpty()) {
@@ -136,9 +136,9 @@ class ContactService {
                 added.size(),
                 changed.size(),
                 faults.isEmpty() ? cards.size() - added.size() - changed.size() : 0,
-                changes.stream().limit(MOST_TOLD).toList(),
+                changes.stream().limit(MAX_TOLD).toList(),
                 List.copyOf(passedOver),
-                faults.stream().limit(MOST_TOLD).toList());
+                faults.stream().limit(MAX_TOLD).toList());
     }
 
     private void change(Client c) {
@@ -184,8 +184,8 @@ class ContactService {
         for (Card c : cards) {
             if (c.name().isEmpty()) {
                 faults.add(new CardFault(c.number(), "", "name", "The card has no name (FN). Give it one."));
-            } else if (c.name().length() > Client.LONGEST_NAME) {
-                faults.add(tooLong(c, "name", c.name().length(), Client.LONGEST_NAME));
+            } else if (c.name().length() > Client.MAX_NAME_LENGTH) {
+                faults.add(tooLong(c, "name", c.name().length(), Client.MAX_NAME_LENGTH));
             }
             if (!WrittenText.isLine(c.name())) {
                 faults.add(unfit(c, "name"));
@@ -196,11 +196,11 @@ class ContactService {
             if (!WrittenText.isLines(c.wishes().orElse(""))) {
                 faults.add(unfit(c, "wishes"));
             }
-            if (c.notes().length() > Client.LONGEST_NOTES) {
-                faults.add(tooLong(c, "notes", c.notes().length(), Client.LONGEST_NOTES));
+            if (c.notes().length() > Client.MAX_NOTES_LENGTH) {
+                faults.add(tooLong(c, "notes", c.notes().length(), Client.MAX_NOTES_LENGTH));
             }
-            if (c.wishes().orElse("").length() > Client.LONGEST_WISHES) {
-                faults.add(tooLong(c, "wishes", c.wishes().orElse("").length(), Client.LONGEST_WISHES));
+            if (c.wishes().orElse("").length() > Client.MAX_WISHES_LENGTH) {
+                faults.add(tooLong(c, "wishes", c.wishes().orElse("").length(), Client.MAX_WISHES_LENGTH));
             }
             boolean isTwice = c.id().isPresent() ? !ids.add(c.id().get()) : !names.add(folded(c.name()));
             if (isTwice && !c.name().isEmpty()) {

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 record AppointmentCheck(ClientRepository book, StudioClock wall, Instant now) {
     private static final Interval MINUTE = new Interval(0, StudioClock.DAY_MINUTES - 1);
     static final Interval MINUTES = new Interval(5, 720);
-    private static final int LONGEST_NOTE = 400;
+    private static final int MAX_NOTE_LENGTH = 400;
 
     /**
      * The appointment, or null if what names it is missing.
@@ -50,7 +50,7 @@ record AppointmentCheck(ClientRepository book, StudioClock wall, Instant now) {
                 : Optional.empty();
         Optional<UUID> plan = f.idIfAny(at + "planId", "The plan", body.planId());
         Optional<UUID> belongsTo = f.idIfAny(at + "belongsTo", "What it belongs to", body.belongsTo());
-        String note = f.lines(at + "note", "The note", body.note(), LONGEST_NOTE);
+        String note = f.lines(at + "note", "The note", body.note(), MAX_NOTE_LENGTH);
         Optional<UUID> client = client(f, at, body, occasion);
         if (id == null || stylist == null || (occasion.takesChair() && chair.isEmpty())) {
             return null;

@@ -29,8 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Dating {
-    private static final Duration LONGEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.max());
-    private static final Duration SHORTEST = Duration.ofMinutes((long) AppointmentCheck.MINUTES.min());
+    private static final Duration MAX_DURATION = Duration.ofMinutes((long) AppointmentCheck.MINUTES.max());
+    private static final Duration MIN_DURATION = Duration.ofMinutes((long) AppointmentCheck.MINUTES.min());
 
     private final AppointmentRepository appointments;
     private final PeopleRepository people;
@@ -230,8 +230,8 @@ public class Dating {
             return "It is no longer planned, so it stays where it was.";
         }
         Duration length = Duration.between(m.from(), m.until());
-        return length.compareTo(SHORTEST) < 0 || length.compareTo(LONGEST) > 0
-                ? "It may last from " + SHORTEST.toMinutes() + " minutes to " + LONGEST.toHours() + " hours."
+        return length.compareTo(MIN_DURATION) < 0 || length.compareTo(MAX_DURATION) > 0
+                ? "It may last from " + MIN_DURATION.toMinutes() + " minutes to " + MAX_DURATION.toHours() + " hours."
                 : "";
     }
 

@@ -45,8 +45,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class DiaryService implements SpokenFor {
-    private static final int MOST_TOGETHER = 6;
-    private static final int MOST_DAYS = 62;
+    private static final int MAX_TOGETHER = 6;
+    private static final int MAX_DAYS = 62;
 
     /** How far round an appointment others are looked at. */
     static final Duration ROUND = Duration.ofDays(8);
@@ -84,7 +84,7 @@ public class DiaryService implements SpokenFor {
         StudioClock wall = new StudioClock(studio.zone());
         LocalDate today = wall.day(clock.instant());
         LocalDate from = asked == null ? today : f.day("from", "The day", asked, today);
-        int many = f.whole("days", "How many days", days, new Interval(1, MOST_DAYS));
+        int many = f.whole("days", "How many days", days, new Interval(1, MAX_DAYS));
         f.orRefuse(() -> from);
         List<Booked> all = appointments.between(wall.dayBegins(from), wall.dayBegins(from.plusDays(many)));
         return new DiaryView(
@@ -142,11 +142,11 @@ public class DiaryService implements SpokenFor {
         people.hold();
         Fields f = new Fields();
         List<AppointmentBody> asked = body.appointments() == null ? List.of() : body.appointments();
-        if (asked.isEmpty() || asked.size() > MOST_TOGETHER) {
-            f.problem("appointments", "Make 1 to " + MOST_TOGETHER + " appointments at a time.");
+        if (asked.isEmpty() || asked.size() > MAX_TOGETHER) {
+            f.problem("appointments", "Make 1 to " + MAX_TOGETHER + " appointments at a time.");
         }
         List<Booked> made = new ArrayList<>();
-        for (int i = 0; i < Math.min(asked.size(), MOST_TOGETHER); i++) {
+        for (int i = 0; i < Math.min(asked.size(), MAX_TOGETHER); i++) {
             String at = asked.size() == 1 ? "" : "appointments[" + i + "].";
             Booked b = checked(f, at, asked.get(i), Optional.empty());
             if (b != null && appointments.find(b.id()).isEmpty()) {

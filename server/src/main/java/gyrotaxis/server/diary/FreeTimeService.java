@@ -38,8 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class FreeTimeService {
     private static final int DAYS = 28;
-    private static final int MOST = 6;
-    private static final int MOST_SAID = 2;
+    private static final int MAX = 6;
+    private static final int MAX_SAID = 2;
     private static final int NINE = 9 * 60;
     private static final Interval MINUTE = new Interval(0, StudioClock.DAY_MINUTES - 1);
     private static final Interval MINUTES = new Interval(5, 720);
@@ -108,7 +108,7 @@ class FreeTimeService {
                 Duration.ofMinutes(prepare),
                 DAYS);
         List<Offer> offers = FreeTimes.of(
-                diary(now.minus(Duration.ofDays(1)), dayBegins.plus(Duration.ofDays(DAYS + 3))), wanted, MOST);
+                diary(now.minus(Duration.ofDays(1)), dayBegins.plus(Duration.ofDays(DAYS + 3))), wanted, MAX);
         return new FreeView(
                 MinutesView.of(estimated),
                 prepare,
@@ -135,11 +135,11 @@ class FreeTimeService {
                 DAYS);
         Diary diary = diary(dayBegins.minus(Duration.ofDays(1)), dayBegins.plus(Duration.ofDays(DAYS + 3)))
                 .without(Set.of(a.id()));
-        return said(FreeTimes.of(diary, wanted, MOST), wall, wall.day(now));
+        return said(FreeTimes.of(diary, wanted, MAX), wall, wall.day(now));
     }
 
     private static String said(List<Offer> offers, StudioClock wall, LocalDate today) {
-        return offers.stream().limit(MOST_SAID).map(o -> words(o, wall, today)).collect(Collectors.joining(", or "));
+        return offers.stream().limit(MAX_SAID).map(o -> words(o, wall, today)).collect(Collectors.joining(", or "));
     }
 
     private static String words(Offer o, StudioClock wall, LocalDate today) {

@@ -15,11 +15,11 @@ import java.util.Collection;
  */
 final class BackOff {
     static final int FREE = 4;
-    static final Duration LONGEST = Duration.ofMinutes(15);
+    static final Duration MAX_DURATION = Duration.ofMinutes(15);
 
     private static final Duration FORGOTTEN = Duration.ofDays(1);
-    private static final int MOST_KEYS = 20_000;
-    private static final int MOST_DOUBLINGS = 12;
+    private static final int MAX_KEYS = 20_000;
+    private static final int MAX_DOUBLINGS = 12;
 
     private record Misses(int count, Instant last) {}
 
@@ -29,7 +29,7 @@ final class BackOff {
     BackOff(Clock clock) {
         this.clock = clock;
         this.misses = Caffeine.newBuilder()
-                .maximumSize(MOST_KEYS)
+                .maximumSize(MAX_KEYS)
                 .expireAfterWrite(FORGOTTEN)
                 .build();
     }
@@ -62,8 +62,8 @@ final class BackOff {
         if (count <= FREE) {
             return Duration.ZERO;
         }
-        Duration doubled = Duration.ofSeconds(1L << Math.min(count - FREE - 1, MOST_DOUBLINGS));
-        return doubled.compareTo(LONGEST) > 0 ? LONGEST : doubled;
+        Duration doubled = Duration.ofSeconds(1L << Math.min(count - FREE - 1, MAX_DOUBLINGS));
+        return doubled.compareTo(MAX_DURATION) > 0 ? MAX_DURATION : doubled;
     }
 
     /** What was missed under these keys is over. */

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class KnownDevices {
     /** So many misses of the four digits, and only a full sign-in lets her in again. */
-    static final int MOST_MISSES = 5;
+    static final int MAX_MISSES = 5;
 
     private final DSLContext db;
     private final Clock clock;
@@ -72,7 +72,7 @@ class KnownDevices {
                 .where(KNOWN_ON_DEVICE.DEVICE_ID.eq(d.id()).and(MEMBER.IS_GONE.isFalse()))
                 .orderBy(MEMBER.NAME)
                 .fetch(r -> {
-                    boolean isLocked = r.get(KNOWN_ON_DEVICE.MISSES) >= MOST_MISSES;
+                    boolean isLocked = r.get(KNOWN_ON_DEVICE.MISSES) >= MAX_MISSES;
                     return new Known(
                             r.get(MEMBER.ID),
                             r.get(MEMBER.NAME),
@@ -145,7 +145,7 @@ class KnownDevices {
                                 .DEVICE_ID
                                 .eq(d.id())
                                 .and(KNOWN_ON_DEVICE.MEMBER_ID.eq(member))
-                                .and(KNOWN_ON_DEVICE.MISSES.lt((short) MOST_MISSES)))
+                                .and(KNOWN_ON_DEVICE.MISSES.lt((short) MAX_MISSES)))
                         .execute()
                 == 1;
     }

@@ -36,7 +36,7 @@ class MemberService {
     /** As long as somebody may take to find her telephone. */
     private static final Duration INVITATION_LASTS = Duration.ofDays(3);
 
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME_LENGTH = 80;
     private static final int DEEDS_AT_ONCE = 100;
 
     private static final Set<AuditAction> OF_CLIENTS = EnumSet.of(
@@ -110,7 +110,7 @@ class MemberService {
 
     private Member checked(UUID id, MemberBody body) {
         Fields f = new Fields();
-        String name = f.text("name", "The name", body.name(), LONGEST_NAME);
+        String name = f.text("name", "The name", body.name(), MAX_NAME_LENGTH);
         members.called(name)
                 .filter(m -> !m.id().equals(id))
                 .ifPresent(m -> f.problem("name", m.name() + " signs in by that name already. Add something to it."));

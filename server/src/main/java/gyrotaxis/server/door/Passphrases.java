@@ -21,11 +21,11 @@ import org.springframework.util.function.SingletonSupplier;
 /** What is kept of passphrases and of the four digits of a tablet, and which are good enough. */
 @Component
 class Passphrases {
-    static final int SHORTEST = 10;
-    static final int LONGEST = 200;
+    static final int MIN_LENGTH = 10;
+    static final int MAX_LENGTH = 200;
 
     /** Tries that a guesser needs for it, by the power of ten. ASSUMPTION: years at the pace the back-off leaves. */
-    private static final double LEAST_GUESSES = 8;
+    private static final double MIN_GUESSES = 8;
 
     /** What is looked at of it: the rest only makes it better. */
     private static final int LOOKED_AT = 60;
@@ -55,16 +55,16 @@ class Passphrases {
      */
     String checked(Fields f, String field, @Nullable String typed, List<String> own) {
         String passphrase = typed == null ? "" : typed;
-        if (passphrase.length() < SHORTEST || passphrase.length() > LONGEST) {
+        if (passphrase.length() < MIN_LENGTH || passphrase.length() > MAX_LENGTH) {
             f.problem(
                     field,
-                    "A passphrase has " + SHORTEST + " to " + LONGEST
+                    "A passphrase has " + MIN_LENGTH + " to " + MAX_LENGTH
                             + " characters. Some words with spaces are easily kept in mind.");
             return "";
         }
         Strength strength =
                 guesser.obtain().measure(passphrase.substring(0, Math.min(LOOKED_AT, passphrase.length())), own);
-        if (strength.getGuessesLog10() < LEAST_GUESSES) {
+        if (strength.getGuessesLog10() < MIN_GUESSES) {
             f.problem(
                     field,
                     "This is among the first that somebody would try. Put some words together that do not belong together.");

@@ -13,7 +13,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Ends a session that was begun too long ago, however often it is used: so a stolen one is not good for ever. */
 final class SessionEnd extends OncePerRequestFilter {
-    static final Duration LONGEST = Duration.ofDays(7);
+    static final Duration MAX_DURATION = Duration.ofDays(7);
 
     private final Clock clock;
 
@@ -26,7 +26,9 @@ final class SessionEnd extends OncePerRequestFilter {
             throws ServletException, IOException {
         HttpSession session = request.getSession(false);
         if (session != null
-                && Instant.ofEpochMilli(session.getCreationTime()).plus(LONGEST).isBefore(clock.instant())) {
+                && Instant.ofEpochMilli(session.getCreationTime())
+                        .plus(MAX_DURATION)
+                        .isBefore(clock.instant())) {
             session.invalidate();
         }
         chain.doFilter(request, response);

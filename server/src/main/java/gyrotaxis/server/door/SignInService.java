@@ -38,8 +38,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 class SignInService {
     private static final Logger LOG = LoggerFactory.getLogger(SignInService.class);
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_DEVICE = 60;
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final int MAX_DEVICE_LENGTH = 60;
 
     private final MemberRepository members;
     private final KnownDevices devices;
@@ -124,7 +124,7 @@ class SignInService {
             backOff.met(keys);
         }
         Fields f = new Fields();
-        String name = f.text("name", "Your name", body.name(), LONGEST_NAME);
+        String name = f.text("name", "Your name", body.name(), MAX_NAME_LENGTH);
         String passphrase = passphrases.checked(f, "passphrase", body.passphrase(), List.of(name, "gyrotaxis"));
         Member owner = f.orRefuse(() -> new Member(
                 UUID.randomUUID(),
@@ -152,7 +152,7 @@ class SignInService {
         List<String> keys = keys(name, who, caller);
         tryNow(keys);
         // Longer ones were never kept, and need not be looked at.
-        boolean isShort = passphrase.length() <= Passphrases.LONGEST;
+        boolean isShort = passphrase.length() <= Passphrases.MAX_LENGTH;
         String hash = who.flatMap(Member::passphrase).orElse(null);
         if (!passphrases.matches(isShort ? passphrase : "", hash) || !isShort) {
             LOG.info("Somebody at {} was not let in", caller.address());
@@ -187,7 +187,7 @@ class SignInService {
 
     private void comeIn(Member m, @Nullable String deviceName, Caller caller, AuditAction how) {
         String called = deviceName == null ? "" : deviceName.strip();
-        String name = called.substring(0, Math.min(LONGEST_DEVICE, called.length()));
+        String name = called.substring(0, Math.min(MAX_DEVICE_LENGTH, called.length()));
         KnownDevices.Device device = transaction.execute(t -> {
             KnownDevices.Device d = devices.find(caller.deviceSecret()).orElseGet(() -> {
                 String secret = Passphrases.secret();

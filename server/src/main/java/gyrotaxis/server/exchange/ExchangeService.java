@@ -101,7 +101,7 @@ class ExchangeService {
 
     FileRead read(UUID clientId, JsonNode document, boolean isKept) {
         List<FileFault> faults = new ArrayList<>(file.faults(Kind.PLAN, document));
-        String name = named(document, PlanService.LONGEST_NAME, faults);
+        String name = named(document, PlanService.MAX_NAME_LENGTH, faults);
         if (!faults.isEmpty()) {
             return refused(name, faults);
         }
@@ -145,7 +145,7 @@ class ExchangeService {
     }
 
     FileRead readPattern(JsonNode document, boolean isKept) {
-        return readNamed(Kind.PATTERN, document, PatternService.LONGEST_NAME, (name, f) -> {
+        return readNamed(Kind.PATTERN, document, PatternService.MAX_NAME_LENGTH, (name, f) -> {
             FoundationBody foundation = file.read(Kind.PATTERN, document, FoundationBody.class);
             foundation.check(f, "");
             FoundationBody whole = f.orRefuse(foundation::completed);
@@ -174,7 +174,7 @@ class ExchangeService {
     }
 
     FileRead readMethod(JsonNode document, boolean isKept) {
-        return readNamed(Kind.METHOD, document, MethodService.LONGEST_NAME, (name, f) -> {
+        return readNamed(Kind.METHOD, document, MethodService.MAX_NAME_LENGTH, (name, f) -> {
             Method method = file.read(Kind.METHOD, document, MethodBody.class)
                     .completed()
                     .check(f, "");
@@ -196,7 +196,7 @@ class ExchangeService {
     /** Takes a worksheet in for a client: it is worked from today on. */
     FileRead readSheet(UUID clientId, JsonNode document, boolean isKept) {
         List<FileFault> faults = new ArrayList<>(file.faults(Kind.WORKSHEET, document));
-        String name = named(document, PlanService.LONGEST_NAME, faults);
+        String name = named(document, PlanService.MAX_NAME_LENGTH, faults);
         JsonNode under = document.path("plan");
         if (faults.isEmpty()) {
             file.faults(Kind.PLAN, under).forEach(p -> faults.add(new FileFault("/plan" + p.place(), p.reason())));

@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 class FindController {
-    private static final int LONGEST = 120;
+    private static final int MAX_LENGTH = 120;
 
     private final Finder finder;
 
@@ -20,6 +20,6 @@ class FindController {
     @GetMapping("/api/find")
     @Transactional(readOnly = true)
     public List<Finder.Hit> find(@RequestParam String q) {
-        return finder.find(q.length() > LONGEST ? q.substring(0, LONGEST) : q);
+        return finder.find(q.length() > MAX_LENGTH ? q.substring(0, MAX_LENGTH) : q);
     }
 }

@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
 /** Finds by any part of a name, accents or not. */
 @Component
 class Finder implements SmartInitializingSingleton {
-    private static final int MOST_OF_A_KIND = 6;
+    private static final int MAX_OF_A_KIND = 6;
     private static final int FEW = 200;
     private static final int FIRST_LOOK = 500;
     private static final int MORE_EACH_TIME = 8;
@@ -64,16 +64,16 @@ class Finder implements SmartInitializingSingleton {
         if (words.isEmpty()) {
             return hits;
         }
-        book.find(words, 0, MOST_OF_A_KIND)
+        book.find(words, 0, MAX_OF_A_KIND)
                 .clients()
                 .forEach(c -> hits.add(new Hit(Kind.CLIENT, c.id(), c.name(), c.wishes())));
-        plans.find(words, MOST_OF_A_KIND)
+        plans.find(words, MAX_OF_A_KIND)
                 .forEach((id, named) -> hits.add(new Hit(Kind.PLAN, id, named.plan(), named.client())));
         hits.addAll(db.select(HAIR_LINE.ID, HAIR_LINE.NAME, HAIR_LINE.SUPPLIER)
                 .from(HAIR_LINE)
                 .where(Named.all(HAIR_LINE.FOLDED, words))
                 .orderBy(Named.first(HAIR_LINE.FOLDED, words), HAIR_LINE.NAME.asc())
-                .limit(MOST_OF_A_KIND)
+                .limit(MAX_OF_A_KIND)
                 .fetch(r -> new Hit(Kind.LINE, r.value1(), r.value2(), r.value3())));
         hits.addAll(visits(words));
         return hits;
@@ -86,7 +86,7 @@ class Finder implements SmartInitializingSingleton {
     private List<Hit> visits(List<String> words) {
         Set<UUID> clients = book.named(words);
         List<UUID> last =
-                clients.size() <= FEW ? last(VISIT.CLIENT_ID.in(clients), MOST_OF_A_KIND) : lastOfMany(clients);
+                clients.size() <= FEW ? last(VISIT.CLIENT_ID.in(clients), MAX_OF_A_KIND) : lastOfMany(clients);
         return db.select(VISIT.ID, CLIENT.NAME, WORK_SHEET.PLAN_NAME, VISIT.VISIT_DAY)
                 .from(VISIT)
                 .join(CLIENT)
@@ -116,10 +116,10 @@ class Finder implements SmartInitializingSingleton {
                     .fetch();
             List<UUID> found = rows.stream()
                     .filter(r -> clients.contains(r.value2()))
-                    .limit(MOST_OF_A_KIND)
+                    .limit(MAX_OF_A_KIND)
                     .map(r -> r.value1())
                     .toList();
-            if (found.size() == MOST_OF_A_KIND || rows.size() < most) {
+            if (found.size() == MAX_OF_A_KIND || rows.size() < most) {
                 return found;
             }
         }

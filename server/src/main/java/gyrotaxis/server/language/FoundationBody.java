@@ -44,7 +44,7 @@ public record FoundationBody(
         @Nullable List<TailBody> tails) {
 
     /** Rows only ever join: of more rows behind than there are in front, as many are braided as there are in front. */
-    private static final Interval BACK_ROWS = new Interval(Back.FEWEST_ROWS, FoundationBrief.FRONT_ROWS.max());
+    private static final Interval BACK_ROWS = new Interval(Back.MIN_ROWS, FoundationBrief.FRONT_ROWS.max());
 
     private static final Interval JOINING = new Interval(0, FoundationBrief.FRONT_ROWS.max());
 
@@ -160,9 +160,8 @@ public record FoundationBody(
         int front = f.whole(p + "frontRows", "Rows in front", frontRows, FoundationBrief.FRONT_ROWS);
         BackBody asked = back == null ? BackBody.usual() : back;
         boolean usesRows = asked.family() == null || asked.family().hasRowsBehind();
-        int behind = usesRows
-                ? Math.min(front, f.whole(p + "backRows", "Rows behind", backRows, BACK_ROWS))
-                : Back.FEWEST_ROWS;
+        int behind =
+                usesRows ? Math.min(front, f.whole(p + "backRows", "Rows behind", backRows, BACK_ROWS)) : Back.MIN_ROWS;
         double earLine =
                 f.lengthMm(p + "earLineBehindMm", "The ear line", earLineBehindMm, FoundationBrief.EAR_LINE_MM);
         double lean = earLineLeanMm == null
@@ -173,25 +172,25 @@ public record FoundationBody(
                 f,
                 p + "parts",
                 parts,
-                FoundationBrief.MOST_PARTS,
+                FoundationBrief.MAX_PARTS,
                 "parts leave rows between them",
                 (b, at) -> Optional.of(b.check(f, at)));
         List<Double> overlays = all(
                 f,
                 p + "overlaysMm",
                 overlaysMm,
-                FoundationBrief.MOST_OVERLAYS,
+                FoundationBrief.MAX_OVERLAYS,
                 "overlay rows fit a head",
                 (mm, at) -> Optional.of(f.lengthMm(at, "The overlay", mm, FoundationBrief.OVERLAY_MM)));
         List<RowEdit> checkedEdits = all(
                 f,
                 p + "edits",
                 edits,
-                FoundationBrief.MOST_EDITS,
+                FoundationBrief.MAX_EDITS,
                 "changes to rows are kept",
                 (e, at) -> e.check(f, at));
         List<TailChoice> checkedTails =
-                all(f, p + "tails", tails, FoundationBrief.MOST_TAILS, "tails are kept", (t, at) -> tail(f, at, t));
+                all(f, p + "tails", tails, FoundationBrief.MAX_TAILS, "tails are kept", (t, at) -> tail(f, at, t));
         List<Integer> checkedJoins = all(
                 f,
                 p + "joins",

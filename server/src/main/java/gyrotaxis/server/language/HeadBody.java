@@ -109,8 +109,8 @@ public record HeadBody(
 
     private List<Region> regions(Fields f, String prefix) {
         List<RegionBody> given = regions == null ? List.of() : regions;
-        if (given.size() > HeadRecord.MOST_REGIONS) {
-            f.problem(prefix + "regions", "At most " + HeadRecord.MOST_REGIONS + " regions can be drawn on one head.");
+        if (given.size() > HeadRecord.MAX_REGIONS) {
+            f.problem(prefix + "regions", "At most " + HeadRecord.MAX_REGIONS + " regions can be drawn on one head.");
             return List.of();
         }
         return IntStream.range(0, given.size())

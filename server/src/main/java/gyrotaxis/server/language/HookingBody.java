@@ -41,7 +41,7 @@ public record HookingBody(
         @Nullable List<String> knotlessRows,
         @Nullable @Schema(nullable = true) String colour) {
     private static final Interval PARTS = new Interval(0, 8);
-    private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
+    private static final Interval SPLIT = new Interval(1, Share.MAX_PARTS);
     private static final Interval PERCENT = new Interval(1, 100);
     private static final int ALL_PERCENT = 100;
     private static final int HALF_PERCENT = 50;
@@ -186,8 +186,8 @@ public record HookingBody(
 
     private Set<RowId> knotless(Fields f) {
         List<String> given = knotlessRows == null ? List.of() : knotlessRows;
-        if (given.size() > HookingBrief.MOST_KNOTLESS) {
-            f.problem("hooking.knotlessRows", "At most " + HookingBrief.MOST_KNOTLESS + " rows can be without knots.");
+        if (given.size() > HookingBrief.MAX_KNOTLESS) {
+            f.problem("hooking.knotlessRows", "At most " + HookingBrief.MAX_KNOTLESS + " rows can be without knots.");
             return Set.of();
         }
         TreeSet<RowId> rows = new TreeSet<>();
@@ -248,14 +248,14 @@ public record HookingBody(
         HairMix.How how = f.present("hooking.mix.how", "How it is mixed", mix.how(), HairMix.How.RATIO);
         List<HairMix.Strand> strands = new ArrayList<>();
         int sum = 0;
-        if (mix.others().size() > HairMix.MOST_OTHERS) {
-            f.problem("hooking.mix.others", "At most " + HairMix.MOST_OTHERS + " others can be mixed in.");
+        if (mix.others().size() > HairMix.MAX_OTHERS) {
+            f.problem("hooking.mix.others", "At most " + HairMix.MAX_OTHERS + " others can be mixed in.");
         }
         if (how == HairMix.How.BLENDED && mix.others().size() > 1) {
             f.problem("hooking.mix.others", "Only two can be blended on one hook: the main hair and one other.");
             return HairMix.none();
         }
-        for (int i = 0; i < Math.min(mix.others().size(), HairMix.MOST_OTHERS); i++) {
+        for (int i = 0; i < Math.min(mix.others().size(), HairMix.MAX_OTHERS); i++) {
             String at = "hooking.mix.others[" + i + "].";
             StrandBody s = mix.others().get(i);
             int percent = how == HairMix.How.ZONES
@@ -301,8 +301,8 @@ public record HookingBody(
     private List<StationEdit> edits(Fields f) {
         List<StationEdit> all = new ArrayList<>();
         List<StationEditBody> given = edits == null ? List.of() : edits;
-        if (given.size() > HookingBrief.MOST_EDITS) {
-            f.problem("hooking.edits", "At most " + HookingBrief.MOST_EDITS + " changes by hand are kept.");
+        if (given.size() > HookingBrief.MAX_EDITS) {
+            f.problem("hooking.edits", "At most " + HookingBrief.MAX_EDITS + " changes by hand are kept.");
             return List.of();
         }
         for (int i = 0; i < given.size(); i++) {

@@ -46,9 +46,9 @@ public record MethodBody(
             @Nullable Material material,
             @Nullable @Schema(nullable = true) Long minor) {}
 
-    private static final int LONGEST_NAME = 80;
-    private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
-    private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final Interval PASSES = new Interval(1, Tie.MAX_PASSES);
+    private static final Interval SPLIT = new Interval(1, Share.MAX_PARTS);
 
     /** How often she passes a texture; textures that are not named are passed as the hold needs. */
     public record OwnPasses(
@@ -122,7 +122,7 @@ public record MethodBody(
     /** The method; after a problem, some stand-in. */
     public Method check(Fields f, String at) {
         Method usual = Method.usual();
-        String called = f.textOrEmpty(at + "name", "The method's name", name, LONGEST_NAME);
+        String called = f.textOrEmpty(at + "name", "The method's name", name, MAX_NAME_LENGTH);
         return new Method(
                 called.isEmpty() ? usual.name() : called,
                 Fields.or(spacing, usual.spacing()),

@@ -44,11 +44,11 @@ public record RegionBody(
     /** The region; after a problem, some stand-in. */
     public Region check(Fields f, String at) {
         RegionKind k = f.present(at + ".kind", "What is the matter there", kind, RegionKind.TENDER);
-        String called = f.text(at + ".name", "The region's name", name, Region.LONGEST_NAME);
+        String called = f.text(at + ".name", "The region's name", name, Region.MAX_NAME_LENGTH);
         List<Double> flat = rim == null ? List.of() : rim;
         int n = flat.size() / 2;
-        if (flat.size() % 2 != 0 || n < Region.FEWEST || n > Region.MOST) {
-            f.problem(at + ".rim", "A region is drawn with " + Region.FEWEST + " to " + Region.MOST + " points.");
+        if (flat.size() % 2 != 0 || n < Region.FEWEST || n > Region.MAX) {
+            f.problem(at + ".rim", "A region is drawn with " + Region.FEWEST + " to " + Region.MAX + " points.");
             return standIn(k);
         }
         List<ScalpPoint> points = IntStream.range(0, n)

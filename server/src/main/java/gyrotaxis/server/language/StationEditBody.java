@@ -41,8 +41,8 @@ public record StationEditBody(
     private static final double ALL_PERCENT = 100;
     private static final Interval TURN = new Interval(-180, 180);
     private static final Interval ALONG = new Interval(0, 1);
-    private static final Interval SPLIT = new Interval(1, Share.MOST_PARTS);
-    private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
+    private static final Interval SPLIT = new Interval(1, Share.MAX_PARTS);
+    private static final Interval PASSES = new Interval(1, Tie.MAX_PASSES);
     private static final Interval LEG = new Interval(
             Math.round(Tie.SINGLE_LEG.min() * ALL_PERCENT), Math.round(Tie.SINGLE_LEG.max() * ALL_PERCENT));
 

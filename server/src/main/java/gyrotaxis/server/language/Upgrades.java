@@ -19,7 +19,7 @@ final class Upgrades {
     private static final String[] HOLDS_OF_1 = {"FINGER_TURN", "TIED_SLIVER", "COMBED_DOWN", "CARRIED_BACK"};
 
     /** Of a single leg a quarter could be kept, though a third was the least that was ever tied. */
-    private static final int LEAST_LEG_PERCENT = 33;
+    private static final int MIN_LEG_PERCENT = 33;
 
     private static final Map<String, String> ROW_FIGURES =
             Map.of("MOVE", "moveMm", "RESIZE", "factor", "END_EARLIER", "endsAt");
@@ -47,10 +47,10 @@ final class Upgrades {
             Map.of("FRONT", 0.31, "LEFT", 0.24, "RIGHT", 0.24, "NAPE", 0.21);
 
     private static final int COUNT_OF_2 = 12;
-    private static final int MOST_OF_3 = 24;
+    private static final int MAX_OF_3 = 24;
 
-    private static final double LEAST_CLOSER_OF_3 = 0.4;
-    private static final double MOST_CLOSER_OF_3 = 2.5;
+    private static final double MIN_CLOSER_OF_3 = 0.4;
+    private static final double MAX_CLOSER_OF_3 = 2.5;
 
     private Upgrades() {}
 
@@ -242,7 +242,7 @@ final class Upgrades {
             int parts = z.path("shareParts").asInt(0);
             if (zone >= 0 && parts > 0 && usual[zone] > 0) {
                 double closer = z.path("closer").asDouble(1) * usual[zone] / parts;
-                ((ObjectNode) z).put("closer", Math.max(LEAST_CLOSER_OF_3, Math.min(MOST_CLOSER_OF_3, closer)));
+                ((ObjectNode) z).put("closer", Math.max(MIN_CLOSER_OF_3, Math.min(MAX_CLOSER_OF_3, closer)));
             }
         }
         return plan;
@@ -294,7 +294,7 @@ final class Upgrades {
             singles.addObject()
                     .put("stretch", stretch)
                     .put("lines", rim.path("individualLines").asInt(1))
-                    .put("count", (int) Math.max(1, Math.min(MOST_OF_3, here)));
+                    .put("count", (int) Math.max(1, Math.min(MAX_OF_3, here)));
         }
         rename(rim, "individualBaseMm", "singleBaseMm");
         rename(rim, "isBanded", "areBanded");
@@ -323,7 +323,7 @@ final class Upgrades {
             case "KNOT" -> edit.put("knot", KNOTS_OF_1[(int) amount]);
             case "PASSES" -> edit.put("passes", (int) amount);
             case "HOLD" -> edit.put("hold", HOLDS_OF_1[(int) amount]);
-            case "LEG" -> edit.put("legPercent", Math.max(LEAST_LEG_PERCENT, (int) Math.round(amount)));
+            case "LEG" -> edit.put("legPercent", Math.max(MIN_LEG_PERCENT, (int) Math.round(amount)));
             default -> {
                 // Taken out: nothing more to say.
             }

@@ -38,9 +38,9 @@ class MessageService {
     /** So far ahead it is told what will be due. */
     private static final int DAYS_AHEAD = 10;
 
-    private static final int MOST_FOLLOW_UPS = 500;
-    private static final int MOST_SENT = 30;
-    private static final int LONGEST = 2000;
+    private static final int MAX_FOLLOW_UPS = 500;
+    private static final int MAX_SENT = 30;
+    private static final int MAX_LENGTH = 2000;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.UK);
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.UK);
 
@@ -86,7 +86,7 @@ class MessageService {
                         .toList(),
                 List.copyOf(Template.places()),
                 drafts(templates),
-                kept.latest(MOST_SENT).stream()
+                kept.latest(MAX_SENT).stream()
                         .map(s -> new SentView(s.id(), s.cue().words(), s.client(), s.words(), s.at(), s.isLost()))
                         .toList());
     }
@@ -147,7 +147,7 @@ class MessageService {
                 all.add(new Said(MessageTrigger.PREPARE, d.id(), d.from().toString(), on, d.client(), values));
             }
         }
-        for (ToLookAfter t : after.toLookAfter(until, MOST_FOLLOW_UPS)) {
+        for (ToLookAfter t : after.toLookAfter(until, MAX_FOLLOW_UPS)) {
             if (t.due().isBefore(today.minusDays(DAYS_AHEAD))) {
                 continue;
             }
@@ -169,7 +169,7 @@ class MessageService {
     @Transactional
     public MessagesView word(MessageTrigger cue, TemplateBody body) {
         Fields f = new Fields();
-        String words = f.lines("words", "The words", body.words(), Template.LONGEST);
+        String words = f.lines("words", "The words", body.words(), Template.MAX_LENGTH);
         if (words.isEmpty()) {
             f.problem("words", "Say something; these are the words that are sent.");
         }
@@ -185,7 +185,7 @@ class MessageService {
         MessageTrigger cue = f.present("cue", "What it is", body.cue(), MessageTrigger.APPOINTMENT);
         UUID about = f.present("about", "What it is about", body.about(), new UUID(0, 0));
         String told = f.present("told", "The time that it tells", body.told(), "");
-        String own = f.lines("words", "The words", body.words(), LONGEST);
+        String own = f.lines("words", "The words", body.words(), MAX_LENGTH);
         f.orRefuse(() -> own);
         MessagesView now = Objects.requireNonNull(transaction.execute(t -> all()));
         DraftView draft = now.drafts().stream()

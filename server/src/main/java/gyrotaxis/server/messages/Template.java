@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 
 /** Words with places in braces, {@code {name}}, that are filled in for each client. */
 record Template(String words) {
-    static final int LONGEST = 1000;
+    static final int MAX_LENGTH = 1000;
 
     private static final Set<String> PLACES = Set.of("name", "day", "time", "stylist", "studio", "what");
     private static final Pattern PLACE = Pattern.compile("\\{([^{}]*)\\}");

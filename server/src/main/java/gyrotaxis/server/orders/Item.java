@@ -9,8 +9,8 @@ import java.util.UUID;
  * @param loops in each, at least 1
  */
 record Item(UUID line, String colour, int packs, int loops) {
-    static final int MOST_PACKS = 500;
-    static final int MOST_LOOPS = 2400;
+    static final int MAX_PACKS = 500;
+    static final int MAX_LOOPS = 2400;
 
     Item {
         if (packs < 1 || loops < 1) {

@@ -47,12 +47,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Orders, and puts what came on the shelf once somebody has looked it through. */
 @Service
 public class OrderService {
-    private static final int MOST_ITEMS = 60;
-    private static final int MOST_CLOSED = 10;
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_BACK = 400;
-    private static final Interval PACKS = new Interval(1, Item.MOST_PACKS);
-    private static final Interval LOOPS = new Interval(1, Item.MOST_LOOPS);
+    private static final int MAX_ITEMS = 60;
+    private static final int MAX_CLOSED = 10;
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final int MAX_BACK_LENGTH = 400;
+    private static final Interval PACKS = new Interval(1, Item.MAX_PACKS);
+    private static final Interval LOOPS = new Interval(1, Item.MAX_LOOPS);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.UK);
 
     private final OrderRepository orders;
@@ -85,7 +85,7 @@ public class OrderService {
         List<Order> open = orders.open();
         return new OrdersView(
                 open.stream().map(o -> view(o, names)).toList(),
-                orders.closed(MOST_CLOSED).stream().map(o -> view(o, names)).toList(),
+                orders.closed(MAX_CLOSED).stream().map(o -> view(o, names)).toList(),
                 onTheWay(open));
     }
 
@@ -112,13 +112,13 @@ public class OrderService {
     OrdersView order(OrderBody body) {
         Fields f = new Fields();
         UUID id = f.id("id", "The order", body.id());
-        String of = f.text("supplier", "The supplier", body.supplier(), LONGEST_NAME);
+        String of = f.text("supplier", "The supplier", body.supplier(), MAX_NAME_LENGTH);
         List<OrderItemBody> wanted = f.present("items", "What is ordered", body.items(), List.of());
-        if (wanted.isEmpty() || wanted.size() > MOST_ITEMS) {
-            f.problem("items", "An order has 1 to " + MOST_ITEMS + " lines.");
+        if (wanted.isEmpty() || wanted.size() > MAX_ITEMS) {
+            f.problem("items", "An order has 1 to " + MAX_ITEMS + " lines.");
         }
         List<Item> items = new ArrayList<>();
-        for (int i = 0; i < Math.min(MOST_ITEMS, wanted.size()); i++) {
+        for (int i = 0; i < Math.min(MAX_ITEMS, wanted.size()); i++) {
             items.add(item(f, "items." + i + ".", wanted.get(i)));
         }
         f.orRefuse(() -> items);
@@ -149,7 +149,7 @@ public class OrderService {
         if (line.isEmpty()) {
             f.problem(at + "lineId", "This hair is not on the shelf.");
         }
-        String colour = f.text(at + "colour", "The colour", b.colour(), LONGEST_NAME);
+        String colour = f.text(at + "colour", "The colour", b.colour(), MAX_NAME_LENGTH);
         int packs = f.whole(at + "packs", "The number of packs", b.packs(), PACKS);
         int loops = f.whole(at + "loops", "The loops in a pack", b.loops(), LOOPS);
         return new Item(line.map(StockedLine::id).orElse(new UUID(0, 0)), colour, packs, loops);
@@ -199,7 +199,7 @@ public class OrderService {
                 .mapToObj(parcel.items()::get)
                 .map(i -> i.packs() + " × " + names.getOrDefault(i.line(), "") + ", " + i.colour())
                 .collect(Collectors.joining("; "));
-        return back.substring(0, Math.min(back.length(), LONGEST_BACK));
+        return back.substring(0, Math.min(back.length(), MAX_BACK_LENGTH));
     }
 
     /** A movement whose name follows from what it is, so that told twice it moves once. */

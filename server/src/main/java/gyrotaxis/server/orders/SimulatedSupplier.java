@@ -33,7 +33,7 @@ class SimulatedSupplier implements Supplier {
     private static final int DAYS_BETWEEN = 2;
 
     /** Nobody has endless packs; how many there are follows from the line, so that it is the same every day. */
-    private static final int LEAST = 8;
+    private static final int MIN = 8;
 
     private static final int SPREAD = 40;
     private static final int LOT_LETTERS = 4;
@@ -81,7 +81,7 @@ class SimulatedSupplier implements Supplier {
     }
 
     private static int there(StockedLine line, String colour) {
-        return LEAST + Math.floorMod((line.id() + colour).hashCode(), SPREAD);
+        return MIN + Math.floorMod((line.id() + colour).hashCode(), SPREAD);
     }
 
     @Override
@@ -123,7 +123,7 @@ class SimulatedSupplier implements Supplier {
         boolean isAtOnce = promised.reference().contains(Fault.SUPPLIERS_AT_ONCE.name());
         // As long ago as it takes, so that both parcels of it are here.
         LocalDate first = isAtOnce
-                ? promised.due().minusDays(Sold.MOST_DAYS + DAYS_BETWEEN)
+                ? promised.due().minusDays(Sold.MAX_DAYS + DAYS_BETWEEN)
                 : promised.due().plusDays(isLate ? DAYS_LATE : 0);
         String lot = order.toString().substring(0, LOT_LETTERS).toUpperCase(Locale.ROOT);
         if (!promised.reference().contains(Fault.SUPPLIERS_IN_PARTS.name())) {

@@ -12,7 +12,7 @@ interface Supplier {
     /**
      * What was promised.
      *
-     * @param reference by which the supplier knows the order; at most {@link #LONGEST_REFERENCE} characters
+     * @param reference by which the supplier knows the order; at most {@link #MAX_REFERENCE_LENGTH} characters
      * @param due the day on which it is to come
      */
     record Promise(String reference, LocalDate due) {}
@@ -31,7 +31,7 @@ interface Supplier {
         }
     }
 
-    int LONGEST_REFERENCE = 200;
+    int MAX_REFERENCE_LENGTH = 200;
 
     /** What one of them sells. */
     List<Offer> catalogue(String supplier);

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Service;
 /** Asks the scale, and says how many loops that are. */
 @Service
 class ScaleService {
-    private static final Interval GRAMS = new Interval(0, Weighed.MOST_GRAMS);
+    private static final Interval GRAMS = new Interval(0, Weighed.MAX_GRAMS);
 
     private final Scale scale;
     private final SimulatedScale standIn;
@@ -46,7 +46,7 @@ class ScaleService {
     ScaleView weighed(@Nullable UUID lineId, double emptyGrams) {
         Shown shown = scale.shown();
         double net = shown.grams() - emptyGrams;
-        boolean isLoops = lineId != null && shown.isAtRest() && net >= 0 && net <= Weighed.MOST_GRAMS;
+        boolean isLoops = lineId != null && shown.isAtRest() && net >= 0 && net <= Weighed.MAX_GRAMS;
         return new ScaleView(
                 shown.grams(), shown.stepGrams(), shown.isAtRest(), isLoops ? loops(lineId, net, shown) : null);
     }

@@ -24,7 +24,7 @@ class TapeService {
     static final long BOUNCE_MS = 300;
 
     /** Lengths that are waiting; older ones are nobody's. */
-    private static final int MOST = 40;
+    private static final int MAX = 40;
 
     private final Tape tape;
     private final SimulatedTape standIn;
@@ -71,7 +71,7 @@ class TapeService {
         }
         List<TapedView> heard = all.stream()
                 .filter(s -> s.number() > after)
-                .limit(MOST)
+                .limit(MAX)
                 .map(s -> new TapedView(s.number(), s.mm(), trouble(measure, s.mm())))
                 .toList();
         return new TapeView(last, heard);

@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PatternService {
-    public static final int LONGEST_NAME = 80;
+    public static final int MAX_NAME_LENGTH = 80;
 
     private final PatternRepository patterns;
     private final Clock clock;
@@ -30,7 +30,7 @@ public class PatternService {
 
     Pattern keep(PatternController.PatternBody body) {
         Fields f = new Fields();
-        String name = f.text("name", "The pattern's name", body.name(), LONGEST_NAME);
+        String name = f.text("name", "The pattern's name", body.name(), MAX_NAME_LENGTH);
         FoundationBody foundation =
                 f.present("foundation", "The foundation", body.foundation(), FoundationBody.plain(14, 5, 0));
         foundation.check(f, "foundation.");

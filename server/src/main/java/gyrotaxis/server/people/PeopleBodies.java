@@ -22,9 +22,9 @@ import org.jspecify.annotations.Nullable;
 /** What is asked and answered about people and chairs. */
 final class PeopleBodies {
     private static final Interval GAP_MINUTES = new Interval(0, 120);
-    private static final int LONGEST_NAME = 80;
-    private static final int LONGEST_WHY = 120;
-    private static final int MOST_OFF = 100;
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final int MAX_REASON_LENGTH = 120;
+    private static final int MAX_OFF = 100;
 
     private PeopleBodies() {}
 
@@ -48,7 +48,7 @@ final class PeopleBodies {
 
         Studio check() {
             Fields f = new Fields();
-            String checkedName = f.textOrEmpty("name", "The studio's name", name, LONGEST_NAME);
+            String checkedName = f.textOrEmpty("name", "The studio's name", name, MAX_NAME_LENGTH);
             int gap = f.whole("gapMinutes", "The pause between two appointments, in minutes,", gapMinutes, GAP_MINUTES);
             ZoneId checkedZone = zone(f, zone);
             return f.orRefuse(() -> new Studio(checkedName, checkedZone, Duration.ofMinutes(gap), version));
@@ -130,7 +130,7 @@ final class PeopleBodies {
 
         Checked check(LocalDate today) {
             Fields f = new Fields();
-            String checkedName = f.text("name", "The name", name, LONGEST_NAME);
+            String checkedName = f.text("name", "The name", name, MAX_NAME_LENGTH);
             Hours hours = week == null
                     ? Hours.USUAL
                     : new Hours(checkWeek(f, week), checkOff(f, off == null ? List.of() : off, today));
@@ -155,15 +155,15 @@ final class PeopleBodies {
         }
 
         private static List<DaysOff> checkOff(Fields f, List<OffView> off, LocalDate today) {
-            if (off.size() > MOST_OFF) {
-                f.problem("off", "At most " + MOST_OFF + " times away can be kept; let the oldest go.");
+            if (off.size() > MAX_OFF) {
+                f.problem("off", "At most " + MAX_OFF + " times away can be kept; let the oldest go.");
                 return Collections.emptyList();
             }
             List<DaysOff> checked = new ArrayList<>();
             for (int i = 0; i < off.size(); i++) {
                 String at = "off[" + i + "].";
                 OffView o = off.get(i);
-                String why = f.textOrEmpty(at + "why", "Why she is away", o.why(), LONGEST_WHY);
+                String why = f.textOrEmpty(at + "why", "Why she is away", o.why(), MAX_REASON_LENGTH);
                 LocalDate first = f.day(at + "first", "The first day away", o.first(), today);
                 LocalDate last = f.day(at + "last", "The last day away", o.last(), today);
                 if (last.isBefore(first)) {

@@ -28,18 +28,18 @@ import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
 
 /**
- * Makes a picture fit to be kept: turned upright, at most {@link #MOST_PX} long, drawn anew as a JPEG and so without anything that a
+ * Makes a picture fit to be kept: turned upright, at most {@link #MAX_PX} long, drawn anew as a JPEG and so without anything that a
  * telephone wrote into it about place, time or owner.
  */
 public final class Pictures {
     /** The longer side of what is kept, pixels. */
-    static final int MOST_PX = 2_048;
+    static final int MAX_PX = 2_048;
 
     /** What is larger is not opened at all: a small file can claim to be a huge picture. */
-    static final long MOST_PIXELS = 40_000_000;
+    static final long MAX_PIXELS = 40_000_000;
 
     /** The longer side of what is opened, pixels: rows are read one by one, but each of them whole. */
-    static final int MOST_SIDE = 30_000;
+    static final int MAX_SIDE = 30_000;
 
     private static final byte[] PNG = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1a, '\n'};
     private static final byte[] JPEG = {(byte) 0xff, (byte) 0xd8, (byte) 0xff};
@@ -92,7 +92,7 @@ public final class Pictures {
 
     /** By what its header says, before anything of it is opened. */
     private static void refuseHuge(int width, int height) {
-        if ((long) width * height > MOST_PIXELS || Math.max(width, height) > MOST_SIDE) {
+        if ((long) width * height > MAX_PIXELS || Math.max(width, height) > MAX_SIDE) {
             throw refused("This picture is " + width + " by " + height + " pixels, more than can be opened here.");
         }
     }
@@ -103,10 +103,10 @@ public final class Pictures {
         ImageReadParam param = reader.getDefaultReadParam();
         // Every other pixel is enough where it is made much smaller anyway, and takes a quarter of the room: never more
         // than twice of what is kept, on either side, is held at once.
-        int step = Math.max(1, (Math.max(width, height) + 2 * MOST_PX - 1) / (2 * MOST_PX));
+        int step = Math.max(1, (Math.max(width, height) + 2 * MAX_PX - 1) / (2 * MAX_PX));
         param.setSourceSubsampling(step, step, 0, 0);
         BufferedImage read = reader.read(0, param);
-        double scale = Math.min(1, (double) MOST_PX / Math.max(read.getWidth(), read.getHeight()));
+        double scale = Math.min(1, (double) MAX_PX / Math.max(read.getWidth(), read.getHeight()));
         return drawn(
                 read,
                 Math.max(1, (int) Math.round(read.getWidth() * scale)),

@@ -54,7 +54,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Computes plans and looks at them. Keeps nothing, so nothing here runs in a transaction. */
 @Service
 public class Planning {
-    private static final int MOST_COMPARED = 3;
+    private static final int MAX_COMPARED = 3;
 
     /** No further remedy is tried after so long; the answer is on its way soon after. */
     private static final Duration TRIALS_END_AFTER = Duration.ofSeconds(2);
@@ -261,7 +261,7 @@ public class Planning {
     ComparisonView compare(ComparisonBody body) {
         Fields f = new Fields();
         List<ComparisonBody.ComparedBody> given = body.briefs() == null ? List.of() : body.briefs();
-        if (given.size() < 2 || given.size() > MOST_COMPARED) {
+        if (given.size() < 2 || given.size() > MAX_COMPARED) {
             f.problem("briefs", "Two or three plans can be compared.");
         }
         for (int i = 0; i < given.size(); i++) {

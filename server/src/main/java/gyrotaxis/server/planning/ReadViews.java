@@ -80,7 +80,7 @@ final class ReadViews {
                 v.quote(),
                 v.ledger(),
                 FindingView.of(findings, asked, changes),
-                new Limits.Range(Back.FEWEST_ROWS, plan.brief().foundation().frontRows()),
+                new Limits.Range(Back.MIN_ROWS, plan.brief().foundation().frontRows()),
                 shutting(plan.hooked()));
     }
 

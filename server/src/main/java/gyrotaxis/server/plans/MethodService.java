@@ -13,7 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class MethodService {
-    public static final int LONGEST_NAME = 80;
+    public static final int MAX_NAME_LENGTH = 80;
 
     private final MethodRepository methods;
 
@@ -28,7 +28,7 @@ public class MethodService {
 
     KeptMethod keep(MethodController.KeepBody body) {
         Fields f = new Fields();
-        String name = f.text("name", "The method's name", body.name(), LONGEST_NAME);
+        String name = f.text("name", "The method's name", body.name(), MAX_NAME_LENGTH);
         MethodBody given = f.present("method", "The method", body.method(), MethodBody.of(Method.usual()));
         Method checked = given.check(f, "method.");
         KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, MethodBody.of(checked.named(name))));

@@ -46,12 +46,12 @@ import tools.jackson.databind.JsonNode;
 @Service
 @Transactional
 public class PlanService {
-    public static final int LONGEST_NAME = 120;
+    public static final int MAX_NAME_LENGTH = 120;
 
     /** As many as a page shows, and some more. */
-    private static final int MOST_LISTED = 200;
+    private static final int MAX_LISTED = 200;
 
-    private static final int MOST_CLIENTS = 100;
+    private static final int MAX_CLIENTS = 100;
 
     private static final FoundationBody USUAL_FOUNDATION = FoundationBody.plain(14, 5, 12);
 
@@ -98,7 +98,7 @@ public class PlanService {
     /** The plans that were changed last, the newest first. */
     @Transactional(readOnly = true)
     List<SavedPlanView> latest(int most) {
-        List<SavedPlan> some = plans.latest(Math.max(1, Math.min(MOST_LISTED, most)));
+        List<SavedPlan> some = plans.latest(Math.max(1, Math.min(MAX_LISTED, most)));
         Map<UUID, Client> clients =
                 book.clients(some.stream().map(SavedPlan::clientId).collect(Collectors.toSet())).stream()
                         .collect(Collectors.toMap(Client::id, Function.identity()));
@@ -112,8 +112,8 @@ public class PlanService {
     @Transactional(propagation = Propagation.NOT_SUPPORTED)
     List<PlanTileView> tiles(Set<UUID> clients) {
         Fields f = new Fields();
-        if (clients.size() > MOST_CLIENTS) {
-            f.problem("client", "Ask for at most " + MOST_CLIENTS + " clients at once.");
+        if (clients.size() > MAX_CLIENTS) {
+            f.problem("client", "Ask for at most " + MAX_CLIENTS + " clients at once.");
         }
         return f.orRefuse(() -> tiles.of(plans.rows(clients)));
     }
@@ -160,7 +160,7 @@ public class PlanService {
 
     SavedPlanView begin(NewPlanBody body) {
         Fields f = new Fields();
-        String name = f.textOrEmpty("name", "The name", body.name(), LONGEST_NAME);
+        String name = f.textOrEmpty("name", "The name", body.name(), MAX_NAME_LENGTH);
         UUID clientId = f.id("clientId", "The client", body.clientId());
         String hairLineId = usualHair(f);
         Optional<UUID> stylist = f.idIfAny("stylistId", "Who will hook it", body.stylistId());
@@ -245,7 +245,7 @@ public class PlanService {
 
     SavedPlanView change(UUID id, PlanBody body) {
         Fields f = new Fields();
-        String name = f.text("name", "The name", body.name(), LONGEST_NAME);
+        String name = f.text("name", "The name", body.name(), MAX_NAME_LENGTH);
         SavedPlan stored = stored(id);
         BriefBody brief = f.present("brief", "The brief", body.brief(), stored.brief());
         brief.check(shelf);

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /** How drills that were made of plans are sent. */
 final class ExerciseBodies {
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME_LENGTH = 80;
 
     private ExerciseBodies() {}
 
@@ -31,7 +31,7 @@ final class ExerciseBodies {
 
         Checked check() {
             Fields f = new Fields();
-            String called = f.text("name", "The name", name, LONGEST_NAME);
+            String called = f.text("name", "The name", name, MAX_NAME_LENGTH);
             DrillKind of = f.present("kind", "The drill", kind, DrillKind.HOOK_WAY);
             if (!of.isOfHead()) {
                 f.problem("kind", "This is not asked about a head; choose another drill.");

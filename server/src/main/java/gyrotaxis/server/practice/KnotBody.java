@@ -30,8 +30,8 @@ record KnotBody(
         @Nullable Boolean sports,
         @Nullable Boolean swims,
         @Nullable Boolean windy) {
-    private static final Interval PARTS = new Interval(1, Share.MOST_PARTS);
-    private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
+    private static final Interval PARTS = new Interval(1, Share.MAX_PARTS);
+    private static final Interval PASSES = new Interval(1, Tie.MAX_PASSES);
     private static final Interval WEEKS = new Interval(1, 16);
 
     /** What is tried, once every field makes sense. */

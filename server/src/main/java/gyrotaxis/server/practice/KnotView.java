@@ -46,7 +46,7 @@ record KnotView(
                 hundredth(t.hold().score()),
                 t.hold().lasts(),
                 t.weeks(),
-                KnotTrial.MOST_WEEKS,
+                KnotTrial.MAX_WEEKS,
                 hundredth(t.grams()),
                 hundredth(t.widthMm()),
                 t.isHidden(),

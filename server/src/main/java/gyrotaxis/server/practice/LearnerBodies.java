@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What is asked and answered about those who practise. */
 final class LearnerBodies {
-    private static final int LONGEST_NAME = 80;
+    private static final int MAX_NAME_LENGTH = 80;
     private static final double PERCENT = 100;
 
     private LearnerBodies() {}
@@ -37,7 +37,7 @@ final class LearnerBodies {
     record LearnerBody(@Nullable String name) {
         String check() {
             Fields f = new Fields();
-            String checked = f.text("name", "The name", name, LONGEST_NAME);
+            String checked = f.text("name", "The name", name, MAX_NAME_LENGTH);
             return f.orRefuse(() -> checked);
         }
     }
@@ -148,16 +148,16 @@ final class LearnerBodies {
             @Nullable Integer pieces,
             @Nullable Integer slipped,
             @Nullable Double seconds) {
-        private static final Interval PASSES = new Interval(1, Tie.MOST_PASSES);
-        private static final Interval PIECES = new Interval(1, Hands.MOST_PIECES);
-        private static final Interval SECONDS = new Interval(1, Hands.LONGEST_SECONDS);
+        private static final Interval PASSES = new Interval(1, Tie.MAX_PASSES);
+        private static final Interval PIECES = new Interval(1, Hands.MAX_PIECES);
+        private static final Interval SECONDS = new Interval(1, Hands.MAX_SECONDS);
 
         Hands check(Instant at) {
             Fields f = new Fields();
             boolean hasPasses = knot != null && knot.hasPasses();
             int times = hasPasses ? f.whole("passes", "The passes", passes, PASSES) : 1;
             int many = f.whole("pieces", "How many were made", pieces, PIECES);
-            int gave = f.whole("slipped", "How many gave way", slipped, new Interval(0, Hands.MOST_PIECES));
+            int gave = f.whole("slipped", "How many gave way", slipped, new Interval(0, Hands.MAX_PIECES));
             double took = f.number("seconds", "The time, in seconds,", seconds, SECONDS);
             if (pieces != null && slipped != null && slipped > pieces) {
                 f.problem("slipped", "No more can give way than were made: " + pieces + ".");

@@ -22,12 +22,12 @@ import tools.jackson.databind.json.JsonMapper;
 public class ErrorLog {
     private static final Logger LOG = LoggerFactory.getLogger(ErrorLog.class);
     private static final Duration REMEMBERED = Duration.ofMinutes(10);
-    private static final int MOST_REMEMBERED = 200;
+    private static final int MAX_REMEMBERED = 200;
     private static final int FRAMES_THAT_TELL = 4;
 
     private final Cache<String, Boolean> told = Caffeine.newBuilder()
             .expireAfterWrite(REMEMBERED)
-            .maximumSize(MOST_REMEMBERED)
+            .maximumSize(MAX_REMEMBERED)
             .build();
     private final JsonMapper json;
 

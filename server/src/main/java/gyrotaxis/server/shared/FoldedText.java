@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 
 /** A name as it is searched for: small letters, accents taken off, letters that have none written out. */
 public final class FoldedText {
-    private static final int MOST_WORDS = 6;
+    private static final int MAX_WORDS = 6;
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Map<String, String> WRITTEN_OUT =
             Map.of("ß", "ss", "æ", "ae", "œ", "oe", "ø", "o", "ł", "l", "đ", "d", "ð", "d", "þ", "th", "ı", "i");
@@ -20,7 +20,7 @@ public final class FoldedText {
     public static List<String> words(String typed) {
         return Arrays.stream(of(typed).split("\\s+"))
                 .filter(w -> !w.isEmpty())
-                .limit(MOST_WORDS)
+                .limit(MAX_WORDS)
                 .toList();
     }
 

@@ -13,7 +13,7 @@ import tools.jackson.databind.ser.std.StdScalarSerializer;
  */
 public final class ShortFigures extends StdScalarSerializer<Double> {
     private static final double HUNDREDTHS = 100;
-    private static final double LARGEST = 1e12;
+    private static final double MAX = 1e12;
 
     /** For boxed and for plain figures alike. */
     public ShortFigures() {
@@ -25,7 +25,7 @@ public final class ShortFigures extends StdScalarSerializer<Double> {
         double v = value;
         double hundredths = Math.rint(v * HUNDREDTHS);
         boolean takesText = json.streamWriteCapabilities().isEnabled(StreamWriteCapability.CAN_WRITE_FORMATTED_NUMBERS);
-        if (takesText && Math.abs(hundredths) < LARGEST && hundredths / HUNDREDTHS == v) {
+        if (takesText && Math.abs(hundredths) < MAX && hundredths / HUNDREDTHS == v) {
             json.writeNumber(decimal((long) hundredths));
         } else {
             json.writeNumber(v);

@@ -60,16 +60,16 @@ public record HairLineBody(
     private static final String USUAL_CURRENCY = "EUR";
     private static final String USUAL_COLOUR = "natural";
 
-    private static final int LONGEST_NAME = 80;
-    private static final int MOST_COLOURS = 12;
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final int MAX_COLOURS = 12;
     private static final Interval PRICE_MINOR = new Interval(0, 100_000_000);
-    private static final Interval ON_SHELF = new Interval(0, PackCount.MOST_SHELF_LOOPS);
+    private static final Interval ON_SHELF = new Interval(0, PackCount.MAX_SHELF_LOOPS);
 
     /** The line, or all that is wrong with it. */
     public StockedLine toLine(UUID id) {
         Fields f = new Fields();
-        String checkedName = f.text("name", "The name", name, LONGEST_NAME);
-        String checkedSupplier = f.textOrEmpty("supplier", "The supplier", supplier, LONGEST_NAME);
+        String checkedName = f.text("name", "The name", name, MAX_NAME_LENGTH);
+        String checkedSupplier = f.textOrEmpty("supplier", "The supplier", supplier, MAX_NAME_LENGTH);
         Texture checkedTexture = f.present("texture", "The texture", texture, Texture.DEEP_WAVE);
         double length = f.lengthMm("lengthMm", "The length", lengthMm, HairLine.LENGTH_MM);
         int bundles = f.whole(
@@ -87,11 +87,11 @@ public record HairLineBody(
                 ON_SHELF);
         List<String> given = colours == null || colours.isEmpty() ? List.of(USUAL_COLOUR) : colours;
         List<String> checkedColours = given.stream()
-                .limit(MOST_COLOURS)
-                .map(c -> f.text("colours", "A colour", c, LONGEST_NAME).replaceAll("\\s+", " "))
+                .limit(MAX_COLOURS)
+                .map(c -> f.text("colours", "A colour", c, MAX_NAME_LENGTH).replaceAll("\\s+", " "))
                 .toList();
-        if (given.size() > MOST_COLOURS) {
-            f.problem("colours", "At most " + MOST_COLOURS + " colours are kept.");
+        if (given.size() > MAX_COLOURS) {
+            f.problem("colours", "At most " + MAX_COLOURS + " colours are kept.");
         }
         Fibre usual = Fibre.usual(checkedTexture);
         double curl = curlMm == null ? usual.curlMm() : f.lengthMm("curlMm", "A curl", curlMm, Fibre.CURL_MM);
@@ -147,11 +147,11 @@ public record HairLineBody(
 
     private List<PackSize> sizes(Fields f, Currency currency) {
         List<SizeBody> given = otherPacks == null ? List.of() : otherPacks;
-        if (given.size() > HairLine.MOST_SIZES) {
-            f.problem("otherPacks", "At most " + HairLine.MOST_SIZES + " further sizes are kept.");
+        if (given.size() > HairLine.MAX_SIZES) {
+            f.problem("otherPacks", "At most " + HairLine.MAX_SIZES + " further sizes are kept.");
         }
         List<PackSize> sizes = new ArrayList<>();
-        for (int i = 0; i < Math.min(given.size(), HairLine.MOST_SIZES); i++) {
+        for (int i = 0; i < Math.min(given.size(), HairLine.MAX_SIZES); i++) {
             String at = "otherPacks[" + i + "].";
             int n = f.whole(at + "loops", "Loops in this pack", given.get(i).loops(), PACK_LOOPS);
             Long asked = given.get(i).priceMinor();

@@ -20,7 +20,7 @@ class MovesTable {
     static final List<String> COLUMNS = List.of("when", "what", "amount", "unit", "why", "by", "note");
 
     /** Spreadsheets take no more lines than a million. */
-    private static final int MOST = 500_000;
+    private static final int MAX = 500_000;
 
     private final StockLedger ledger;
     private final PeopleRepository people;
@@ -36,7 +36,7 @@ class MovesTable {
         Map<UUID, String> names = people.names();
         return Tables.write(new Table(
                 COLUMNS,
-                ledger.latest(new StockLedger.LineFilter(null), Long.MAX_VALUE, MOST).stream()
+                ledger.latest(new StockLedger.LineFilter(null), Long.MAX_VALUE, MAX).stream()
                         .map(m -> row(m, zone, names))
                         .toList()));
     }

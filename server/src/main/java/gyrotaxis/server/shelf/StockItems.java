@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Between goods as they are written down and goods of the core. */
 final class StockItems {
-    private static final int LONGEST = 80;
+    private static final int MAX_LENGTH = 80;
     private static final Interval PACK = new Interval(1, 2400);
     private static final Interval AMOUNT = new Interval(0, 10_000);
 
@@ -32,7 +32,7 @@ final class StockItems {
             default ->
                 Optional.of(new StockItem.Thing(
                         StockItem.Kind.valueOf(kind.name()),
-                        f.textOrEmpty(at + "what", "Which of its kind", b.what(), LONGEST)));
+                        f.textOrEmpty(at + "what", "Which of its kind", b.what(), MAX_LENGTH)));
         };
     }
 
@@ -42,10 +42,10 @@ final class StockItems {
         if (id != null && line.isEmpty()) {
             f.problem(at + "lineId", "This hair is no longer on the shelf.");
         }
-        String lot = f.textOrEmpty(at + "lot", "The lot", b.lot(), LONGEST);
+        String lot = f.textOrEmpty(at + "lot", "The lot", b.lot(), MAX_LENGTH);
         return line.map(l -> {
             LineId of = new LineId(l.id());
-            String named = f.textOrEmpty(at + "colour", "The colour", b.colour(), LONGEST);
+            String named = f.textOrEmpty(at + "colour", "The colour", b.colour(), MAX_LENGTH);
             String colour = named.isEmpty() ? l.hair().colours().get(0) : named;
             if (!l.hair().colours().contains(colour) && !l.loopsByColour().containsKey(colour)) {
                 f.problem(

@@ -51,8 +51,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class StockService {
     private static final int PAGE = 60;
-    private static final int LONGEST_NAME = 80;
-    private static final Interval DAYS = new Interval(0, Sold.MOST_DAYS);
+    private static final int MAX_NAME_LENGTH = 80;
+    private static final Interval DAYS = new Interval(0, Sold.MAX_DAYS);
     private static final Interval LOOPS = new Interval(0, 10_000);
 
     private final StockLedger ledger;
@@ -168,7 +168,7 @@ class StockService {
         Optional<StockItem> good = goods.checked(f, "good.", body.good());
         MovementReason why = f.present("why", "Why it is moved", body.why(), MovementReason.BOUGHT);
         Optional<UUID> by = f.idIfAny("stylistId", "Who did it", body.stylistId());
-        String note = f.textOrEmpty("note", "The note", body.note(), Moved.LONGEST_NOTE);
+        String note = f.textOrEmpty("note", "The note", body.note(), Moved.MAX_NOTE_LENGTH);
         if (why == MovementReason.COUNTED || why == MovementReason.BEGUN) {
             f.problem("why", "What was counted is told as a count.");
         }
@@ -255,7 +255,7 @@ class StockService {
         ledger.hold();
         Fields f = new Fields();
         UUID line = f.id("lineId", "The hair", body.lineId());
-        String colour = f.text("colour", "The colour", body.colour(), LONGEST_NAME);
+        String colour = f.text("colour", "The colour", body.colour(), MAX_NAME_LENGTH);
         int loops = f.whole("loops", "How many loops", body.loops(), LOOPS);
         f.orRefuse(() -> colour);
         LineId id = new LineId(Objects.requireNonNull(line));
@@ -271,7 +271,7 @@ class StockService {
 
     StockView lead(LeadBody body) {
         Fields f = new Fields();
-        String name = f.text("name", "The supplier", body.name(), LONGEST_NAME);
+        String name = f.text("name", "The supplier", body.name(), MAX_NAME_LENGTH);
         int days = f.whole("leadDays", "Days from the order to the door", body.leadDays(), DAYS);
         return f.orRefuse(() -> {
             ledger.leadDays(name, days);

@@ -28,7 +28,7 @@ class StockTable {
             List.of("kind", "hair", "colour", "lot", "loops in a pack", "state", "which", "amount", "unit");
 
     /** More than this is not told one by one. */
-    private static final int MOST_TOLD = 200;
+    private static final int MAX_TOLD = 200;
 
     private static final String COUNTED_BY = "counted by a table";
 
@@ -112,8 +112,8 @@ class StockTable {
                 added,
                 differ.size() - added,
                 counts.size() - differ.size(),
-                differ.stream().limit(MOST_TOLD).map(c -> change(c, stock)).toList(),
-                faults.stream().limit(MOST_TOLD).toList());
+                differ.stream().limit(MAX_TOLD).map(c -> change(c, stock)).toList(),
+                faults.stream().limit(MAX_TOLD).toList());
     }
 
     private Moved moved(Count c, Stock stock) {

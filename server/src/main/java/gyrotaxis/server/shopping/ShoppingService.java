@@ -35,7 +35,7 @@ import org.springframework.stereotype.Service;
 @Service
 class ShoppingService {
     private static final Interval DAYS = new Interval(1, 60);
-    private static final int MOST_INSTEAD = 3;
+    private static final int MAX_INSTEAD = 3;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE", Locale.UK);
 
     private final ShoppingNeeds errands;
@@ -113,7 +113,7 @@ class ShoppingService {
                         .map(n ->
                                 new ForView(n.forWhom(), client(n, clients, byPlan), n.by(), missing(found.list(), n)))
                         .toList(),
-                Substitution.of(b.what(), b.colour(), found.sold(), found.stock(), MOST_INSTEAD).stream()
+                Substitution.of(b.what(), b.colour(), found.sold(), found.stock(), MAX_INSTEAD).stream()
                         .map(i -> new InsteadView(
                                 i.line().value(),
                                 lines.getOrDefault(i.line().value(), ""),

@@ -19,7 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class ThumbnailService {
-    private static final int MOST_PLANS = 100;
+    private static final int MAX_PLANS = 100;
 
     /** What the page calls its tones of skin. */
     private static final Pattern NAME = Pattern.compile("[a-z-]{1,20}");
@@ -44,8 +44,8 @@ class ThumbnailService {
     @Transactional(readOnly = true)
     List<ThumbnailView> of(Set<UUID> some) {
         Fields f = new Fields();
-        if (some.size() > MOST_PLANS) {
-            f.problem("plan", "Ask for at most " + MOST_PLANS + " plans at once.");
+        if (some.size() > MAX_PLANS) {
+            f.problem("plan", "Ask for at most " + MAX_PLANS + " plans at once.");
         }
         return f.orRefuse(() -> {
             Map<UUID, ThumbnailView.KeptStill> kept = stills.of(some);

@@ -14,7 +14,7 @@ import java.util.UUID;
  * @param note may be empty
  */
 public record Moved(UUID id, Movement what, Instant at, Optional<UUID> by, Optional<UUID> visit, String note) {
-    public static final int LONGEST_NOTE = 200;
+    public static final int MAX_NOTE_LENGTH = 200;
 
     /** A movement of now, under a new name. */
     public static Moved now(Movement what, Instant at, Optional<UUID> by, Optional<UUID> visit, String note) {

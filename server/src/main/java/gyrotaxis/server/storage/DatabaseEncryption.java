@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class DatabaseEncryption {
     /** What a passphrase that guards a whole book has at least. */
-    static final int SHORTEST = 12;
+    static final int MIN_LENGTH = 12;
 
     /** Rounds for PBKDF2 with HMAC-SHA-256. SOURCE: OWASP, Password Storage Cheat Sheet, 2023. */
     private static final int ROUNDS = 600_000;
@@ -126,9 +126,9 @@ public final class DatabaseEncryption {
     }
 
     private static void refuseShort(String passphrase) {
-        if (passphrase.length() < SHORTEST) {
+        if (passphrase.length() < MIN_LENGTH) {
             throw new CannotStart(
-                    "A passphrase that guards the whole book has " + SHORTEST + " characters at least.",
+                    "A passphrase that guards the whole book has " + MIN_LENGTH + " characters at least.",
                     "Choose a longer one; some words with spaces are easily kept in mind.");
         }
     }

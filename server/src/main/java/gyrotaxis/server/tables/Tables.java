@@ -31,13 +31,13 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class Tables {
     /** What is larger is not a table of a studio. */
-    public static final int MOST_BYTES = 10_000_000;
+    public static final int MAX_BYTES = 10_000_000;
 
     /** The same in lines. */
-    public static final int MOST_LINES = 50_000;
+    public static final int MAX_LINES = 50_000;
 
     /** The same in cells: each takes many times its room while it is read. */
-    private static final int MOST_CELLS = 1_000_000;
+    private static final int MAX_CELLS = 1_000_000;
 
     private static final char MARK = '\uFEFF';
     private static final Pattern FORMULA = Pattern.compile("'*[=+\\-@\\t\\r\\n].*", Pattern.DOTALL);
@@ -78,8 +78,8 @@ public final class Tables {
      * @return the table with just these, with the line of the file each row ends on, or an empty one and what is wrong
      */
     public static Read read(byte[] file, List<String> columns) {
-        if (file.length > MOST_BYTES) {
-            return wrong("A table may have at most " + MOST_BYTES / 1_000_000 + " MB.", columns);
+        if (file.length > MAX_BYTES) {
+            return wrong("A table may have at most " + MAX_BYTES / 1_000_000 + " MB.", columns);
         }
         String text = text(file);
         if (text.chars().anyMatch(c -> c == 0)) {
@@ -96,8 +96,8 @@ public final class Tables {
             // The parser would look for its end from every line on.
             return wrong("A quotation mark is never closed. Save the table again.", columns);
         }
-        if (text.chars().filter(c -> c == ',' || c == ';' || c == '\t').count() > MOST_CELLS) {
-            return wrong("A table may have at most " + MOST_CELLS + " cells.", columns);
+        if (text.chars().filter(c -> c == ',' || c == ';' || c == '\t').count() > MAX_CELLS) {
+            return wrong("A table may have at most " + MAX_CELLS + " cells.", columns);
         }
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
@@ -126,8 +126,8 @@ public final class Tables {
                     if (!faults.isEmpty()) {
                         break;
                     }
-                } else if (rows.size() >= MOST_LINES) {
-                    return wrong("A table may have at most " + MOST_LINES + " lines.", columns);
+                } else if (rows.size() >= MAX_LINES) {
+                    return wrong("A table may have at most " + MAX_LINES + " lines.", columns);
                 } else if (record.size() > width) {
                     faults.add(new Fault(
                             line, "", "There are " + record.size() + " cells and only " + width + " columns."));

@@ -22,8 +22,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class FollowUpService {
-    private static final int LONGEST_LIST = 100;
-    private static final int LONGEST_WORDS = 400;
+    private static final int MAX_LIST_SIZE = 100;
+    private static final int MAX_WORDS_LENGTH = 400;
 
     private final FollowUpRepository followUps;
     private final ClientRepository book;
@@ -40,7 +40,7 @@ public class FollowUpService {
     /** What falls due until a day and was not told of yet. */
     @Transactional(readOnly = true)
     List<FollowUpView> due(LocalDate until) {
-        return views(followUps.dueUntil(until, LONGEST_LIST));
+        return views(followUps.dueUntil(until, MAX_LIST_SIZE));
     }
 
     /**
@@ -131,7 +131,7 @@ public class FollowUpService {
         if (on.isAfter(today)) {
             f.problem("on", "That day is still to come.");
         }
-        String words = f.lines("words", "What was told", body.words(), LONGEST_WORDS);
+        String words = f.lines("words", "What was told", body.words(), MAX_WORDS_LENGTH);
         return f.orRefuse(() -> {
             FollowUpRepository.Kept told = new FollowUpRepository.Kept(
                     id, kept.client(), kept.visit(), kept.what(), kept.due(), outcome, outcome.map(o -> on), words);

@@ -48,20 +48,20 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Transactional
 public class VisitService {
     /** A device sends no more at once; what is left it sends next. */
-    static final int MOST_AT_ONCE = 500;
+    static final int MAX_AT_ONCE = 500;
 
     /** So much is answered at once. */
-    private static final int MOST_ANSWERED = 2_000;
+    private static final int MAX_ANSWERED = 2_000;
 
-    private static final int LONGEST_TABLE = 20_000;
-    private static final int LONGEST_LIST = 60;
+    private static final int MAX_TABLE_ROWS = 20_000;
+    private static final int MAX_LIST_SIZE = 60;
 
     private static final PlanService.OfSheet NO_PLAN = new PlanService.OfSheet("", Optional.empty());
-    private static final int LONGEST_DEVICE = 64;
-    private static final int LONGEST_PROBLEM = 400;
+    private static final int MAX_DEVICE_LENGTH = 64;
+    private static final int MAX_PROBLEM_LENGTH = 400;
 
     /** Numbers that a page can count without rounding. */
-    private static final long MOST_COUNTED = 1L << 53;
+    private static final long MAX_COUNTED = 1L << 53;
 
     /**
      * Events of one visit are kept one batch after the other: were a later number to be seen before an earlier one is, whoever asks for
@@ -117,12 +117,12 @@ public class VisitService {
     @Transactional(readOnly = true)
     List<VisitTile> list() {
         List<Visit> some = Stream.concat(
-                        visits.open(LONGEST_LIST).stream(), visits.until(day.today(), LONGEST_LIST).stream())
+                        visits.open(MAX_LIST_SIZE).stream(), visits.until(day.today(), MAX_LIST_SIZE).stream())
                 .distinct()
                 .sorted(Comparator.comparing(Visit::day)
                         .thenComparing(Visit::createdAt)
                         .reversed())
-                .limit(LONGEST_LIST)
+                .limit(MAX_LIST_SIZE)
                 .toList();
         return tiles(some);
     }
@@ -131,7 +131,7 @@ public class VisitService {
     @Transactional(readOnly = true)
     List<VisitTile> back(int days) {
         LocalDate from = day.today().minusDays(days);
-        return tiles(visits.until(day.today(), LONGEST_TABLE).stream()
+        return tiles(visits.until(day.today(), MAX_TABLE_ROWS).stream()
                 .filter(v -> v.day().isAfter(from))
                 .toList());
     }
@@ -221,8 +221,8 @@ public class VisitService {
     @Transactional(readOnly = true)
     ArrivedView after(UUID id, long arrived) {
         visit(id);
-        List<KeptEvent> some = events(id, arrived, MOST_ANSWERED);
-        return arrived(id, some, last(some, arrived), some.size() == MOST_ANSWERED);
+        List<KeptEvent> some = events(id, arrived, MAX_ANSWERED);
+        return arrived(id, some, last(some, arrived), some.size() == MAX_ANSWERED);
     }
 
     /** Up to where something arrived. */
@@ -273,10 +273,10 @@ public class VisitService {
     private List<Told> checked(EventsBody body) {
         Fields f = new Fields();
         List<Told> given = body.events() == null ? List.of() : body.events();
-        if (given.size() > MOST_AT_ONCE) {
-            f.problem("events", "Send at most " + MOST_AT_ONCE + " at once; these are " + given.size() + ".");
+        if (given.size() > MAX_AT_ONCE) {
+            f.problem("events", "Send at most " + MAX_AT_ONCE + " at once; these are " + given.size() + ".");
         }
-        for (int i = 0; i < given.size() && i < MOST_AT_ONCE; i++) {
+        for (int i = 0; i < given.size() && i < MAX_AT_ONCE; i++) {
             check(f, "events[" + i + "].", given.get(i));
         }
         return f.orRefuse(() -> given);
@@ -287,11 +287,11 @@ public class VisitService {
             f.problem(prefix, "Nothing is told here.");
             return;
         }
-        f.text(prefix + "device", "The device", e.device(), LONGEST_DEVICE);
-        if (e.count() < 1 || e.count() > MOST_COUNTED) {
+        f.text(prefix + "device", "The device", e.device(), MAX_DEVICE_LENGTH);
+        if (e.count() < 1 || e.count() > MAX_COUNTED) {
             f.problem(prefix + "count", "The count goes from 1 on.");
         }
-        if (e.clock() < 1 || e.clock() > MOST_COUNTED) {
+        if (e.clock() < 1 || e.clock() > MAX_COUNTED) {
             f.problem(prefix + "clock", "The clock goes from 1 on.");
         }
         f.present(prefix + "at", "The moment", (Object) e.at(), Instant.EPOCH);
@@ -305,7 +305,7 @@ public class VisitService {
         } catch (IllegalArgumentException makesNoSense) {
             String why = String.valueOf(makesNoSense.getMessage());
             content = new KeptEvent.Unreadable(
-                    e.what(), why.length() > LONGEST_PROBLEM ? why.substring(0, LONGEST_PROBLEM) : why);
+                    e.what(), why.length() > MAX_PROBLEM_LENGTH ? why.substring(0, MAX_PROBLEM_LENGTH) : why);
         }
         return new KeptEvent(0, new EventId(e.device(), e.count()), e.clock(), e.at(), content);
     }

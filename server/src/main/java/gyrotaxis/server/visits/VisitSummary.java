@@ -28,7 +28,7 @@ record VisitSummary(
         double minutes,
         String lastTime) {
     static final VisitSummary NOTHING = new VisitSummary(0, 0, null, false, false, false, 0, 0, 0, "");
-    private static final int LONGEST = 600;
+    private static final int MAX_LENGTH = 600;
 
     static VisitSummary of(VisitLoader.Work work) {
         VisitState state = work.state();
@@ -48,6 +48,6 @@ record VisitSummary(
                         .filter(m -> m.stage() != Stage.PREPARE && m.stage() != Stage.TAKE_DOWN)
                         .mapToDouble(m -> m.taken().orElse(0))
                         .sum(),
-                sentence.length() > LONGEST ? sentence.substring(0, LONGEST) : sentence);
+                sentence.length() > MAX_LENGTH ? sentence.substring(0, MAX_LENGTH) : sentence);
     }
 }

@@ -194,7 +194,7 @@ record WordsView(
                 choices(Slip.values(), Slip::words),
                 choices(HairMix.How.values(), HairMix.How::words),
                 choices(Zone.values(), Zone::words),
-                IntStream.rangeClosed(1, Share.MOST_PARTS)
+                IntStream.rangeClosed(1, Share.MAX_PARTS)
                         .mapToObj(n -> new Choice<>(n, new Share(n).words()))
                         .toList(),
                 choices(Knot.values(), Knot::words),

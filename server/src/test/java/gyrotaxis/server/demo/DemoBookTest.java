@@ -37,7 +37,7 @@ class DemoBookTest {
     private static final LocalTime AFTERNOON = LocalTime.of(14, 0);
 
     /** By its own clock, writing it may take this long; afterwards it is the afternoon. */
-    private static final Duration LONGEST_WRITING = Duration.ofMinutes(5);
+    private static final Duration MAX_WRITING = Duration.ofMinutes(5);
 
     @Test
     @EnabledIfSystemProperty(named = "demo.write", matches = "true")
@@ -65,7 +65,7 @@ class DemoBookTest {
 
             @Override
             public Instant instant() {
-                return now.minus(LONGEST_WRITING).plusMillis(looks.incrementAndGet());
+                return now.minus(MAX_WRITING).plusMillis(looks.incrementAndGet());
             }
         };
         try (ConfigurableApplicationContext server = new SpringApplicationBuilder(Gyrotaxis.class)

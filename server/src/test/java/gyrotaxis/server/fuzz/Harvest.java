@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 /** What a server's answers hold that a request may name or send back: ids by the place they came from, and objects by their fields. */
 public final class Harvest {
     private static final Pattern ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
-    private static final int MOST_OF_A_KIND = 6;
+    private static final int MAX_OF_A_KIND = 6;
 
     /** How much of a form's fields an object has to have to be sent in its place. */
     private static final double ALIKE = 0.6;
@@ -33,7 +33,7 @@ public final class Harvest {
         if (answer.isObject() && !answer.isEmpty()) {
             List<JsonNode> alike =
                     objects.computeIfAbsent(new LinkedHashSet<>(answer.propertyNames()), f -> new ArrayList<>());
-            if (alike.size() < MOST_OF_A_KIND) {
+            if (alike.size() < MAX_OF_A_KIND) {
                 alike.add(answer);
             }
         }

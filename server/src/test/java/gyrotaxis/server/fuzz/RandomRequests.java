@@ -23,7 +23,7 @@ public final class RandomRequests {
     private static final JsonMapper JSON = new JsonMapper();
     private static final JsonNodeFactory NEW = JsonNodeFactory.instance;
     private static final int DEEPEST = 9;
-    private static final int LONGEST_IN_ADDRESS = 300;
+    private static final int MAX_ADDRESS_LENGTH = 300;
 
     /** They take a second or more each, whatever is sent; asked seldom, so that a short run gets round. */
     private static final Set<String> HEAVY = Set.of(
@@ -141,7 +141,7 @@ public final class RandomRequests {
 
     /** An address with an empty part is another address; one of many kilobytes is cut off by any server. */
     private static String escaped(String text) {
-        String some = text.isEmpty() ? "0" : text.substring(0, Math.min(text.length(), LONGEST_IN_ADDRESS));
+        String some = text.isEmpty() ? "0" : text.substring(0, Math.min(text.length(), MAX_ADDRESS_LENGTH));
         return URLEncoder.encode(some, StandardCharsets.UTF_8).replace("+", "%20");
     }
 

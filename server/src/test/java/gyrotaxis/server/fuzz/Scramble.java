@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class Scramble {
     private static final JsonMapper JSON = new JsonMapper();
     private static final JsonNodeFactory NEW = JsonNodeFactory.instance;
-    private static final int MOST_REPEATS = 70;
+    private static final int MAX_REPEATS = 70;
 
     private Scramble() {}
 
@@ -78,7 +78,7 @@ final class Scramble {
     private static void repeat(Spot spot, JsonNode value, Chance chance) {
         if (value instanceof ArrayNode list && !list.isEmpty()) {
             ArrayNode longer = list.deepCopy();
-            int more = chance.below(MOST_REPEATS);
+            int more = chance.below(MAX_REPEATS);
             for (int i = 0; i < more; i++) {
                 longer.add(list.get(chance.below(list.size())).deepCopy());
             }

@@ -36,6 +36,6 @@ class TemplateTest {
     @EnumSource(MessageTrigger.class)
     void theUsualWordsHaveNoFault(MessageTrigger cue) {
         assertThat(new Template(cue.usual()).fault()).isEmpty();
-        assertThat(cue.usual().length()).isLessThan(Template.LONGEST);
+        assertThat(cue.usual().length()).isLessThan(Template.MAX_LENGTH);
     }
 }

@@ -111,12 +111,12 @@ class TablesTest {
         assertThat(fault("hair,colour,amount\n\"" + "a,b,1\n".repeat(200_000))).contains("never closed");
         assertThat(fault("hair,colour,amount\na\u202Eb,c,1\n")).contains("cannot be shown");
         assertThat(fault("PK\u0003\u0004\u0000\u0000")).contains("no table");
-        assertThat(Tables.read(new byte[Tables.MOST_BYTES + 1], COLUMNS)
+        assertThat(Tables.read(new byte[Tables.MAX_BYTES + 1], COLUMNS)
                         .faults()
                         .get(0)
                         .reason())
                 .contains("at most 10 MB");
-        String many = "hair,colour,amount\n" + "a,b,1\n".repeat(Tables.MOST_LINES + 1);
+        String many = "hair,colour,amount\n" + "a,b,1\n".repeat(Tables.MAX_LINES + 1);
         assertThat(fault(many)).contains("at most 50000 lines");
     }
 
