@@ -2511,7 +2511,7 @@ export interface components {
         ArrivedView: {
             /** Format: int64 */
             arrived: number;
-            events: components["schemas"]["RecordedEventBody"][];
+            events: components["schemas"]["RecordedEventResponse"][];
             hasMore: boolean;
             seen: components["schemas"]["Seen"][];
             unfit: components["schemas"]["Unfit"][];
@@ -3178,7 +3178,7 @@ export interface components {
             device: string;
         };
         EventsBody: {
-            events: components["schemas"]["Told"][];
+            events: components["schemas"]["RecordedEventRequest"][];
         };
         EveryView: {
             /** @enum {string} */
@@ -4058,10 +4058,6 @@ export interface components {
             usefulPasses: number;
             weeks: components["schemas"]["Range"];
         };
-        LineId: {
-            /** Format: uuid */
-            value: string;
-        };
         LockView: {
             band: number[];
             /** Format: double */
@@ -4800,7 +4796,17 @@ export interface components {
             tapeMm: number;
             words: string;
         };
-        RecordedEventBody: {
+        RecordedEventRequest: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            clock: number;
+            /** Format: int64 */
+            count: number;
+            device: string;
+            what: components["schemas"]["VisitEvent"];
+        };
+        RecordedEventResponse: {
             /** Format: date-time */
             at: string;
             /** Format: int64 */
@@ -4955,14 +4961,6 @@ export interface components {
             side: "LEFT" | "MIDDLE" | "RIGHT";
             words: string;
         };
-        RowId: {
-            /** Format: int32 */
-            number: number;
-            /** Format: int32 */
-            piece: number;
-            /** @enum {string} */
-            section: "PERIMETER" | "INDIVIDUAL" | "FRONT" | "OVERLAY" | "MIDDLE" | "COLLECTOR" | "CROSSED" | "UPRIGHT" | "TIE" | "BACK" | "LEVEL" | "SPIRAL" | "CAP" | "PATCH";
-        };
         RowKept: {
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -5084,10 +5082,6 @@ export interface components {
             /** Format: date-time */
             since: string;
         };
-        Share: {
-            /** Format: int32 */
-            parts: number;
-        };
         ShareCostView: {
             minutes: components["schemas"]["Span"];
             /** Format: int32 */
@@ -5145,10 +5139,6 @@ export interface components {
             y: number;
             /** @enum {string} */
             zone: "FRONT" | "MIDDLE" | "BACK" | "NAPE";
-        };
-        ShareRef: {
-            /** Format: int32 */
-            number: number;
         };
         ShareSlipped: {
             /**
@@ -5795,16 +5785,6 @@ export interface components {
             /** Format: uuid */
             stylistId: string;
         };
-        Told: {
-            /** Format: date-time */
-            at: string;
-            /** Format: int64 */
-            clock: number;
-            /** Format: int64 */
-            count: number;
-            device: string;
-            what: components["schemas"]["VisitEvent"];
-        };
         TrialView: {
             /** Format: double */
             exposedAfterPercent: number;
@@ -5936,7 +5916,7 @@ export interface components {
         VisitView: {
             /** Format: int64 */
             arrived: number;
-            events: components["schemas"]["RecordedEventBody"][];
+            events: components["schemas"]["RecordedEventResponse"][];
             seen: components["schemas"]["Seen"][];
             sheet: components["schemas"]["StoredWorksheet"];
             unfit: components["schemas"]["Unfit"][];

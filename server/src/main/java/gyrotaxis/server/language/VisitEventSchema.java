@@ -55,6 +55,7 @@ class VisitEventSchema implements OpenApiCustomizer {
             any.addOneOfItem(ref);
             byKind.mapping(VisitEventModule.kind(event), ref.get$ref());
         }
+        WRITTEN_AS.keySet().forEach(type -> schemas.remove(type.getSimpleName()));
         schemas.values().forEach(VisitEventSchema::nameTheUnion);
         schemas.put(VisitEvent.class.getSimpleName(), any);
     }

@@ -26,7 +26,7 @@ final class Views {
             @Nullable @Schema(nullable = true) String stylistId) {}
 
     /** Events that a device sends, in any order. */
-    record EventsBody(@Nullable List<RecordedEventBody.Told> events) {}
+    record EventsBody(@Nullable List<RecordedEventRequest> events) {}
 
     /**
      * How far a visit is, for a list.
@@ -75,7 +75,7 @@ final class Views {
     record VisitView(
             VisitTile visit,
             StoredWorksheet sheet,
-            List<RecordedEventBody> events,
+            List<RecordedEventResponse> events,
             List<Seen> seen,
             List<Unfit> unfit,
             long arrived) {}
@@ -87,7 +87,7 @@ final class Views {
      * @param hasMore whether there is more
      */
     record ArrivedView(
-            List<RecordedEventBody> events, List<Seen> seen, List<Unfit> unfit, long arrived, boolean hasMore) {}
+            List<RecordedEventResponse> events, List<Seen> seen, List<Unfit> unfit, long arrived, boolean hasMore) {}
 
     /** Low, likely and high. */
     record LikelyRange(double low, double likely, double high) {

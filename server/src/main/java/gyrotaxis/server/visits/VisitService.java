@@ -15,7 +15,6 @@ import gyrotaxis.server.plans.PlanService;
 import gyrotaxis.server.shared.CurrentMember;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
-import gyrotaxis.server.visits.RecordedEventBody.Told;
 import gyrotaxis.server.visits.Views.ArrivedView;
 import gyrotaxis.server.visits.Views.BeginBody;
 import gyrotaxis.server.visits.Views.EventsBody;
@@ -266,13 +265,13 @@ public class VisitService {
         return new ArrivedView(bodies(some), seen(id), unfit(visits.unfit(id)), arrived, hasMore);
     }
 
-    private static List<RecordedEventBody> bodies(List<KeptEvent> events) {
-        return VisitLoader.fit(events).stream().map(RecordedEventBody::of).toList();
+    private static List<RecordedEventResponse> bodies(List<KeptEvent> events) {
+        return VisitLoader.fit(events).stream().map(RecordedEventResponse::of).toList();
     }
 
-    private List<Told> checked(EventsBody body) {
+    private List<RecordedEventRequest> checked(EventsBody body) {
         Fields f = new Fields();
-        List<Told> given = body.events() == null ? List.of() : body.events();
+        List<RecordedEventRequest> given = body.events() == null ? List.of() : body.events();
         if (given.size() > MAX_AT_ONCE) {
             f.problem("events", "Send at most " + MAX_AT_ONCE + " at once; these are " + given.size() + ".");
         }
@@ -282,7 +281,7 @@ public class VisitService {
         return f.orRefuse(() -> given);
     }
 
-    private static void check(Fields f, String prefix, @Nullable Told e) {
+    private static void check(Fields f, String prefix, @Nullable RecordedEventRequest e) {
         if (e == null) {
             f.problem(prefix, "Nothing is told here.");
             return;
@@ -298,7 +297,7 @@ public class VisitService {
         f.present(prefix + "what", "What happened", (Object) e.what(), "");
     }
 
-    private KeptEvent kept(Told e) {
+    private KeptEvent kept(RecordedEventRequest e) {
         KeptEvent.Content content;
         try {
             content = new KeptEvent.Readable(mapper.read(e.what()));
