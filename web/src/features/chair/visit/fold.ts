@@ -7,6 +7,7 @@ import type {
   WorkSheet,
   WorkStage,
 } from '../../../api/types';
+import { speaksOf } from './speaksOf';
 import type { EventOf } from './visitEvent';
 
 /**
@@ -160,9 +161,9 @@ export function fold(sheet: WorkSheet, events: RecordedEvent[]): WorkState {
     afterTheEnd: [],
     holding: holding(events),
   };
-  const rows = new Set(sheet.rows.map((r) => r.id));
+  const isOfSheet = speaksOf(sheet);
   for (const e of state.holding) {
-    if (!isOfSheet(sheet, rows, state, e.what)) {
+    if (!isOfSheet(e.what)) {
       state.strays.push(e);
       continue;
     }
@@ -188,55 +189,6 @@ function forgive(state: WorkState, e: RecordedEvent) {
     const stood = standing(t, state.lastAt + LIKELY_REST_MS, t.isEnded);
     state.stages.set(of, { ...stood, runsSince: at });
   }
-}
-
-/** What of a sheet an event speaks of. */
-interface Named {
-  shares?: number[];
-  rows?: string[];
-  supply?: number | null;
-  step?: number;
-}
-
-function named(w: VisitEvent): Named {
-  switch (w.kind) {
-    case 'SHARES_HOOKED':
-      return { shares: w.shares };
-    case 'SHARE_TAKEN_OUT':
-    case 'SHARE_SLIPPED':
-      return { shares: [w.share] };
-    case 'FROM_HERE_ON':
-      return { shares: [w.from] };
-    case 'ADJUSTED':
-      return { shares: [...w.leftOut, ...w.otherwise], supply: w.supply };
-    case 'ROW_KEPT':
-    case 'ROW_RELEASED':
-    case 'TAIL_FOUND':
-    case 'ROW_UNDONE':
-      return { rows: [w.row] };
-    case 'FILL_PLACED':
-      return { rows: [w.row, ...(w.beyond ? [w.beyond.row] : [])], supply: w.supply };
-    case 'BUNDLE_OPENED':
-    case 'REST_COUNTED':
-    case 'REPLACED':
-    case 'LOOPS_KEPT':
-      return { supply: w.supply };
-    case 'STEP_DONE':
-    case 'CAUTION_SIGNED':
-      return { step: w.step };
-    default:
-      return {};
-  }
-}
-
-function isOfSheet(sheet: WorkSheet, rows: Set<string>, state: WorkState, w: VisitEvent): boolean {
-  const { shares = [], rows: namedRows = [], supply, step } = named(w);
-  return (
-    shares.every((s) => state.shares.has(s)) &&
-    namedRows.every((r) => rows.has(r)) &&
-    (supply ?? 0) < sheet.supplies.length &&
-    (step ?? 0) <= sheet.steps.length
-  );
 }
 
 function clock(state: WorkState, of: WorkStage, change: (t: StageTime) => StageTime) {
