@@ -261,7 +261,7 @@ class ChairBrowserTest {
         String source = page.url().replaceAll(".*/", "");
         page.waitForCondition(() -> Boolean.TRUE.equals(page.evaluate(
                 "async id => { const v = await (await fetch('/api/visits/' + id)).json();"
-                        + " const p = v.events.find(e => e.what.kind === 'PICTURED').what.text;"
+                        + " const p = v.events.find(e => e.what.kind === 'PICTURED').what.picture;"
                         + " return (await fetch('/api/visits/' + id + '/pictures/' + p)).ok; }",
                 source)));
     }
