@@ -238,8 +238,11 @@ public final class Api {
         }
     }
 
-    /** What the server gave to show with every change; signing in takes it away, and the next answer brings another. */
-    private String token() {
+    /**
+     * What the server gave to show with every change; signing in takes it away, and the next answer brings another. One
+     * thread asks for it: were many to, each answer would replace the one that another thread is about to show.
+     */
+    private synchronized String token() {
         return givenToken()
                 .or(() -> {
                     get("/api/door");

@@ -231,7 +231,7 @@ class StudioDoorTest {
                         .status());
         // A slow machine lets some seconds pass meanwhile, and each of the first lets in one more.
         assertThat(many).filteredOn(s -> s == 401).hasSizeBetween(4, 9);
-        assertThat(many).filteredOn(s -> s == 429).hasSizeGreaterThanOrEqualTo(31);
+        assertThat(many).containsOnly(401, 429);
         // The waits double: sooner or later one is longer than a request takes.
         Answer waiting = Stream.generate(
                         () -> stranger.post("/api/door/sign-in", OpenStudio.person("Nobody Here", "not that at all")))
