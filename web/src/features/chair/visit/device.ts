@@ -50,6 +50,8 @@ const db = () =>
       if (from < 1) createStores(d);
       else if (from < 2) await upgradeEvents(tx.objectStore('events'));
     },
+    // Another tab has a newer page: it waits until this one lets go.
+    blocking: () => void closeDevice(),
   }));
 
 function createStores(d: IDBPDatabase<ChairDb>) {
@@ -63,12 +65,7 @@ function createStores(d: IDBPDatabase<ChairDb>) {
   d.createObjectStore('pictures', { keyPath: 'id' }).createIndex('visit', 'visitId');
 }
 
-type EventStore = IDBPObjectStore<
-  ChairDb,
-  ('events' | StoreNames<ChairDb>)[],
-  'events',
-  'versionchange'
->;
+type EventStore = IDBPObjectStore<ChairDb, StoreNames<ChairDb>[], 'events', 'versionchange'>;
 
 async function upgradeEvents(store: EventStore) {
   for (let at = await store.openCursor(); at; at = await at.continue()) {
@@ -77,7 +74,7 @@ async function upgradeEvents(store: EventStore) {
   }
 }
 
-/** Forgets the open database; for tests that begin anew. */
+/** Lets go of the database; it is opened again when it is needed. */
 export async function closeDevice() {
   (await opened)?.close();
   opened = undefined;

@@ -53,8 +53,8 @@ export class Outbox {
   /** Answers whether the server is away; what it refuses stays on the device, to be seen when the visit is opened. */
   private async sendVisit(id: string): Promise<boolean> {
     try {
-      const isSent = [await this.sendEvents(id), await this.sendPictures(id)].some(Boolean);
-      if (isSent) this.onSent?.();
+      if (await this.sendEvents(id)) this.onSent?.();
+      if (await this.sendPictures(id)) this.onSent?.();
       return false;
     } catch (thrown) {
       return thrown instanceof Problem && thrown.isAway;

@@ -124,10 +124,7 @@ class BackupService {
         String folder = fields.textOrEmpty("folder", "The folder", body.folder(), BackupSettings.MAX_FOLDER_LENGTH);
         BackupInterval every = fields.present("every", "How often", body.every(), BackupInterval.DAY);
         int kept = fields.whole(
-                "kept",
-                "The number that is kept",
-                body.kept(),
-                new Interval(BackupSettings.FEWEST, BackupSettings.MAX));
+                "kept", "The number that is kept", body.kept(), new Interval(BackupSettings.MIN, BackupSettings.MAX));
         unfit(folder).ifPresent(why -> fields.problem("folder", why));
         wishes.keep(fields.orRefuse(() -> new BackupSettings(folder, every, kept)));
         failed = null;

@@ -6,7 +6,7 @@ package gyrotaxis.server.backup;
  * @param folder empty if nowhere yet
  */
 record BackupSettings(String folder, BackupInterval every, int kept) {
-    static final int FEWEST = 1;
+    static final int MIN = 1;
     static final int MAX = 400;
     static final int MAX_FOLDER_LENGTH = 400;
 

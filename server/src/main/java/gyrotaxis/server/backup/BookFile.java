@@ -35,7 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class BookFile implements Closeable {
     /** A list of 200,000 pictures is as long; a longer one would not fit a small memory once it is read. */
-    private static final int MAX_LIST_SIZE = 32 << 20;
+    private static final int MAX_LIST_BYTES = 32 << 20;
 
     private static final int MAX_ENTRIES = 200_000;
 
@@ -126,8 +126,8 @@ final class BookFile implements Closeable {
             throw new BookUnread(file.getFileName() + NO_BOOK);
         }
         try (InputStream in = zip.getInputStream(header)) {
-            byte[] bytes = in.readNBytes(MAX_LIST_SIZE + 1);
-            if (bytes.length > MAX_LIST_SIZE) {
+            byte[] bytes = in.readNBytes(MAX_LIST_BYTES + 1);
+            if (bytes.length > MAX_LIST_BYTES) {
                 throw new BookUnread("The list in this file is longer than that of any book.");
             }
             Manifest m = JSON.readValue(bytes, Manifest.class);

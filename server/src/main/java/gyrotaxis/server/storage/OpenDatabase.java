@@ -10,8 +10,8 @@ import org.slf4j.LoggerFactory;
 /**
  * A database file that is open for one piece of work.
  *
- * <p>Closing it writes nothing: what is to stay is written by {@link #finish}, and without that nothing is. A write that
- * fails while H2 closes a database, on a full disk for one, is tried for ever.
+ * <p>Closing it writes nothing, so call {@link #finish} first if anything was changed. H2 can retry a write for ever that
+ * fails while it closes a database, for example on a full disk.
  */
 public final class OpenDatabase implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(OpenDatabase.class);
@@ -45,7 +45,7 @@ public final class OpenDatabase implements AutoCloseable {
     }
 
     /**
-     * Forces everything to disk; nothing may be done with the database afterwards.
+     * Forces every change so far to disk.
      *
      * @throws SQLException if it could not be written
      */

@@ -13,8 +13,8 @@ import gyrotaxis.server.db.tables.records.VisitRecord;
 import gyrotaxis.server.language.StoredDocument;
 import gyrotaxis.server.language.StoredDocument.Form;
 import gyrotaxis.server.pictures.Picture;
-import gyrotaxis.server.visits.KeptEvent.Readable;
-import gyrotaxis.server.visits.KeptEvent.Unreadable;
+import gyrotaxis.server.visits.KeptEvent.Fit;
+import gyrotaxis.server.visits.KeptEvent.Unfit;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
@@ -145,10 +145,10 @@ class JooqVisitRepository implements VisitRepository {
         r.setNumber(e.id().count());
         r.setClock(e.clock());
         r.setHappenedAt(e.at().atOffset(ZoneOffset.UTC));
-        if (e.content() instanceof Unreadable u) {
+        if (e.content() instanceof Unfit u) {
             r.setWhat(kept.write(Form.VISIT_EVENT, u.told()));
             r.setProblem(u.problem());
-        } else if (e.content() instanceof Readable event) {
+        } else if (e.content() instanceof Fit event) {
             r.setWhat(kept.write(Form.VISIT_EVENT, event.what()));
         }
         return r;
@@ -161,8 +161,8 @@ class JooqVisitRepository implements VisitRepository {
                 r.getClock(),
                 r.getHappenedAt().toInstant(),
                 r.getProblem() == null
-                        ? new Readable(kept.read(Form.VISIT_EVENT, r.getWhat(), VisitEvent.class))
-                        : new Unreadable(kept.read(Form.VISIT_EVENT, r.getWhat(), ObjectNode.class), r.getProblem()));
+                        ? new Fit(kept.read(Form.VISIT_EVENT, r.getWhat(), VisitEvent.class))
+                        : new Unfit(kept.read(Form.VISIT_EVENT, r.getWhat(), ObjectNode.class), r.getProblem()));
     }
 
     @Override

@@ -19,19 +19,17 @@ record KeptEvent(long arrived, EventId id, long clock, Instant at, Content conte
     sealed interface Content {}
 
     /** Something that can be worked with. */
-    record Readable(VisitEvent what) implements Content {}
+    record Fit(VisitEvent what) implements Content {}
 
     /**
      * Something that makes no sense: kept, but not worked with.
      *
      * @param problem what is wrong with it
      */
-    record Unreadable(JsonNode told, String problem) implements Content {}
+    record Unfit(JsonNode told, String problem) implements Content {}
 
     /** The event; empty if it makes no sense. */
     Optional<RecordedEvent> event() {
-        return content instanceof Readable r
-                ? Optional.of(new RecordedEvent(id, clock, at, r.what()))
-                : Optional.empty();
+        return content instanceof Fit r ? Optional.of(new RecordedEvent(id, clock, at, r.what())) : Optional.empty();
     }
 }

@@ -250,7 +250,7 @@ public class VisitService {
         keep(
                 id,
                 events.stream()
-                        .map(e -> new KeptEvent(0, e.id(), e.clock(), e.at(), new KeptEvent.Readable(e.what())))
+                        .map(e -> new KeptEvent(0, e.id(), e.clock(), e.at(), new KeptEvent.Fit(e.what())))
                         .toList());
     }
 
@@ -300,10 +300,10 @@ public class VisitService {
     private KeptEvent kept(RecordedEventRequest e) {
         KeptEvent.Content content;
         try {
-            content = new KeptEvent.Readable(mapper.read(e.what()));
+            content = new KeptEvent.Fit(mapper.read(e.what()));
         } catch (IllegalArgumentException makesNoSense) {
             String why = String.valueOf(makesNoSense.getMessage());
-            content = new KeptEvent.Unreadable(
+            content = new KeptEvent.Unfit(
                     e.what(), why.length() > MAX_PROBLEM_LENGTH ? why.substring(0, MAX_PROBLEM_LENGTH) : why);
         }
         return new KeptEvent(0, new EventId(e.device(), e.count()), e.clock(), e.at(), content);
@@ -338,7 +338,7 @@ public class VisitService {
 
     private static List<Unfit> unfit(Collection<KeptEvent> events) {
         return events.stream()
-                .flatMap(e -> e.content() instanceof KeptEvent.Unreadable u
+                .flatMap(e -> e.content() instanceof KeptEvent.Unfit u
                         ? Stream.of(new Unfit(e.id().device(), e.id().count(), u.problem()))
                         : Stream.<Unfit>of())
                 .toList();
