@@ -41,15 +41,15 @@ core_tests() { maven surefire:test -pl testing,core "$@"; }
 server_tests() { maven surefire:test -pl server "$@"; }
 browser_tests() { maven surefire:test -pl e2e "$@"; }
 
-# begin STAGE COMMAND…: runs a stage in the background, and notes how it ended and how long it took.
+# begin STAGE COMMAND…: runs a stage in the background, and notes how it ended, how long it took and how much of the processor.
 begin() {
   local name=$1
   shift
   say "begins: $name"
   (
-    local begun=$SECONDS code=0
-    "$@" >"$results/$name.log" 2>&1 || code=$?
-    printf '%s %s\n' "$code" $((SECONDS - begun)) >"$results/$name.end"
+    local begun=$SECONDS code=0 TIMEFORMAT='%U %S'
+    { time "$@" >"$results/$name.log" 2>&1 || code=$?; } 2>"$results/$name.cpu"
+    printf '%s %s %s\n' "$code" $((SECONDS - begun)) "$(tail -n 1 "$results/$name.cpu")" >"$results/$name.end"
     say "ended:  $name after $((SECONDS - begun)) s$([ $code = 0 ] || printf ', with failures')"
   ) &
   running=$!
