@@ -11,9 +11,9 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
@@ -23,7 +23,9 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.util.FastByteArrayOutputStream;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.WebUtils;
 
 /**
  * Reads a body that is not there yet without a thread, and hands the request on once the body is whole.
@@ -40,8 +42,9 @@ final class RequestBodyReader extends OncePerRequestFilter {
     /** Bodies that are on their way from one address at once. A studio of two chairs has fewer devices. */
     static final int MAX_OF_ADDRESS = 200;
 
-    /** All bodies that are on their way, bytes. */
-    private static final long MAX_BYTES = 64L * 1024 * 1024;
+    /** All bodies that are on their way or worked on, bytes: an eighth of the memory there is. */
+    private static final long MAX_BYTES =
+            Math.min(64L * 1024 * 1024, Runtime.getRuntime().maxMemory() / 8);
 
     /** What is too large is read on and forgotten up to here; then the line is cut. */
     private static final long FORGOTTEN_AT_MOST = 256L * 1024 * 1024;
@@ -50,6 +53,7 @@ final class RequestBodyReader extends OncePerRequestFilter {
     private final BodyLimits limits;
     private final ConcurrentMap<String, Integer> ofAddress = new ConcurrentHashMap<>();
     private final AtomicLong bytes = new AtomicLong();
+    private final LargeBodyQueue queue = new LargeBodyQueue();
 
     /** @param deadline for a body of a form, from its first byte to its last */
     RequestBodyReader(@Value("${gyrotaxis.body-deadline:15s}") Duration deadline, BodyLimits limits) {
@@ -60,6 +64,15 @@ final class RequestBodyReader extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        Whole whole = WebUtils.getNativeRequest(request, Whole.class);
+        if (whole != null) {
+            try {
+                chain.doFilter(request, response);
+            } finally {
+                whole.reading.release();
+            }
+            return;
+        }
         if (isWhole(request)) {
             chain.doFilter(request, response);
             return;
@@ -90,20 +103,23 @@ final class RequestBodyReader extends OncePerRequestFilter {
         private final HttpServletRequest request;
         private final HttpServletResponse response;
         private final String address;
-        private final ByteArrayOutputStream body = new ByteArrayOutputStream();
+        private final FastByteArrayOutputStream body = new FastByteArrayOutputStream();
         private final byte[] buffer = new byte[8192];
         private final ServletInputStream in;
         private final AsyncContext async;
         private final long most;
         private long read;
+        private boolean isRefusedForWantOfRoom;
         private boolean isOver;
+        private boolean hasTurn;
+        private boolean isReleased;
 
         Reading(HttpServletRequest request, HttpServletResponse response, String address) throws IOException {
             this.request = request;
             this.response = response;
             this.address = address;
             this.in = request.getInputStream();
-            this.async = request.startAsync(new Whole(request, body), response);
+            this.async = request.startAsync(new Whole(request, this), response);
             this.most = limits.of(request);
             async.setTimeout((most <= BodyLimits.MAX_BODY_BYTES ? deadline : FILE_DEADLINE).toMillis());
         }
@@ -128,39 +144,73 @@ final class RequestBodyReader extends OncePerRequestFilter {
                     return;
                 }
                 read += n;
-                if (!hasRoomFor(n)) {
-                    refuse(HttpStatus.SERVICE_UNAVAILABLE, "The server is busy. Try again in a moment.");
-                    return;
-                }
+                keep(n);
             }
         }
 
-        /** Keeps what was read, unless it was given up meanwhile; false if all bodies together are too much. */
-        private synchronized boolean hasRoomFor(int n) {
+        /** Keeps what was read. What is too much is read on and forgotten, so that whoever sends it hears why. */
+        private synchronized void keep(int n) throws IOException {
             if (isOver) {
-                return true;
+                return;
             }
-            if (read > most) {
-                // Read on and forgotten, so that whoever sends it hears why.
-                bytes.addAndGet(-body.size());
-                body.reset();
-                return true;
-            }
-            if (bytes.addAndGet(n) > MAX_BYTES) {
+            if (!isRefusedForWantOfRoom && read <= most) {
+                if (bytes.addAndGet(n) <= MAX_BYTES) {
+                    body.write(buffer, 0, n);
+                    return;
+                }
                 bytes.addAndGet(-n);
-                return false;
+                isRefusedForWantOfRoom = true;
             }
-            body.write(buffer, 0, n);
-            return true;
+            forget();
+        }
+
+        private void forget() {
+            bytes.addAndGet(-body.size());
+            body.reset();
         }
 
         @Override
         public void onAllDataRead() {
             if (read > most) {
                 refuse(HttpStatus.CONTENT_TOO_LARGE, BodyTooLarge.words(most));
+            } else if (isRefusedForWantOfRoom) {
+                refuse(HttpStatus.SERVICE_UNAVAILABLE, "The server is busy. Try again in a moment.");
             } else if (end()) {
-                async.dispatch();
+                if (read <= BodyLimits.MAX_BODY_BYTES) {
+                    async.dispatch();
+                } else {
+                    // It has arrived; how long it waits for its turn is not the client's fault.
+                    async.setTimeout(0);
+                    queue.enter(this::handOn);
+                }
             }
+        }
+
+        /** Its turn has come. */
+        private void handOn() {
+            synchronized (this) {
+                hasTurn = !isReleased;
+                if (hasTurn) {
+                    async.dispatch();
+                    return;
+                }
+            }
+            queue.leave();
+        }
+
+        /** Whatever it held is free for others: it was answered, or nobody waits for the answer any more. */
+        private void release() {
+            synchronized (this) {
+                if (isReleased) {
+                    return;
+                }
+                isReleased = true;
+                forget();
+                if (!hasTurn) {
+                    return;
+                }
+            }
+            queue.leave();
         }
 
         @Override
@@ -178,11 +228,13 @@ final class RequestBodyReader extends OncePerRequestFilter {
         @Override
         public void onComplete(AsyncEvent event) {
             end();
+            release();
         }
 
         @Override
         public void onError(AsyncEvent event) {
             end();
+            release();
         }
 
         @Override
@@ -210,7 +262,6 @@ final class RequestBodyReader extends OncePerRequestFilter {
                 return false;
             }
             isOver = true;
-            bytes.addAndGet(-body.size());
             oneLessOf(address);
             return true;
         }
@@ -218,40 +269,44 @@ final class RequestBodyReader extends OncePerRequestFilter {
 
     /** A request whose body has arrived. To whatever comes next it is one that was just made. */
     private static final class Whole extends HttpServletRequestWrapper {
-        private final ByteArrayOutputStream body;
+        private final Reading reading;
+
+        Whole(HttpServletRequest request, Reading reading) {
+            super(request);
+            this.reading = reading;
+        }
 
         @Override
         public DispatcherType getDispatcherType() {
             return DispatcherType.REQUEST;
         }
 
-        Whole(HttpServletRequest request, ByteArrayOutputStream body) {
-            super(request);
-            this.body = body;
-        }
-
         @Override
         public ServletInputStream getInputStream() {
-            ByteArrayInputStream in = new ByteArrayInputStream(body.toByteArray());
+            InputStream in = reading.body.getInputStream();
             return new ServletInputStream() {
                 @Override
-                public int read() {
+                public int read() throws IOException {
                     return in.read();
                 }
 
                 @Override
-                public int read(byte[] to, int offset, int length) {
+                public int read(byte[] to, int offset, int length) throws IOException {
                     return in.read(to, offset, length);
                 }
 
                 @Override
-                public int available() {
+                public int available() throws IOException {
                     return in.available();
                 }
 
                 @Override
                 public boolean isFinished() {
-                    return in.available() == 0;
+                    try {
+                        return in.available() == 0;
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
                 }
 
                 @Override
