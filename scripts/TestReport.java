@@ -53,9 +53,9 @@ public final class TestReport {
         List<Test> all = new ArrayList<>();
         StringBuilder out = new StringBuilder();
         int failedStages = 0;
-        double allProcessor = 0;
+        double allCpuSeconds = 0;
         out.append(String.format(
-                "%n%-12s %7s %7s %8s %8s %10s%n", "stage", "tests", "failed", "skipped", "seconds", "processor"));
+                "%n%-12s %7s %7s %8s %8s %8s%n", "stage", "tests", "failed", "skipped", "seconds", "CPU s"));
         for (String stage : List.of(args).subList(2, args.length)) {
             List<Test> tests = new ArrayList<>();
             for (String folder : REPORTS.getOrDefault(stage, List.of())) {
@@ -69,24 +69,25 @@ public final class TestReport {
                 failedStages++;
                 continue;
             }
+            // The exit code, seconds, and CPU seconds of the user's code and of the system's.
             String[] ended = Files.readString(end).strip().split(" ");
             boolean isBad = !ended[0].equals("0");
-            double processor = seconds(ended[2].replace(',', '.')) + seconds(ended[3].replace(',', '.'));
-            allProcessor += processor;
+            double cpuSeconds = seconds(ended[2].replace(',', '.')) + seconds(ended[3].replace(',', '.'));
+            allCpuSeconds += cpuSeconds;
             boolean isEmpty = REPORTS.containsKey(stage) && tests.isEmpty();
             failedStages += isBad || isEmpty ? 1 : 0;
             out.append(String.format(
-                    "%-12s %7s %7s %8s %8s %10.0f%s%n",
+                    "%-12s %7s %7s %8s %8s %8.0f%s%n",
                     stage,
                     tests.isEmpty() ? "" : tests.size(),
                     tests.isEmpty() ? "" : failed,
                     tests.isEmpty() ? "" : tests.stream().filter(Test::isSkipped).count(),
                     ended[1],
-                    processor,
+                    cpuSeconds,
                     isBad && failed == 0 ? "   failed; see " + project.relativize(results) + "/" + stage + ".log"
                             : isEmpty ? "   ran no test" : ""));
         }
-        out.append(String.format("%nAll stages: %.1f minutes of processor. The slowest:%n", allProcessor / 60));
+        out.append(String.format("%nAll stages: %.1f CPU minutes. The slowest:%n", allCpuSeconds / 60));
         all.stream()
                 .sorted(Comparator.comparingDouble(Test::seconds).reversed())
                 .limit(SLOWEST)

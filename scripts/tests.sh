@@ -41,7 +41,7 @@ core_tests() { maven surefire:test -pl testing,core "$@"; }
 server_tests() { maven surefire:test -pl server "$@"; }
 browser_tests() { maven surefire:test -pl e2e "$@"; }
 
-# begin STAGE COMMAND…: runs a stage in the background, and notes how it ended, how long it took and how much of the processor.
+# begin STAGE COMMAND…: runs a stage in the background, and notes how it ended, how long it took and its CPU time.
 begin() {
   local name=$1
   shift

@@ -2,6 +2,7 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.testing.Each;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.Socket;
@@ -120,5 +121,51 @@ class SlowClientsTest {
             endless.getOutputStream().write("0\r\n\r\n".getBytes(StandardCharsets.UTF_8));
             assertThat(status(endless)).isEqualTo("HTTP/1.1 413 ");
         }
+    }
+
+    @Test
+    void aBodyWithoutALengthIsTakenWhenItIsWhole() throws IOException {
+        try (Socket chunked = new Socket(address.getHost(), address.getPort())) {
+            chunked.getOutputStream()
+                    .write(("POST /api/clients HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\n"
+                                    + "Cookie: XSRF-TOKEN=slow\r\nX-XSRF-TOKEN: slow\r\n"
+                                    + "Transfer-Encoding: chunked\r\n\r\n"
+                                    + Integer.toHexString(CLIENT.length()) + "\r\n" + CLIENT + "\r\n0\r\n\r\n")
+                            .getBytes(StandardCharsets.UTF_8));
+            assertThat(status(chunked)).isEqualTo("HTTP/1.1 201 ");
+        }
+    }
+
+    /** Seven files together are more than there is room for: somebody is refused, but only after having been heard out. */
+    @Test
+    void whatThereIsNoRoomForIsHeardOutAndRefused() throws IOException {
+        List<Socket> senders = new ArrayList<>();
+        byte[] most = "x".repeat(9_900_000).getBytes(StandardCharsets.UTF_8);
+        try {
+            for (int i = 0; i < 7; i++) {
+                Socket sender = new Socket(address.getHost(), address.getPort());
+                senders.add(sender);
+                sender.getOutputStream()
+                        .write(("POST /api/stock/table HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: text/csv\r\n"
+                                        + "Cookie: XSRF-TOKEN=slow\r\nX-XSRF-TOKEN: slow\r\nContent-Length: "
+                                        + (most.length + 1) + "\r\n\r\n")
+                                .getBytes(StandardCharsets.UTF_8));
+                sender.getOutputStream().write(most);
+            }
+            List<String> answers = new ArrayList<>();
+            for (Socket sender : senders) {
+                sender.getOutputStream().write('x');
+            }
+            for (Socket sender : senders) {
+                answers.add(status(sender));
+            }
+            assertThat(answers).contains("HTTP/1.1 503 ").anyMatch(a -> !a.equals("HTTP/1.1 503 "));
+            Each.of(answers).allMatch(a -> a.startsWith("HTTP/1.1 "));
+        } finally {
+            for (Socket sender : senders) {
+                sender.close();
+            }
+        }
+        assertThat(api.get("/api/clients").status()).isEqualTo(200);
     }
 }

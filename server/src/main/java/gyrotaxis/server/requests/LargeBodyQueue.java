@@ -5,7 +5,7 @@ import java.util.Queue;
 
 /**
  * Lets a few large bodies be worked on at once and the others wait, first come, first served. A body takes many times its size while it is
- * read and checked.
+ * read and checked. A semaphore would hold a thread for each that waits; here none waits.
  */
 final class LargeBodyQueue {
     /** Memory for each body that is worked on, bytes. */

@@ -11,9 +11,8 @@ import jakarta.servlet.ServletInputStream;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
@@ -42,7 +41,7 @@ final class RequestBodyReader extends OncePerRequestFilter {
     /** Bodies that are on their way from one address at once. A studio of two chairs has fewer devices. */
     static final int MAX_OF_ADDRESS = 200;
 
-    /** All bodies that are on their way or worked on, bytes: an eighth of the memory there is. */
+    /** All bodies that are on their way or worked on, bytes: an eighth of the memory there is, and no more than 64 MiB. */
     private static final long MAX_BYTES =
             Math.min(64L * 1024 * 1024, Runtime.getRuntime().maxMemory() / 8);
 
@@ -189,10 +188,16 @@ final class RequestBodyReader extends OncePerRequestFilter {
         /** Its turn has come. */
         private void handOn() {
             synchronized (this) {
-                hasTurn = !isReleased;
-                if (hasTurn) {
-                    async.dispatch();
-                    return;
+                hasTurn = true;
+                if (!isReleased) {
+                    try {
+                        async.dispatch();
+                        return;
+                    } catch (IllegalStateException gone) {
+                        // The line was lost, and nothing will tell this request that it is over.
+                        isReleased = true;
+                        forget();
+                    }
                 }
             }
             queue.leave();
@@ -283,30 +288,26 @@ final class RequestBodyReader extends OncePerRequestFilter {
 
         @Override
         public ServletInputStream getInputStream() {
-            InputStream in = reading.body.getInputStream();
+            ByteArrayInputStream in = new ByteArrayInputStream(reading.body.toByteArrayUnsafe());
             return new ServletInputStream() {
                 @Override
-                public int read() throws IOException {
+                public int read() {
                     return in.read();
                 }
 
                 @Override
-                public int read(byte[] to, int offset, int length) throws IOException {
+                public int read(byte[] to, int offset, int length) {
                     return in.read(to, offset, length);
                 }
 
                 @Override
-                public int available() throws IOException {
+                public int available() {
                     return in.available();
                 }
 
                 @Override
                 public boolean isFinished() {
-                    try {
-                        return in.available() == 0;
-                    } catch (IOException e) {
-                        throw new UncheckedIOException(e);
-                    }
+                    return in.available() == 0;
                 }
 
                 @Override
