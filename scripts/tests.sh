@@ -147,7 +147,7 @@ check() {
   [ $failed = 0 ] && say "All is well." || die "something is wrong; see above"
 }
 
-# java_tests FILES: patterns of the tests that look at these files: those of their package, and of a server's module those named after it.
+# java_tests FILES: patterns of the tests that look at these files: those of their package.
 java_tests() {
   local file package name
   while read -r file; do
@@ -163,11 +163,7 @@ java_tests() {
     printf '%s/*Test\n' "$package"
     case $file in
       core/*) printf 'gyrotaxis/core/ArchitectureTest\n' ;;
-      server/*)
-        name=$(sed -n 's#gyrotaxis/server/\([a-z]*\).*#\1#p' <<<"$package")
-        [ -z "$name" ] || printf 'gyrotaxis/server/%s*Test\n' "${name^}"
-        printf 'gyrotaxis/server/StructureTest\n'
-        ;;
+      server/*) printf 'gyrotaxis/server/StructureTest\n' ;;
     esac
   done <<<"$1" | sort -u
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import gyrotaxis.server.testing.Api;
+import gyrotaxis.server.testing.RunningServer;
 import gyrotaxis.testing.Each;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -15,28 +17,20 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.MapperFeature;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The front end's types are made from web/openapi.json; it must be what the code says. */
 @ExtendWith(RunningServer.class)
 class ApiDescriptionTest {
     private static final Path KEPT = Path.of("..", "web", "openapi.json");
-    static final JsonMapper SORTED = JsonMapper.builder()
-            .enable(MapperFeature.SORT_PROPERTIES_ALPHABETICALLY)
-            .enable(SerializationFeature.ORDER_MAP_ENTRIES_BY_KEYS)
-            .enable(SerializationFeature.INDENT_OUTPUT)
-            .build();
 
     @Test
     void theKeptDescriptionIsTheCodes(Api api) throws IOException {
         ObjectNode described = (ObjectNode) api.get("/api/openapi").json();
         // Once it was asked before, where the server is reached stands in it too.
         described.putArray("servers");
-        Object document = SORTED.readValue(described.toString(), Object.class);
-        String now = SORTED.writeValueAsString(document) + "\n";
+        Object document = Api.SORTED.readValue(described.toString(), Object.class);
+        String now = Api.SORTED.writeValueAsString(document) + "\n";
         if (Boolean.getBoolean("api.write")) {
             Files.writeString(KEPT, now);
         }

@@ -2,6 +2,8 @@ package gyrotaxis.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gyrotaxis.server.testing.Api;
+import gyrotaxis.server.testing.RunningServer;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

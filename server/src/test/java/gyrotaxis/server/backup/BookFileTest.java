@@ -3,8 +3,8 @@ package gyrotaxis.server.backup;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gyrotaxis.server.RunningServer;
 import gyrotaxis.server.storage.Migrations;
+import gyrotaxis.server.testing.RunningServer;
 import java.io.ByteArrayOutputStream;
 import java.io.FilterOutputStream;
 import java.io.IOException;
