@@ -22,6 +22,25 @@ export function formatMoney(minor: number, currency: string): string {
   return format.format(minor / minors);
 }
 
+export interface Money {
+  minor: number;
+  currency: string;
+}
+
+/** Amounts in several currencies, side by side: no rate is known. */
+export const formatAmounts = (amounts: readonly Money[]): string =>
+  amounts.map((m) => formatMoney(m.minor, m.currency)).join(' + ');
+
+/** Whether an amount can be in it: three letters, as banks write them. */
+export function isCurrency(code: string): boolean {
+  try {
+    currencyOf(code);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
 /** An amount without its currency, as it is typed: 35, or 42.50. */
 export function plainMoney(minor: number, currency: string): string {
   const { format, minors } = currencyOf(currency);

@@ -4221,6 +4221,7 @@ export interface components {
             back: "USUAL" | "FINE" | "BIG_SHARES";
             /** @enum {string} */
             bearing: "WHAT_SHOWS" | "FALL";
+            currency: string | null;
             /** @enum {string} */
             hairlineKnot: "SINGLE_LEG" | "TINY_TWICE";
             /** Format: int32 */
@@ -4270,6 +4271,11 @@ export interface components {
             others: components["schemas"]["StrandBody"][];
             /** Format: int64 */
             seed: number | null;
+        };
+        MoneyView: {
+            currency: string;
+            /** Format: int64 */
+            minor: number;
         };
         MoveBody: {
             /** Format: double */
@@ -4746,21 +4752,15 @@ export interface components {
             words: string;
         };
         QuoteLine: {
-            /** Format: int64 */
-            minor: number;
+            cost: components["schemas"]["MoneyView"];
             what: string;
         };
         QuoteView: {
-            /** Format: int64 */
-            chairMinor: number;
-            currency: string;
-            /** Format: int64 */
-            marginMinor: number;
-            /** Format: int64 */
-            materialsMinor: number;
+            chair: components["schemas"]["MoneyView"];
+            margins: components["schemas"]["MoneyView"][];
+            materials: components["schemas"]["MoneyView"];
             others: components["schemas"]["QuoteLine"][];
-            /** Format: int64 */
-            totalMinor: number;
+            totals: components["schemas"]["MoneyView"][];
         };
         Range: {
             /** Format: double */

@@ -4,7 +4,7 @@ import { api } from '../../api/client';
 import { Problem } from '../../api/problems';
 import type { HairLine, HairLineDraft } from '../../api/types';
 import { parseAmount } from '../../lib/amount';
-import { formatMoney, parseMoney, plainMoney } from '../../lib/money';
+import { isCurrency, formatMoney, parseMoney, plainMoney } from '../../lib/money';
 import { Button } from '../../ui/Button';
 import isSame from 'fast-deep-equal';
 import { Choice, TextField } from '../../ui/Field';
@@ -60,15 +60,6 @@ type NumberField = keyof typeof NUMBERS;
 /** What nearly every pack says, and what few do. */
 const FIRST: NumberField[] = ['loopsPerBundle', 'packGrams'];
 const OTHERS: NumberField[] = ['bundlesPerPack', 'gramsPerLoop', 'heatC'];
-
-const isCurrency = (code: string): boolean => {
-  try {
-    formatMoney(0, code);
-    return true;
-  } catch {
-    return false;
-  }
-};
 
 type Sizes = NonNullable<HairLineDraft['otherPacks']>;
 

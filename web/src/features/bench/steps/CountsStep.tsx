@@ -1,5 +1,5 @@
 import type { Plan } from '../../../api/types';
-import { formatMoney } from '../../../lib/money';
+import { formatAmounts, formatMoney, type Money } from '../../../lib/money';
 import { packSize, pieces } from '../../../lib/packs';
 import { formatMinutes, plural } from '../../../lib/time';
 import { Still } from '../../../stills';
@@ -27,27 +27,25 @@ export function CountsStep() {
         {home === 'bench' && <Still plan={planId} alt="What it will look like" className="w-24" />}
         <p className="flex flex-1 flex-wrap items-baseline justify-between gap-1">
           <span className="font-semibold">Quote, in all</span>
-          <strong className="text-3xl leading-none">
-            {formatMoney(quote.totalMinor, quote.currency)}
-          </strong>
+          <strong className="text-3xl leading-none">{formatAmounts(quote.totals)}</strong>
         </p>
       </section>
       <Fold
         id="counts quote"
         title="What is in it"
-        tells={`hair ${formatMoney(quote.materialsMinor, quote.currency)}`}
+        tells={`hair ${formatAmounts([quote.materials])}`}
       >
-        <Line words="hair" minor={quote.materialsMinor} currency={quote.currency} />
+        <Line words="hair" amounts={[quote.materials]} />
         {quote.others.map((o) => (
-          <Line key={o.what} words={o.what} minor={o.minor} currency={quote.currency} />
+          <Line key={o.what} words={o.what} amounts={[o.cost]} />
         ))}
-        <Line words="margin" minor={quote.marginMinor} currency={quote.currency} />
-        <Line words="time in the chair" minor={quote.chairMinor} currency={quote.currency} />
+        <Line words="margin" amounts={quote.margins} />
+        <Line words="time in the chair" amounts={[quote.chair]} />
         <p className="mt-2 text-xs text-soft">
           Times and loops for fills are estimates; yours will be learned from recorded visits.
           {plan.method.reservePercent} % kept back, {plan.method.marginPercent} % on hair and
-          materials, and {formatMoney(plan.method.hourMinor ?? 0, quote.currency)} an hour are by{' '}
-          {plan.method.name} method.
+          materials, and {formatMoney(plan.method.hourMinor ?? 0, quote.chair.currency)} an hour are
+          by {plan.method.name} method.
         </p>
       </Fold>
       {home === 'bench' && <LearnedNote />}
@@ -144,11 +142,11 @@ function Bought({ hair }: { hair: Plan['hairs'][number] }) {
   );
 }
 
-function Line({ words, minor, currency }: { words: string; minor: number; currency: string }) {
+function Line({ words, amounts }: { words: string; amounts: readonly Money[] }) {
   return (
     <p className="flex justify-between border-b border-line py-1">
       <span>{words}</span>
-      <span className="font-semibold">{formatMoney(minor, currency)}</span>
+      <span className="font-semibold">{formatAmounts(amounts)}</span>
     </p>
   );
 }

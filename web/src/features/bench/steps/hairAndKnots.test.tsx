@@ -329,6 +329,18 @@ describe('MethodTab', () => {
     expect(hour.value).toBe('42,50 or so');
     expect(screen.getByRole('alert').textContent).toContain('Write an amount, such as');
   });
+
+  it('is paid in the currency that is chosen, whatever the hair is bought in', async () => {
+    const bench = await show();
+    const currency = screen.getByLabelText('Currency of your prices') as HTMLInputElement;
+    const before = bench.getState().brief.hooking.method.currency;
+    expect(currency.value).toBe('EUR');
+    fireEvent.change(currency, { target: { value: 'gb' } });
+    expect(screen.getByRole('alert').textContent).toContain('three letters');
+    expect(bench.getState().brief.hooking.method.currency).toBe(before);
+    fireEvent.change(currency, { target: { value: 'gbp' } });
+    expect(bench.getState().brief.hooking.method.currency).toBe('GBP');
+  });
 });
 
 describe('her own way', () => {

@@ -6,7 +6,7 @@ import { useMay } from '../../../door';
 import { useState } from 'react';
 import { api } from '../../../../api/client';
 import type { Method, Plan, Question } from '../../../../api/types';
-import { parseMoney, plainMoney } from '../../../../lib/money';
+import { isCurrency, parseMoney, plainMoney } from '../../../../lib/money';
 import { Button } from '../../../../ui/Button';
 import { Counter } from '../../../../ui/Counter';
 import { Choice, TextField } from '../../../../ui/Field';
@@ -92,14 +92,15 @@ export function MethodTab() {
           step={5}
           onChange={(pacePercent) => change('pace', (b) => withMethod(b, { pacePercent }))}
         />
-        <HourEntry minor={method.hourMinor} currency={plan.quote.currency} />
+        <CurrencyEntry currency={plan.quote.chair.currency} />
+        <HourEntry minor={method.hourMinor} currency={plan.quote.chair.currency} />
         <h3 className="border-b border-line font-semibold">What materials cost</h3>
         {materials.map((m) => (
           <PriceEntry
             key={m.value}
             material={m}
             prices={method.prices}
-            currency={plan.quote.currency}
+            currency={plan.quote.chair.currency}
           />
         ))}
       </StepFold>
@@ -172,7 +173,6 @@ function ShareWish(props: {
   );
 }
 
-/** What an hour in her chair costs, in the currency of the hair; what cannot be read is said and changes nothing. */
 type Price = NonNullable<Method['prices']>[number];
 
 /** What a material costs her; left empty it is told in the quote and not charged. */
@@ -204,6 +204,7 @@ function PriceEntry(props: {
         if (minor === null && e.target.value.trim() !== '') return;
         change(`price ${material.value}`, (b) =>
           withMethod(b, {
+            currency,
             prices: [
               ...prices.filter((p) => p.material !== material.value),
               ...(minor === null ? [] : [{ material: material.value, minor }]),
@@ -216,6 +217,29 @@ function PriceEntry(props: {
   );
 }
 
+/** What she is paid in; hair that is bought in another currency is asked for apart. */
+function CurrencyEntry({ currency }: { currency: string }) {
+  const change = useBench((b) => b.change);
+  const refused = useComputed().problem?.at('hooking.method.currency');
+  const [text, setText] = useState<string>();
+  const isRead = text === undefined || isCurrency(text);
+  return (
+    <TextField
+      label="Currency of your prices"
+      value={text ?? currency}
+      maxLength={3}
+      error={isRead ? refused?.message : 'Write three letters, such as EUR or GBP.'}
+      onChange={(e) => {
+        const code = e.target.value.toUpperCase();
+        setText(code);
+        if (isCurrency(code)) change('currency', (b) => withMethod(b, { currency: code }));
+      }}
+      onBlur={() => isRead && setText(undefined)}
+    />
+  );
+}
+
+/** What an hour in her chair costs; what cannot be read is said and changes nothing. */
 function HourEntry({ minor, currency }: { minor: number; currency: string }) {
   const change = useBench((b) => b.change);
   const refused = useComputed().problem?.at('hooking.method.hourMinor');
@@ -234,7 +258,7 @@ function HourEntry({ minor, currency }: { minor: number; currency: string }) {
       onChange={(e) => {
         setText(e.target.value);
         const hourMinor = parseMoney(e.target.value, currency);
-        if (hourMinor !== null) change('hour', (b) => withMethod(b, { hourMinor }));
+        if (hourMinor !== null) change('hour', (b) => withMethod(b, { hourMinor, currency }));
       }}
       onBlur={() => isRead && setText(undefined)}
     />

@@ -10,6 +10,7 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WearView;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.reckoning.Derivation;
 import java.util.ArrayList;
 import java.util.List;
@@ -94,7 +95,7 @@ public final class HookingComparison {
                     Kind.MONEY,
                     Better.NEITHER,
                     plans,
-                    p -> p.quote().total().minor(),
+                    p -> p.quote().totals().get(0).minor(),
                     PlanWhys::asked));
         }
         all.add(Figure.of(
@@ -191,7 +192,12 @@ public final class HookingComparison {
 
     /** Amounts in different currencies say nothing beside each other. */
     private static boolean areInOneCurrency(List<InstallPlan> plans) {
-        return plans.stream().map(p -> p.packs().cost().currency()).distinct().count() == 1;
+        return plans.stream()
+                        .flatMap(p -> p.quote().totals().stream())
+                        .map(Money::currency)
+                        .distinct()
+                        .count()
+                == 1;
     }
 
     private static String parts(InstallPlan plan) {

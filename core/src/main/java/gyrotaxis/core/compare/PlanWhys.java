@@ -169,7 +169,8 @@ final class PlanWhys {
         List<Sentence> steps = new ArrayList<>();
         steps.add(said("Hair", q.materials()));
         q.others().forEach(l -> steps.add(said(l.what(), l.cost()).capital()));
-        steps.add(said(plan.brief().hooking().method().terms().marginPercent() + " % on materials", q.margin()));
+        int percent = plan.brief().hooking().method().terms().marginPercent();
+        q.margins().forEach(m -> steps.add(said(percent + " % on materials", m)));
         steps.add(said("Her time in the chair", q.chair()));
         return steps;
     }

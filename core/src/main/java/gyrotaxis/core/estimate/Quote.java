@@ -8,16 +8,16 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What a client is asked for.
+ * What a client is asked for. Hair may be priced in another currency than her stylist's work: no rate is known here, so each
+ * currency has its own margin and its own total.
  *
  * @param materials hair, as it is bought
  * @param others everything else that is used and has a price
- * @param margin added to both
+ * @param margins added to both, one amount for each currency
  * @param chair her time in the chair
  */
-public record Quote(Money materials, List<Line> others, Money margin, Money chair) {
+public record Quote(Money materials, List<Line> others, List<Money> margins, Money chair) {
     private static final BigDecimal MINUTES = BigDecimal.valueOf(60);
-    private static final BigDecimal ALL_PERCENT = BigDecimal.valueOf(100);
 
     /**
      * A quote.
@@ -28,27 +28,19 @@ public record Quote(Money materials, List<Line> others, Money margin, Money chai
      */
     public static Quote of(Money materials, List<FoundationNeeds.Need> needs, double chairMinutes, Terms terms) {
         List<Line> lines = new ArrayList<>();
-        BigDecimal cost = BigDecimal.valueOf(materials.minor());
         for (FoundationNeeds.Need need : needs) {
-            Long price = terms.prices().get(need.material());
-            if (price != null) {
-                BigDecimal minor = BigDecimal.valueOf(price)
-                        .multiply(BigDecimal.valueOf(need.units()))
-                        .setScale(0, RoundingMode.HALF_UP);
-                lines.add(new Line(need.what(), new Money(minor.longValueExact(), materials.currency())));
-                cost = cost.add(minor);
-            }
+            terms.price(need.material()).ifPresent(p -> lines.add(new Line(need.what(), times(p, need.units()))));
         }
-        BigDecimal margin =
-                cost.multiply(BigDecimal.valueOf(terms.marginPercent())).divide(ALL_PERCENT, 0, RoundingMode.HALF_UP);
-        BigDecimal chair = BigDecimal.valueOf(terms.hourMinor())
-                .multiply(BigDecimal.valueOf(chairMinutes))
-                .divide(MINUTES, 0, RoundingMode.HALF_UP);
-        return new Quote(
-                materials,
-                lines,
-                new Money(margin.longValueExact(), materials.currency()),
-                new Money(chair.longValueExact(), materials.currency()));
+        List<Money> margins = costs(materials, lines).stream()
+                .map(m -> m.percent(terms.marginPercent()))
+                .toList();
+        Money chair = new Money(
+                BigDecimal.valueOf(terms.hour().minor())
+                        .multiply(BigDecimal.valueOf(chairMinutes))
+                        .divide(MINUTES, 0, RoundingMode.HALF_UP)
+                        .longValueExact(),
+                terms.hour().currency());
+        return new Quote(materials, lines, margins, chair);
     }
 
     /**
@@ -61,14 +53,35 @@ public record Quote(Money materials, List<Line> others, Money margin, Money chai
 
     public Quote {
         others = List.copyOf(others);
+        margins = List.copyOf(margins);
     }
 
-    /** All of it. */
-    public Money total() {
-        Money sum = materials;
-        for (Line l : others) {
-            sum = sum.plus(l.cost());
-        }
-        return sum.plus(margin).plus(chair);
+    private static Money times(Money price, double units) {
+        return new Money(
+                BigDecimal.valueOf(price.minor())
+                        .multiply(BigDecimal.valueOf(units))
+                        .setScale(0, RoundingMode.HALF_UP)
+                        .longValueExact(),
+                price.currency());
+    }
+
+    private static List<Money> costs(Money materials, List<Line> others) {
+        List<Money> all = new ArrayList<>(List.of(materials));
+        others.forEach(l -> all.add(l.cost()));
+        return Money.sums(all);
+    }
+
+    /** Hair and everything else that is used, with the margin, one amount for each currency. */
+    public List<Money> supplies() {
+        List<Money> all = new ArrayList<>(costs(materials, others));
+        all.addAll(margins);
+        return Money.sums(all);
+    }
+
+    /** All of it, one amount for each currency; her stylist's own comes first. */
+    public List<Money> totals() {
+        List<Money> all = new ArrayList<>(List.of(chair));
+        all.addAll(supplies());
+        return Money.sums(all);
     }
 }

@@ -1,7 +1,11 @@
 package gyrotaxis.core.quantity;
 
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Currency;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 
 /**
  * An amount of money, exact.
@@ -10,6 +14,7 @@ import java.util.Currency;
  * @param currency ISO 4217 currency
  */
 public record Money(long minor, Currency currency) {
+    private static final BigDecimal ALL_PERCENT = BigDecimal.valueOf(100);
 
     /**
      * An amount in a currency given by its code.
@@ -36,6 +41,23 @@ public record Money(long minor, Currency currency) {
                     "cannot add " + other.currency + " to " + currency + "; price the plan in one currency");
         }
         return new Money(Math.addExact(minor, other.minor), currency);
+    }
+
+    /** What amounts come to: one sum for each currency, in the order in which the currencies first appear. */
+    public static List<Money> sums(Iterable<Money> amounts) {
+        Map<Currency, Money> sums = new LinkedHashMap<>();
+        amounts.forEach(m -> sums.merge(m.currency, m, Money::plus));
+        return List.copyOf(sums.values());
+    }
+
+    /** A share of this amount, rounded half up to the currency's smallest unit. */
+    public Money percent(int percent) {
+        return new Money(
+                BigDecimal.valueOf(minor)
+                        .multiply(BigDecimal.valueOf(percent))
+                        .divide(ALL_PERCENT, 0, RoundingMode.HALF_UP)
+                        .longValueExact(),
+                currency);
     }
 
     /** As it is written: "6.50 EUR". */

@@ -51,6 +51,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Packs, minutes and cautions, each from its own small case. */
 class EstimateTest {
+    private static final Money HOUR = Money.of(3500, "EUR");
+
     private static final LoopTally SEVENTY = new LoopTally(Map.of(Share.WHOLE, 40, Share.HALF, 40, Share.THIRD, 30));
 
     private static HairLine hair(int perBundle, int bundles, boolean coated) {
@@ -305,13 +307,22 @@ class EstimateTest {
 
     @Test
     void aQuoteIsMaterialsWithMarginAndTime() {
-        Quote q = Quote.of(Money.of(4505, "EUR"), List.of(), 95, new Terms(10, 3500, 20, 100));
-        assertThat(q.margin()).isEqualTo(Money.of(901, "EUR"));
+        Quote q = Quote.of(Money.of(4505, "EUR"), List.of(), 95, new Terms(10, HOUR, 20, 100));
+        assertThat(q.margins()).containsExactly(Money.of(901, "EUR"));
         assertThat(q.chair()).isEqualTo(Money.of(5542, "EUR"));
-        assertThat(q.total()).isEqualTo(Money.of(4505 + 901 + 5542, "EUR"));
-        assertThat(Quote.of(Money.of(1200, "JPY"), List.of(), 60, new Terms(10, 4000, 15, 100))
-                        .total())
-                .isEqualTo(Money.of(1200 + 180 + 4000, "JPY"));
+        assertThat(q.totals()).containsExactly(Money.of(4505 + 901 + 5542, "EUR"));
+        assertThat(Quote.of(Money.of(1200, "JPY"), List.of(), 60, new Terms(10, Money.of(4000, "JPY"), 15, 100))
+                        .totals())
+                .containsExactly(Money.of(1200 + 180 + 4000, "JPY"));
+    }
+
+    /** No rate is known: hair from elsewhere is asked for in its own currency, and an hour stays what it is. */
+    @Test
+    void hairInAnotherCurrencyDoesNotChangeWhatAnHourCosts() {
+        Quote q = Quote.of(Money.of(1200, "JPY"), List.of(), 60, new Terms(10, HOUR, 15, 100));
+        assertThat(q.margins()).containsExactly(Money.of(180, "JPY"));
+        assertThat(q.totals()).containsExactly(HOUR, Money.of(1200 + 180, "JPY"));
+        assertThat(q.supplies()).containsExactly(Money.of(1200 + 180, "JPY"));
     }
 
     /** What is used and has a price is charged, with the margin; what has none is told all the same. */
@@ -334,11 +345,13 @@ class EstimateTest {
                         .sum()
                 * 2
                 / 1000;
-        Quote q = Quote.of(Money.of(4000, "EUR"), needs, 0, new Terms(10, 3500, 20, 100, Map.of(Material.WEFT, 900L)));
+        Quote q = Quote.of(Money.of(4000, "EUR"), needs, 0, new Terms(10, HOUR, 20, 100, Map.of(Material.WEFT, 900L)));
         assertThat(q.others())
                 .singleElement()
                 .satisfies(l -> assertThat(l.cost()).isEqualTo(Money.of(Math.round(900 * metres), "EUR")));
-        assertThat(q.total().minor())
+        assertThat(q.totals())
+                .singleElement()
+                .extracting(Money::minor)
                 .isEqualTo(4000 + Math.round(900 * metres) + Math.round(0.2 * (4000 + Math.round(900 * metres))));
     }
 
@@ -417,10 +430,10 @@ class EstimateTest {
 
     @Test
     void refusesTermsNobodyWorksOn() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(31, 3500, 20, 100));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, -1, 20, 100));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, 3500, 201, 100));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, 3500, 20, 39));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(31, HOUR, 20, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, Money.of(-1, "EUR"), 20, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, HOUR, 201, 100));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Terms(10, HOUR, 20, 39));
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Speeds.usual(Installer.SELF).at(0));
     }

@@ -1,6 +1,7 @@
 package gyrotaxis.server.exchange;
 
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.server.exchange.KeptFile.FileFault;
@@ -177,7 +178,7 @@ class ExchangeService {
         return readNamed(Kind.METHOD, document, MethodService.MAX_NAME_LENGTH, (name, f) -> {
             Method method = file.read(Kind.METHOD, document, MethodBody.class)
                     .completed()
-                    .check(f, "");
+                    .check(f, "", Terms.USUAL.hour().currency());
             Method checked = f.orRefuse(() -> method);
             UUID made = isKept ? methods.keep(name.isEmpty() ? FROM_FILE : name, MethodBody.of(checked)) : null;
             return new FileRead(

@@ -8,6 +8,7 @@ import gyrotaxis.core.hair.Tint;
 import gyrotaxis.core.install.HairMix;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.install.HookingPlan;
+import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.plan.InstallBrief;
@@ -17,6 +18,7 @@ import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.server.language.HookingBody.MixBody;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Currency;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -187,9 +189,11 @@ public record BriefBody(
                 .check(f, "foundation.");
         double full = f.number("fullness", "Fullness", fullness, HookingPlan.FULLNESS);
         Installer who = f.present("installer", "Who installs", installer, Installer.STYLIST);
-        HookingBrief hooked = hooking == null ? HookingBrief.usual() : hooking.check(f, shelf);
-        Learned known = learned == null ? Learned.NOTHING : learned.check(f);
         Optional<? extends HairInHand.Stocked> line = line(f, shelf);
+        Currency ofHair = line.map(l -> l.hair().packPrice().currency())
+                .orElse(Terms.USUAL.hour().currency());
+        HookingBrief hooked = hooking == null ? HookingBrief.usual() : hooking.check(f, shelf, ofHair);
+        Learned known = learned == null ? Learned.NOTHING : learned.check(f);
         line.ifPresent(l -> colour(f, l.hair(), hooked));
         return f.orRefuse(() -> new InstallBrief(
                 measured,

@@ -14,6 +14,7 @@ import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -164,9 +165,14 @@ public record HookingBody(
         return mixing(new MixBody(mix.how(), found, mix.seed(), mix.mayClump()));
     }
 
-    HookingBrief check(Fields f, HairInHand shelf) {
+    /**
+     * The wish.
+     *
+     * @param ofHair the currency in which the main hair is priced
+     */
+    HookingBrief check(Fields f, HairInHand shelf, Currency ofHair) {
         return new HookingBrief(
-                method == null ? Method.usual() : method.check(f, "hooking.method."),
+                method == null ? Method.usual() : method.check(f, "hooking.method.", ofHair),
                 zones(f),
                 parts(f),
                 mix(f, shelf),

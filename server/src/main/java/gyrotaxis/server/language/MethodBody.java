@@ -8,9 +8,11 @@ import gyrotaxis.core.install.School;
 import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
+import java.util.Currency;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +20,12 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import org.jspecify.annotations.Nullable;
 
-/** A stylist's method as it is written down; what is absent is as usual. */
+/**
+ * A stylist's method as it is written down; what is absent is as usual.
+ *
+ * @param currency of the hour and of {@code prices}; methods that were kept before it could be said have none, and are priced as
+ *     the hair is
+ */
 public record MethodBody(
         @Nullable String name,
         Method.@Nullable Spacing spacing,
@@ -30,6 +37,7 @@ public record MethodBody(
         Method.@Nullable Order order,
         @Nullable @Schema(nullable = true) Integer reservePercent,
         @Nullable @Schema(nullable = true) Long hourMinor,
+        @Nullable @Schema(nullable = true) String currency,
         @Nullable @Schema(nullable = true) Integer marginPercent,
         @Nullable @Schema(nullable = true) Integer pacePercent,
         Method.@Nullable HiddenKnot hiddenKnot,
@@ -67,7 +75,8 @@ public record MethodBody(
                 m.bearing(),
                 m.order(),
                 m.terms().reservePercent(),
-                m.terms().hourMinor(),
+                m.terms().hour().minor(),
+                m.terms().hour().currency().getCurrencyCode(),
                 m.terms().marginPercent(),
                 m.terms().pacePercent(),
                 m.knots().hidden(),
@@ -98,6 +107,7 @@ public record MethodBody(
                 Fields.or(order, usual.order),
                 Fields.or(reservePercent, usual.reservePercent),
                 Fields.or(hourMinor, usual.hourMinor),
+                isPriced() ? currency : Fields.or(currency, usual.currency),
                 Fields.or(marginPercent, usual.marginPercent),
                 Fields.or(pacePercent, usual.pacePercent),
                 Fields.or(hiddenKnot, usual.hiddenKnot),
@@ -119,8 +129,16 @@ public record MethodBody(
                 .getName();
     }
 
-    /** The method; after a problem, some stand-in. */
-    public Method check(Fields f, String at) {
+    private boolean isPriced() {
+        return hourMinor != null || prices != null && !prices.isEmpty();
+    }
+
+    /**
+     * The method; after a problem, some stand-in.
+     *
+     * @param ofHair the currency of prices that say none
+     */
+    public Method check(Fields f, String at, Currency ofHair) {
         Method usual = Method.usual();
         String called = f.textOrEmpty(at + "name", "The method's name", name, MAX_NAME_LENGTH);
         return new Method(
@@ -141,7 +159,7 @@ public record MethodBody(
                 Fields.or(bearing, usual.bearing()),
                 Fields.or(order, usual.order()),
                 Fields.or(looseTails, usual.looseTails()),
-                terms(f, at));
+                terms(f, at, ofHair));
     }
 
     private static Optional<Share> share(Fields f, String field, String words, @Nullable Integer parts) {
@@ -160,14 +178,18 @@ public record MethodBody(
         return own;
     }
 
-    private Terms terms(Fields f, String at) {
+    private Terms terms(Fields f, String at, Currency ofHair) {
         Terms usual = Terms.USUAL;
+        Currency priced = currency != null
+                ? f.currency(at + "currency", currency)
+                : isPriced() ? ofHair : usual.hour().currency();
+        long minor = hourMinor == null
+                ? usual.hour().minor()
+                : (long) f.number(at + "hourMinor", "An hour", (double) hourMinor, Terms.HOUR_MINOR);
         return new Terms(
                 whole(f, at + "reservePercent", "Kept back for fills", reservePercent, Terms.RESERVE_PERCENT)
                         .orElse(usual.reservePercent()),
-                hourMinor == null
-                        ? usual.hourMinor()
-                        : (long) f.number(at + "hourMinor", "An hour", (double) hourMinor, Terms.HOUR_MINOR),
+                new Money(minor, priced),
                 whole(f, at + "marginPercent", "The margin", marginPercent, Terms.MARGIN_PERCENT)
                         .orElse(usual.marginPercent()),
                 whole(f, at + "pacePercent", "The pace", pacePercent, Terms.PACE_PERCENT)

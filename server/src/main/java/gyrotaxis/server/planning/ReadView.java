@@ -5,6 +5,7 @@ import gyrotaxis.core.braiding.SelfWork;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.Note;
+import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.wear.Way;
 import gyrotaxis.server.language.MethodBody;
@@ -91,17 +92,23 @@ record ReadView(
     /** Packs of one size. */
     record BoughtView(int loopsPerPack, long priceMinor, int count) {}
 
-    /** What the client is asked for. */
+    /** What the client is asked for; margins and totals are one amount for each currency, the stylist's own first among totals. */
     record QuoteView(
-            long materialsMinor,
+            MoneyView materials,
             List<QuoteLine> others,
-            long marginMinor,
-            long chairMinor,
-            long totalMinor,
-            String currency) {}
+            List<MoneyView> margins,
+            MoneyView chair,
+            List<MoneyView> totals) {}
 
     /** Something besides hair that is used and has a price. */
-    record QuoteLine(String what, long minor) {}
+    record QuoteLine(String what, MoneyView cost) {}
+
+    /** An amount in the smallest unit of its currency. */
+    record MoneyView(long minor, String currency) {
+        static MoneyView of(Money m) {
+            return new MoneyView(m.minor(), m.currency().getCurrencyCode());
+        }
+    }
 
     /** One thing to do while braiding. */
     record Step(int number, BraidStep.Kind kind, List<String> rows, String words, double lengthMm, double minutes) {}

@@ -237,14 +237,13 @@ final class ReadViews {
     private ReadView.QuoteView quote() {
         Quote q = plan.quote();
         return new ReadView.QuoteView(
-                q.materials().minor(),
+                ReadView.MoneyView.of(q.materials()),
                 q.others().stream()
-                        .map(l -> new ReadView.QuoteLine(l.what(), l.cost().minor()))
+                        .map(l -> new ReadView.QuoteLine(l.what(), ReadView.MoneyView.of(l.cost())))
                         .toList(),
-                q.margin().minor(),
-                q.chair().minor(),
-                q.total().minor(),
-                q.total().currency().getCurrencyCode());
+                q.margins().stream().map(ReadView.MoneyView::of).toList(),
+                ReadView.MoneyView.of(q.chair()),
+                q.totals().stream().map(ReadView.MoneyView::of).toList());
     }
 
     private ReadView.Ledger ledger() {

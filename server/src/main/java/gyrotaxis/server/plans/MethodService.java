@@ -1,6 +1,7 @@
 package gyrotaxis.server.plans;
 
 import gyrotaxis.core.install.Method;
+import gyrotaxis.core.install.Terms;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
@@ -30,7 +31,7 @@ public class MethodService {
         Fields f = new Fields();
         String name = f.text("name", "The method's name", body.name(), MAX_NAME_LENGTH);
         MethodBody given = f.present("method", "The method", body.method(), MethodBody.of(Method.usual()));
-        Method checked = given.check(f, "method.");
+        Method checked = given.check(f, "method.", Terms.USUAL.hour().currency());
         KeptMethod kept = f.orRefuse(() -> new KeptMethod(UUID.randomUUID(), name, MethodBody.of(checked.named(name))));
         methods.add(kept);
         return kept;

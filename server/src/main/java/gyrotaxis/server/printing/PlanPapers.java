@@ -2,6 +2,7 @@ package gyrotaxis.server.printing;
 
 import gyrotaxis.core.care.Caution;
 import gyrotaxis.core.estimate.FoundationNeeds.Need;
+import gyrotaxis.core.estimate.Quote;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Note;
 import gyrotaxis.core.plan.Note.Moment;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What of a plan is taken along on paper: to the chair, to the client, and to the takedown weeks later. */
@@ -114,25 +116,21 @@ class PlanPapers {
      * @param studio who asks; may be empty
      */
     byte[] quote(String title, InstallPlan plan, String studio) {
-        Money materials = plan.quote().materials();
-        for (var other : plan.quote().others()) {
-            materials = materials.plus(other.cost());
-        }
         Estimate chair = plan.time().inChair();
         Map<String, Object> values = values(title);
         String day = DAY.format(studioDay.today());
         values.put("from", studio.isBlank() ? "Quote of " + day : studio + ", quote of " + day);
-        values.put("currency", materials.currency().getCurrencyCode());
+        Quote quote = plan.quote();
+        boolean isInOne = quote.totals().size() == 1;
+        values.put("currency", isInOne ? quote.chair().currency().getCurrencyCode() : "");
         values.put(
                 "lines",
                 List.of(
-                        new QuoteLine(
-                                "Hair and what else is used",
-                                materials.plus(plan.quote().margin()).amount()),
+                        new QuoteLine("Hair and what else is used", amounts(quote.supplies(), isInOne)),
                         new QuoteLine(
                                 "Time in the chair, about " + time(chair.likely()),
-                                plan.quote().chair().amount())));
-        values.put("total", plan.quote().total().amount());
+                                amounts(List.of(quote.chair()), isInOne))));
+        values.put("total", amounts(quote.totals(), isInOne));
         List<String> includes = new ArrayList<>();
         WorkSheetWriter.of(plan).supplies().stream()
                 .filter(s -> s.cutFrom().isEmpty())
@@ -147,6 +145,11 @@ class PlanPapers {
                 "Taking it down takes about " + time(plan.takedownMinutes().likely()) + " and is not part of this.");
         values.put("includes", includes);
         return papers.pdf("quote", values);
+    }
+
+    /** Amounts side by side; in a column of one currency it stands above them. */
+    private static String amounts(List<Money> all, boolean isInOne) {
+        return all.stream().map(m -> isInOne ? m.amount() : m.words()).collect(Collectors.joining(" + "));
     }
 
     /** Something that falls due, as it is written. */
