@@ -208,7 +208,8 @@ test_hard() {
       "$(tail -n 1 "$results/summary.txt")" "$((SECONDS - begun)) s" >>"$summary"
     cp "$results/summary.txt" "$here/.local/hard-$round.txt"
   done
-  kill "${loops[@]}" 2>/dev/null || true
+  trap - EXIT
+  kill "${loops[@]}"
   say '| round | zone | from | order | tests | took |'
   say '|---|---|---|---|---|---|'
   cat "$summary"
