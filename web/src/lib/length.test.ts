@@ -37,11 +37,19 @@ describe('parseLength', () => {
   });
 
   it('reads back what it wrote, to a tenth of the unit', () => {
-    for (const unit of ['cm', 'in', 'fingers'] as const) {
+    for (const unit of ['cm', 'fingers'] as const) {
       for (let mm = 0; mm < 700; mm += 13.7) {
         const back = parseLength(formatLength(mm, unit, 18), unit, 18);
         expect(Math.abs((back ?? NaN) - mm)).toBeLessThan(1.3);
       }
+    }
+  });
+
+  it('reads back what it wrote in inches, to an eighth below two of them and to a quarter above', () => {
+    for (let mm = -60; mm < 700; mm += 1.3) {
+      const back = parseLength(formatLength(mm, 'in', 18), 'in', 18);
+      const half = Math.abs(mm) < 2 * 25.4 ? 25.4 / 16 : 25.4 / 8;
+      expect(Math.abs((back ?? NaN) - mm)).toBeLessThanOrEqual(half + 0.01);
     }
   });
 });
@@ -50,6 +58,29 @@ describe('formatLength', () => {
   it('says one finger, two fingers', () => {
     expect(formatLength(18, 'fingers', 18)).toBe('1.0 finger');
     expect(formatLength(36, 'fingers', 18)).toBe('2.0 fingers');
+  });
+
+  it.each([
+    [565.15, '22 ¼ in'],
+    [563, '22 ¼ in'],
+    [25.4, '1 in'],
+    [38.1, '1 ½ in'],
+    [9.5, '⅜ in'],
+    [50.7, '2 in'],
+    [0.4, '0 in'],
+    [-0.4, '0 in'],
+    [-12.7, '-½ in'],
+    [-563, '-22 ¼ in'],
+  ])('writes %s mm as it stands on a tape in inches: %s', (mm, written) => {
+    expect(formatLength(mm, 'in', 18)).toBe(written);
+  });
+
+  it('rounds as it is told', () => {
+    expect(formatLength(430, 'in', 18, Math.ceil)).toBe('17 in');
+    expect(formatLength(690, 'in', 18, Math.floor)).toBe('27 in');
+    expect(formatLength(254, 'in', 18, Math.ceil)).toBe('10 in');
+    expect(formatLength(-12, 'in', 18, Math.ceil)).toBe('-⅜ in');
+    expect(formatLength(43.21, 'cm', 18, Math.ceil)).toBe('4.4 cm');
   });
 
   it('never writes minus nought', () => {

@@ -11,20 +11,46 @@ export const mmPer = (unit: LengthUnit, fingerMm: number): number =>
 
 const NAMES: Record<LengthUnit, string> = { cm: 'cm', in: 'in', fingers: 'fingers' };
 
-/** The number alone, to a tenth; unit beside it. */
+/** How a figure becomes one that can be written: to the nearest, or inward at the end of a range. */
+export type Rounding = (value: number) => number;
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** From so many inches on a tape is read to a quarter; what is shorter, to an eighth. */
+const QUARTERS_FROM = 2;
+
+/** Inches as they stand on a tape: "22 ¼", "⅝", "0". */
+function onTape(inches: number, round: Rounding): string {
+  const step = Math.abs(inches) < QUARTERS_FROM ? 1 : 2;
+  const signed = round((inches * 8) / step) * step;
+  const eighths = Math.abs(signed);
+  const whole = Math.floor(eighths / 8);
+  const part = EIGHTHS[eighths % 8] ?? '';
+  const figure = whole > 0 && part ? `${whole} ${part}` : part || String(whole);
+  return signed < 0 ? `-${figure}` : figure;
+}
+
+/** The number alone, to a tenth, or as it stands on a tape in inches; unit beside it. */
 export function lengthParts(
   mm: number,
   unit: LengthUnit,
   fingerMm: number,
+  round: Rounding = Math.round,
 ): { figure: string; unit: string } {
   const value = mm / mmPer(unit, fingerMm);
-  const figure = (Math.round(value * 10) / 10 + 0).toFixed(1);
+  if (unit === 'in') return { figure: onTape(value, round), unit: NAMES.in };
+  const figure = (round(value * 10) / 10 + 0).toFixed(1);
   const name = unit === 'fingers' && figure === '1.0' ? 'finger' : NAMES[unit];
   return { figure, unit: name };
 }
 
-export function formatLength(mm: number, unit: LengthUnit, fingerMm: number): string {
-  const parts = lengthParts(mm, unit, fingerMm);
+export function formatLength(
+  mm: number,
+  unit: LengthUnit,
+  fingerMm: number,
+  round: Rounding = Math.round,
+): string {
+  const parts = lengthParts(mm, unit, fingerMm, round);
   return `${parts.figure} ${parts.unit}`;
 }
 

@@ -7,7 +7,7 @@ const figure = (kind: Piece['kind'], value: number): Piece => ({ text: null, kin
 test('writes every figure in the unit of the reader', () => {
   const said = [words('Part 1 shows only '), figure('LENGTH_MM', 25.4), words(' of scalp.')];
   expect(sentence(said, 'cm', 18)).toBe('Part 1 shows only 2.5 cm of scalp.');
-  expect(sentence(said, 'in', 18)).toBe('Part 1 shows only 1.0 in of scalp.');
+  expect(sentence(said, 'in', 18)).toBe('Part 1 shows only 1 in of scalp.');
   expect(sentence(said, 'fingers', 12.7)).toBe('Part 1 shows only 2.0 fingers of scalp.');
 });
 

@@ -39,7 +39,7 @@ describe('LengthField', () => {
     usePrefs.getState().set({ unit: 'in' });
     cleanup();
     render(<Host />);
-    expect(field().value).toBe('22.2');
+    expect(field().value).toBe('22 ¼');
   });
 
   it('reads other units than the one shown', () => {

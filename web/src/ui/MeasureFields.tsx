@@ -74,6 +74,6 @@ export function MeasureFields<F extends string>(props: Props<F>) {
 /** A range is said in the reader's unit. */
 function said(label: string, problem: Refused, lengths: ReturnType<typeof useLengths>): string {
   if (problem.min !== null && problem.max !== null)
-    return `${label} must be between ${lengths.say(problem.min)} and ${lengths.say(problem.max)}.`;
+    return `${label} must be ${lengths.sayRange(problem.min, problem.max)}.`;
   return lengths.told(problem);
 }

@@ -54,6 +54,11 @@ export function useSpelt(): (words: string) => string {
   return (words) => spelt(words, english);
 }
 
+/** So much a figure may miss its step by arithmetic alone. */
+const TINY = 1e-9;
+const roundUp = (value: number) => Math.ceil(value - TINY);
+const roundDown = (value: number) => Math.floor(value + TINY);
+
 /** Lengths in the unit this stylist speaks in. */
 export function useLengths() {
   const unit = usePrefs((p) => p.unit);
@@ -63,6 +68,9 @@ export function useLengths() {
     unit,
     fingerMm,
     say: (mm: number) => formatLength(mm, unit, fingerMm),
+    /** Both ends of a range, rounded inward: whoever enters what is written is not refused. */
+    sayRange: (min: number, max: number) =>
+      `between ${formatLength(min, unit, fingerMm, roundUp)} and ${formatLength(max, unit, fingerMm, roundDown)}`,
     parts: (mm: number) => lengthParts(mm, unit, fingerMm),
     /** A sentence of the server with its figures in this unit. */
     sentence: (pieces: Piece[]) => spelt(sentence(pieces, unit, fingerMm), english),

@@ -97,7 +97,7 @@ describe('Findings', () => {
     onBench(<Findings />, { plan: withFindings(narrow) });
     expect(screen.getByRole('article').textContent).toContain('only 2.5 cm.');
     act(() => usePrefs.setState({ unit: 'in' }));
-    expect(screen.getByRole('article').textContent).toContain('only 1.0 in.');
+    expect(screen.getByRole('article').textContent).toContain('only 1 in.');
   });
 
   it('applies a remedy to the brief as it is now', () => {

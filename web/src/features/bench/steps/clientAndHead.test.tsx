@@ -107,7 +107,7 @@ describe('HeadStep', () => {
       problem: refusedAt('head.frontToNapeMm', 'x', { min: 254, max: 508 }),
     });
     expect(screen.getByRole('alert').textContent).toMatch(
-      /Front to nape must be between 10.0 in and 20.0 in/,
+      /Front to nape must be between 10 in and 20 in/,
     );
   });
 
