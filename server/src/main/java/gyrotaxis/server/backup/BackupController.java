@@ -1,9 +1,9 @@
 package gyrotaxis.server.backup;
 
+import gyrotaxis.server.audit.AuditAction;
+import gyrotaxis.server.audit.Audited;
 import gyrotaxis.server.backup.BackupBodies.BackupWishBody;
 import gyrotaxis.server.backup.BackupBodies.BackupsView;
-import gyrotaxis.server.shared.AuditAction;
-import gyrotaxis.server.shared.Audited;
 import java.nio.file.Path;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;

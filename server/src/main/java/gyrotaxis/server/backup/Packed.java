@@ -1,6 +1,6 @@
 package gyrotaxis.server.backup;
 
-import gyrotaxis.server.language.StoredDocument;
+import gyrotaxis.server.documents.StoredDocument;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,8 +1,8 @@
 package gyrotaxis.server.book;
 
+import gyrotaxis.server.audit.AuditAction;
+import gyrotaxis.server.audit.Audited;
 import gyrotaxis.server.language.HeadBody;
-import gyrotaxis.server.shared.AuditAction;
-import gyrotaxis.server.shared.Audited;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;

@@ -12,7 +12,7 @@ import biweekly.util.DateTimeComponents;
 import biweekly.util.Duration;
 import biweekly.util.ICalDate;
 import gyrotaxis.server.diary.Dating.Dated;
-import gyrotaxis.server.visits.FollowUpService.ToLookAfter;
+import gyrotaxis.server.visits.followup.FollowUpService.ToLookAfter;
 import java.nio.charset.StandardCharsets;
 import java.time.DateTimeException;
 import java.time.Instant;

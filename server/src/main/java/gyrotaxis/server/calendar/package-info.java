@@ -1,6 +1,6 @@
 /** The book for calendars elsewhere, and what was moved there. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "diary", "visits", "people", "tables"})
+@ApplicationModule(allowedDependencies = {"diary", "people", "shared", "tables", "visits", "visits::followup"})
 package gyrotaxis.server.calendar;
 
 import org.jspecify.annotations.NullMarked;

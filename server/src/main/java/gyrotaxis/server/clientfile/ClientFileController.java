@@ -1,9 +1,9 @@
 package gyrotaxis.server.clientfile;
 
+import gyrotaxis.server.audit.AuditAction;
+import gyrotaxis.server.audit.Audited;
 import gyrotaxis.server.clientfile.Consents.Consent;
 import gyrotaxis.server.clientfile.Consents.SignBody;
-import gyrotaxis.server.shared.AuditAction;
-import gyrotaxis.server.shared.Audited;
 import gyrotaxis.server.shared.Download;
 import gyrotaxis.server.shared.FoldedText;
 import java.io.ByteArrayOutputStream;

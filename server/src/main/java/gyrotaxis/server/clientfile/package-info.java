@@ -1,7 +1,18 @@
 /** All that is kept of a client in one file, and what she agreed to. */
 @NullMarked
 @ApplicationModule(
-        allowedDependencies = {"shared", "language", "db", "book", "diary", "people", "plans", "planning", "visits"})
+        allowedDependencies = {
+            "audit",
+            "book",
+            "db",
+            "diary",
+            "language",
+            "people",
+            "planning",
+            "plans",
+            "shared",
+            "visits"
+        })
 package gyrotaxis.server.clientfile;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,7 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.audit.AuditAction;
+import gyrotaxis.server.audit.AuditLog;
 import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.door.DoorBodies.DeedView;
 import gyrotaxis.server.door.DoorBodies.DeedsView;
@@ -11,7 +13,6 @@ import gyrotaxis.server.door.DoorBodies.StylistChoice;
 import gyrotaxis.server.door.way.Address;
 import gyrotaxis.server.door.way.Code;
 import gyrotaxis.server.people.PeopleRepository;
-import gyrotaxis.server.shared.AuditAction;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
 import gyrotaxis.server.shared.Settings;

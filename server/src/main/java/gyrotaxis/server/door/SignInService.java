@@ -1,5 +1,7 @@
 package gyrotaxis.server.door;
 
+import gyrotaxis.server.audit.AuditAction;
+import gyrotaxis.server.audit.AuditLog;
 import gyrotaxis.server.door.DoorBodies.DeviceView;
 import gyrotaxis.server.door.DoorBodies.DoorView;
 import gyrotaxis.server.door.DoorBodies.FirstBody;
@@ -10,7 +12,6 @@ import gyrotaxis.server.door.DoorBodies.PassphraseBody;
 import gyrotaxis.server.door.DoorBodies.SessionView;
 import gyrotaxis.server.door.DoorBodies.SignInBody;
 import gyrotaxis.server.door.DoorBodies.TakeBody;
-import gyrotaxis.server.shared.AuditAction;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shared.NotFound;

@@ -1,6 +1,6 @@
 /** Who may come in over the studio's network, and what was done. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "requests", "db", "people", "book"})
+@ApplicationModule(allowedDependencies = {"audit", "book", "db", "people", "requests", "shared"})
 package gyrotaxis.server.door;
 
 import org.jspecify.annotations.NullMarked;

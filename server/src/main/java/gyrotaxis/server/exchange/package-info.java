@@ -1,7 +1,18 @@
 /** What is kept as files that carry all that they rest upon, for another book or this one. */
 @NullMarked
 @ApplicationModule(
-        allowedDependencies = {"shared", "language", "planning", "plans", "patterns", "people", "shelf", "visits"})
+        allowedDependencies = {
+            "documents",
+            "language",
+            "methods",
+            "patterns",
+            "people",
+            "planning",
+            "plans",
+            "shared",
+            "shelf",
+            "visits"
+        })
 package gyrotaxis.server.exchange;
 
 import org.jspecify.annotations.NullMarked;

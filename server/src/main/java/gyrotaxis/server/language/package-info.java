@@ -1,5 +1,4 @@
-/** The language of what is asked and what is kept: the bodies of requests, the forms in which things are kept, and the
- * steps from every format there ever was to the newest. */
+/** The bodies of requests that name a plan and what it is made of. */
 @NullMarked
 @ApplicationModule(allowedDependencies = {"shared"})
 package gyrotaxis.server.language;

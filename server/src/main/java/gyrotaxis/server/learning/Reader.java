@@ -6,10 +6,10 @@ import gyrotaxis.core.learn.Observer;
 import gyrotaxis.core.learn.Seen;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.stock.LineId;
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredPlan;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.visits.FinishedVisitChanged;
-import gyrotaxis.server.visits.FollowUpService;
+import gyrotaxis.server.visits.followup.FollowUpService;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 

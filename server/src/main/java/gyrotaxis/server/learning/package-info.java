@@ -1,7 +1,19 @@
 /** What visits teach: kept visit by visit, and drawn together whenever it is asked for. */
 @NullMarked
 @ApplicationModule(
-        allowedDependencies = {"shared", "language", "db", "people", "visits", "plans", "planning", "shelf", "stock"})
+        allowedDependencies = {
+            "db",
+            "documents",
+            "language",
+            "people",
+            "planning",
+            "plans",
+            "shared",
+            "shelf",
+            "stock",
+            "visits",
+            "visits::followup"
+        })
 package gyrotaxis.server.learning;
 
 import org.jspecify.annotations.NullMarked;

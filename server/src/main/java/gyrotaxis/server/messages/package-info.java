@@ -5,7 +5,7 @@
  * <p>Start with {@link gyrotaxis.server.messages.Messenger}, the interface behind which a stand-in ships.
  */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "db", "outside", "people", "diary", "visits"})
+@ApplicationModule(allowedDependencies = {"db", "diary", "outside", "people", "shared", "visits", "visits::followup"})
 package gyrotaxis.server.messages;
 
 import org.jspecify.annotations.NullMarked;

@@ -4,7 +4,7 @@
  * <p>Start with {@link gyrotaxis.server.orders.Supplier}, the interface behind which a stand-in ships.
  */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "db", "outside", "people", "shelf", "stock", "language"})
+@ApplicationModule(allowedDependencies = {"db", "language", "outside", "people", "shared", "shelf", "stock"})
 package gyrotaxis.server.orders;
 
 import org.jspecify.annotations.NullMarked;

@@ -6,7 +6,7 @@
  * nothing else changes: whatever a stand-in can do wrong, a real one will.
  */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "shelf", "language", "paper"})
+@ApplicationModule(allowedDependencies = {"language", "paper", "shared", "shelf"})
 package gyrotaxis.server.outside;
 
 import org.jspecify.annotations.NullMarked;

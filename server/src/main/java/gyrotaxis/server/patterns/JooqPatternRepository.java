@@ -3,9 +3,9 @@ package gyrotaxis.server.patterns;
 import static gyrotaxis.server.db.Tables.PATTERN;
 
 import gyrotaxis.server.db.tables.records.PatternRecord;
+import gyrotaxis.server.documents.StoredDocument;
+import gyrotaxis.server.documents.StoredDocument.Form;
 import gyrotaxis.server.language.FoundationBody;
-import gyrotaxis.server.language.StoredDocument;
-import gyrotaxis.server.language.StoredDocument.Form;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;

@@ -33,7 +33,7 @@ public record DrawnView(
         List<TailView> tails) {
 
     /** What is drawn of a plan; without the head from its sides if that is not asked for. */
-    static DrawnView of(InstallPlan plan, boolean withSides) {
+    public static DrawnView of(InstallPlan plan, boolean withSides) {
         FoundationViews f = new FoundationViews(plan);
         StationViews s = StationViews.of(plan);
         return new DrawnView(

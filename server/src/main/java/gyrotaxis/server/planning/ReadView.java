@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * What of a plan is read: its words and figures; asked for a few times a second while something is in the hand. {@code backRows} is
  * how many rows behind it could have.
  */
-record ReadView(
+public record ReadView(
         Head head,
         List<Step> steps,
         List<Group> groups,

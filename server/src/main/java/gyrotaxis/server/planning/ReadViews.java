@@ -45,7 +45,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** Writes what of a plan is read down for the front end. */
-final class ReadViews {
+public final class ReadViews {
     /** In a list of places of stations: none. */
     private static final int NO_STATION = -1;
 
@@ -55,7 +55,7 @@ final class ReadViews {
         this.plan = plan;
     }
 
-    static ReadView of(InstallPlan plan, List<Finding> findings, BriefBody asked, Change.Writer changes) {
+    public static ReadView of(InstallPlan plan, List<Finding> findings, BriefBody asked, Change.Writer changes) {
         ReadViews v = new ReadViews(plan);
         return new ReadView(
                 v.head(),

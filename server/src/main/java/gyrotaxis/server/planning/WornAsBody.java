@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * tried as a part that was not planned; {@code day} from the install. What is still in
  * the hand may be looked at roughly: on a third of the samples, in a third of the time, and not from the sides.
  */
-record WornAsBody(
+public record WornAsBody(
         @Nullable Way way,
         @Nullable @Schema(nullable = true) Integer part,
         @Nullable @Schema(nullable = true) Integer gap,

@@ -67,7 +67,8 @@ public record WornView(
 
     private static final double ALL_PERCENT = 100;
 
-    static WornView of(InstallPlan plan, WearView w, List<Finding> findings, BriefBody asked, Change.Writer changes) {
+    public static WornView of(
+            InstallPlan plan, WearView w, List<Finding> findings, BriefBody asked, Change.Writer changes) {
         Cover c = w.cover();
         Worn worn = c.worn();
         return new WornView(

@@ -1,6 +1,6 @@
 /** Plans, looks, fills, balances and comparisons that are computed and not kept: no table, no transaction. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "shelf", "words"})
+@ApplicationModule(allowedDependencies = {"documents", "language", "shared", "shelf", "words"})
 package gyrotaxis.server.planning;
 
 import org.jspecify.annotations.NullMarked;

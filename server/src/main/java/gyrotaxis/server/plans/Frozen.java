@@ -1,7 +1,7 @@
 package gyrotaxis.server.plans;
 
-import gyrotaxis.server.language.StoredPlan;
-import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.documents.StoredPlan;
+import gyrotaxis.server.documents.StoredWorksheet;
 import java.util.Optional;
 import java.util.UUID;
 

@@ -3,10 +3,10 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.db.tables.records.PlanRecord;
+import gyrotaxis.server.documents.StoredDocument;
+import gyrotaxis.server.documents.StoredDocument.Form;
+import gyrotaxis.server.documents.StoredPlan;
 import gyrotaxis.server.language.BriefBody;
-import gyrotaxis.server.language.StoredDocument;
-import gyrotaxis.server.language.StoredDocument.Form;
-import gyrotaxis.server.language.StoredPlan;
 import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shelf.HairInUse;
 import gyrotaxis.server.shelf.HairLineRepository;

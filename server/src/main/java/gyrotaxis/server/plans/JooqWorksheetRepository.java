@@ -3,10 +3,10 @@ package gyrotaxis.server.plans;
 import static gyrotaxis.server.db.Tables.WORK_SHEET;
 
 import gyrotaxis.server.db.tables.records.WorkSheetRecord;
-import gyrotaxis.server.language.StoredDocument;
-import gyrotaxis.server.language.StoredDocument.Form;
-import gyrotaxis.server.language.StoredPlan;
-import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.documents.StoredDocument;
+import gyrotaxis.server.documents.StoredDocument.Form;
+import gyrotaxis.server.documents.StoredPlan;
+import gyrotaxis.server.documents.StoredWorksheet;
 import gyrotaxis.server.storage.DataMigration;
 import java.time.ZoneOffset;
 import java.util.Map;

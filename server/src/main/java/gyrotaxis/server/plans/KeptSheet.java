@@ -1,6 +1,6 @@
 package gyrotaxis.server.plans;
 
-import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.documents.StoredWorksheet;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.UUID;

@@ -1,6 +1,6 @@
 package gyrotaxis.server.plans;
 
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredPlan;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;

@@ -1,6 +1,18 @@
 /** Plans, patterns, methods and worksheets that are kept. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "planning", "book", "shelf", "people", "db", "storage"})
+@ApplicationModule(
+        allowedDependencies = {
+            "book",
+            "db",
+            "documents",
+            "language",
+            "methods",
+            "people",
+            "planning",
+            "shared",
+            "shelf",
+            "storage"
+        })
 package gyrotaxis.server.plans;
 
 import org.jspecify.annotations.NullMarked;

@@ -25,7 +25,7 @@ import org.springframework.stereotype.Service;
 
 /** Asks drills and judges answers. A drill follows from its kind, level and seed, so none is kept. */
 @Service
-class DrillService {
+public class DrillService {
 
     private final Drills drills;
     private final Planning planning;
@@ -70,9 +70,9 @@ class DrillService {
     }
 
     /** An answer that was judged. */
-    record Judged(Drill drill, int seed, Answer answer, Verdict verdict, double seconds) {
+    public record Judged(Drill drill, int seed, Answer answer, Verdict verdict, double seconds) {
         /** What of it is kept of whoever gave it. */
-        Tried triedAt(Instant at) {
+        public Tried triedAt(Instant at) {
             Optional<Tried.Guess> guess =
                     answer instanceof Answer.Said said && verdict.solution() instanceof Answer.Said so
                             ? Optional.of(new Tried.Guess(said.number(), so.number()))

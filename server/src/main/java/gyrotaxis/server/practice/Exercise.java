@@ -1,7 +1,7 @@
 package gyrotaxis.server.practice;
 
 import gyrotaxis.core.practice.DrillKind;
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredPlan;
 import java.time.Instant;
 import java.util.UUID;
 

@@ -2,6 +2,7 @@ package gyrotaxis.server.practice;
 
 import gyrotaxis.server.practice.ExerciseBodies.ExerciseBody;
 import gyrotaxis.server.practice.ExerciseBodies.ExerciseView;
+import gyrotaxis.server.practice.learner.LearnerService;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;

@@ -1,7 +1,7 @@
 package gyrotaxis.server.practice;
 
 import gyrotaxis.core.plan.InstallBrief;
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredPlan;
 import gyrotaxis.server.planning.Planning;
 import gyrotaxis.server.practice.ExerciseBodies.ExerciseBody;
 import gyrotaxis.server.practice.ExerciseBodies.ExerciseView;

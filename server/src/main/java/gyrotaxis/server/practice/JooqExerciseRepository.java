@@ -4,9 +4,9 @@ import static gyrotaxis.server.db.Tables.EXERCISE;
 
 import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.server.db.tables.records.ExerciseRecord;
-import gyrotaxis.server.language.StoredDocument;
-import gyrotaxis.server.language.StoredDocument.Form;
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredDocument;
+import gyrotaxis.server.documents.StoredDocument.Form;
+import gyrotaxis.server.documents.StoredPlan;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;

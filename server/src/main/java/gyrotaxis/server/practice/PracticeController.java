@@ -1,6 +1,7 @@
 package gyrotaxis.server.practice;
 
 import gyrotaxis.core.practice.DrillKind;
+import gyrotaxis.server.practice.learner.LearnerService;
 import java.util.Arrays;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -1,6 +1,7 @@
 /** What is there to learn on, who learns, and how far each is. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "db", "language", "shelf", "people", "demo", "planning", "paper"})
+@ApplicationModule(
+        allowedDependencies = {"db", "demo", "documents", "language", "paper", "people", "planning", "shared", "shelf"})
 package gyrotaxis.server.practice;
 
 import org.jspecify.annotations.NullMarked;

@@ -2,15 +2,15 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "shared",
             "language",
-            "people",
-            "shelf",
-            "plans",
-            "planning",
+            "outside",
             "paper",
-            "tables",
-            "outside"
+            "people",
+            "planning",
+            "plans",
+            "shared",
+            "shelf",
+            "tables"
         })
 package gyrotaxis.server.printing;
 

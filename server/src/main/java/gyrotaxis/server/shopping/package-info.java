@@ -2,18 +2,18 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "shared",
-            "language",
-            "db",
             "book",
-            "people",
+            "db",
             "diary",
-            "plans",
-            "planning",
-            "shelf",
-            "stock",
+            "language",
             "orders",
             "paper",
+            "people",
+            "planning",
+            "plans",
+            "shared",
+            "shelf",
+            "stock",
             "tables"
         })
 package gyrotaxis.server.shopping;

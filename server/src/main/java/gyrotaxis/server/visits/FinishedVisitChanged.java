@@ -2,7 +2,7 @@ package gyrotaxis.server.visits;
 
 import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.core.plan.WorkSheet;
-import gyrotaxis.server.language.StoredPlan;
+import gyrotaxis.server.documents.StoredPlan;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

@@ -7,7 +7,7 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.wear.Way;
-import gyrotaxis.server.language.StoredWorksheet;
+import gyrotaxis.server.documents.StoredWorksheet;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;

@@ -2,8 +2,6 @@ package gyrotaxis.server.visits;
 
 import gyrotaxis.server.pictures.Pictures;
 import gyrotaxis.server.shared.Download;
-import gyrotaxis.server.visits.AfterViews.FollowUpView;
-import gyrotaxis.server.visits.AfterViews.OutcomeBody;
 import gyrotaxis.server.visits.Views.ArrivedView;
 import gyrotaxis.server.visits.Views.BeginBody;
 import gyrotaxis.server.visits.Views.ChairFillsView;
@@ -12,6 +10,9 @@ import gyrotaxis.server.visits.Views.OutlookView;
 import gyrotaxis.server.visits.Views.PictureView;
 import gyrotaxis.server.visits.Views.VisitTile;
 import gyrotaxis.server.visits.Views.VisitView;
+import gyrotaxis.server.visits.followup.AfterViews.FollowUpView;
+import gyrotaxis.server.visits.followup.AfterViews.OutcomeBody;
+import gyrotaxis.server.visits.followup.FollowUpService;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;

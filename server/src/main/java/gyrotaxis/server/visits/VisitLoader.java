@@ -4,6 +4,7 @@ import gyrotaxis.core.care.FollowUp;
 import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.core.chair.VisitState;
 import gyrotaxis.server.shared.NotFound;
+import gyrotaxis.server.visits.followup.FollowUpRepository;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;

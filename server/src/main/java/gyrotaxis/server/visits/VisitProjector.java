@@ -8,6 +8,7 @@ import gyrotaxis.core.chair.VisitEvent;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.server.diary.Links;
 import gyrotaxis.server.people.StudioDay;
+import gyrotaxis.server.visits.followup.FollowUpRepository;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -20,7 +21,7 @@ import org.springframework.stereotype.Component;
 
 /** What follows when something was told of a visit: how far it is, what the shelf holds, what is to be looked after, what is learned. */
 @Component
-class VisitProjector {
+public class VisitProjector {
     private final VisitRepository visits;
     private final VisitLoader works;
     private final FollowUpRepository followUps;
@@ -75,7 +76,7 @@ class VisitProjector {
     }
 
     /** Once more, because something was told of how it wore. */
-    void toldAfterwards(UUID id) {
+    public void toldAfterwards(UUID id) {
         VisitLoader.Work work = works.of(id);
         publish(work, keep(work), false);
     }

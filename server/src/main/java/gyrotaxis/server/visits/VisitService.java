@@ -6,7 +6,7 @@ import gyrotaxis.core.chair.EventId;
 import gyrotaxis.core.chair.RecordedEvent;
 import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.diary.Links;
-import gyrotaxis.server.language.VisitEventMapper;
+import gyrotaxis.server.documents.VisitEventMapper;
 import gyrotaxis.server.people.StudioDay;
 import gyrotaxis.server.pictures.Picture;
 import gyrotaxis.server.pictures.Pictures;

@@ -2,16 +2,17 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "shared",
-            "language",
-            "db",
             "book",
+            "db",
+            "diary",
+            "documents",
+            "language",
+            "people",
+            "pictures",
             "planning",
             "plans",
-            "pictures",
+            "shared",
             "stock",
-            "diary",
-            "people",
             "tables"
         })
 package gyrotaxis.server.visits;

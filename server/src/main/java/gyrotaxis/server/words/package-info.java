@@ -1,6 +1,6 @@
 /** What can be chosen: the words, order, limits and defaults of every choice, told once. Keeps nothing. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language"})
+@ApplicationModule(allowedDependencies = {"documents", "language", "shared"})
 package gyrotaxis.server.words;
 
 import org.jspecify.annotations.NullMarked;

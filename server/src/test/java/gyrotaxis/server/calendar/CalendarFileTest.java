@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gyrotaxis.core.diary.Occasion;
 import gyrotaxis.server.calendar.CalendarFile.Found;
 import gyrotaxis.server.diary.Dating.Dated;
-import gyrotaxis.server.visits.FollowUpService.ToLookAfter;
+import gyrotaxis.server.visits.followup.FollowUpService.ToLookAfter;
 import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;

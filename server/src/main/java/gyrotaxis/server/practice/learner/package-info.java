@@ -1,0 +1,5 @@
+/** Learners, what they practised, and how far they are. */
+@NullMarked
+package gyrotaxis.server.practice.learner;
+
+import org.jspecify.annotations.NullMarked;
