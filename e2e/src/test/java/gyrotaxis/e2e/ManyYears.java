@@ -1,6 +1,6 @@
 package gyrotaxis.e2e;
 
-import gyrotaxis.server.shared.FoldedText;
+import gyrotaxis.server.text.FoldedText;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;

@@ -2,7 +2,7 @@ package gyrotaxis.server;
 
 import com.fasterxml.jackson.annotation.Nulls;
 import gyrotaxis.core.plan.Planner;
-import gyrotaxis.server.shared.ShortFigures;
+import gyrotaxis.server.text.ShortFigures;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;

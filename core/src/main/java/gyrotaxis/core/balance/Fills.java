@@ -1,6 +1,5 @@
 package gyrotaxis.core.balance;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
@@ -9,6 +8,7 @@ import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;

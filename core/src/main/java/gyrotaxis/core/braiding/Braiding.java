@@ -1,9 +1,9 @@
 package gyrotaxis.core.braiding;
 
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.LostEdit;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.TailEnd;
+import gyrotaxis.core.row.LostEdit;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -3,7 +3,7 @@ package gyrotaxis.core.braiding;
 import gyrotaxis.core.foundation.Row;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.ownhair.OwnHair;
 import java.util.List;
 
 /**

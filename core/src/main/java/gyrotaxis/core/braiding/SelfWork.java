@@ -2,7 +2,7 @@ package gyrotaxis.core.braiding;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;

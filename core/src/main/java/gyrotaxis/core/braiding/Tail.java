@@ -1,9 +1,9 @@
 package gyrotaxis.core.braiding;
 
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import java.util.List;
 import java.util.Optional;
 

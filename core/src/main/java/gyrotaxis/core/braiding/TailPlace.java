@@ -2,10 +2,10 @@ package gyrotaxis.core.braiding;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowUse;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.row.RowUse;
+import gyrotaxis.core.row.Section;
 import java.util.ArrayList;
 import java.util.List;
 

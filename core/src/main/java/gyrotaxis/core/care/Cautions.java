@@ -1,8 +1,8 @@
 package gyrotaxis.core.care;
 
 import gyrotaxis.core.hair.HairLine;
-import gyrotaxis.core.scalp.OwnHair;
-import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.ownhair.OwnHair;
+import gyrotaxis.core.ownhair.ScalpCondition;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

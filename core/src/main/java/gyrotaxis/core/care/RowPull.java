@@ -1,7 +1,7 @@
 package gyrotaxis.core.care;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 
 /**
  * What pulls on one row.

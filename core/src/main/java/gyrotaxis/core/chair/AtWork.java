@@ -2,7 +2,6 @@ package gyrotaxis.core.chair;
 
 import gyrotaxis.core.chair.VisitEvent.FillPlaced;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hooking.Hooker;
@@ -14,6 +13,7 @@ import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.SheetShare;
+import gyrotaxis.core.row.RowId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

@@ -4,7 +4,7 @@ import gyrotaxis.core.chair.VisitEvent.Judged;
 import gyrotaxis.core.chair.VisitEvent.LoopsKept;
 import gyrotaxis.core.chair.VisitEvent.OwnHairCut;
 import gyrotaxis.core.chair.VisitEvent.SkinSeen;
-import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.row.RowId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

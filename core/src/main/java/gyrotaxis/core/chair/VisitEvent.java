@@ -1,14 +1,14 @@
 package gyrotaxis.core.chair;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.ownhair.ScalpCondition;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Require;
-import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.stock.LineId;
 import gyrotaxis.core.stock.StockItem;
 import gyrotaxis.core.wear.Worn;

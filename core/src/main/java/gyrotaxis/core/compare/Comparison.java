@@ -2,10 +2,10 @@ package gyrotaxis.core.compare;
 
 import gyrotaxis.core.care.RowPull;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.quantity.Sentence;
 import gyrotaxis.core.reckoning.Derivation;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.ArrayList;
 import java.util.List;

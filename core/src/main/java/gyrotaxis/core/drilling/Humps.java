@@ -2,7 +2,6 @@ package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.braiding.Tail;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.practice.Ask;
@@ -10,6 +9,7 @@ import gyrotaxis.core.practice.Ask.Choice;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

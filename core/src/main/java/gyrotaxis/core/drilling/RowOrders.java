@@ -1,7 +1,6 @@
 package gyrotaxis.core.drilling;
 
 import gyrotaxis.core.braiding.Braiding.Bind;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.plan.InstallPlan;
@@ -12,6 +11,7 @@ import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.Key;
 import gyrotaxis.core.practice.Verdict;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -2,13 +2,13 @@ package gyrotaxis.core.drilling;
 
 import static java.util.stream.Collectors.toMap;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Ask.Choice;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.wear.UpdoView;
 import java.util.Comparator;
 import java.util.List;

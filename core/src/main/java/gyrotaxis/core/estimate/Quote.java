@@ -1,7 +1,7 @@
 package gyrotaxis.core.estimate;
 
-import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.terms.Terms;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;

@@ -1,10 +1,10 @@
 package gyrotaxis.core.findings;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.scalp.Measure;
 import java.util.List;
 import java.util.Optional;

@@ -2,6 +2,7 @@ package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 
 /** How the scalp behind the section line is braided, or in the case of a spiral the whole of it. */
 public sealed interface Back {

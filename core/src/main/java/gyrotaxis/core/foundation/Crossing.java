@@ -1,6 +1,7 @@
 package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.row.RowId;
 
 /**
  * A place where one row runs over another because the pattern says so.

@@ -2,6 +2,9 @@ package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowEdit;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.List;
 
 /**

@@ -2,6 +2,7 @@ package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 import java.util.Optional;
 
 /**

@@ -2,6 +2,7 @@ package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 import java.util.Set;

@@ -3,6 +3,8 @@ package gyrotaxis.core.foundation;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.RowUse;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,8 @@
 package gyrotaxis.core.foundation;
 
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import java.util.Optional;
 
 /**

@@ -1,9 +1,9 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.row.Section;
 import java.util.List;
 
 /**

@@ -2,10 +2,10 @@ package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;

@@ -1,9 +1,9 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.LaidPart;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.row.RowId;
 import java.util.List;
 
 /** Which rows lie beside which worn part, and how far. */

@@ -1,9 +1,7 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Foundation;
-import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.HairLine;
@@ -16,6 +14,8 @@ import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.row.LostEdit;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.Comparator;

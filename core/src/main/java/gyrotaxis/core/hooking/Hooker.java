@@ -2,7 +2,6 @@ package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.HairCutException;
 import gyrotaxis.core.hair.HairLine;
@@ -16,6 +15,7 @@ import gyrotaxis.core.install.HookingException.Wish;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.knot.Demand;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;

@@ -1,6 +1,5 @@
 package gyrotaxis.core.hooking;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
@@ -11,6 +10,7 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.row.RowId;
 import java.util.OptionalInt;
 import java.util.Set;
 

@@ -1,13 +1,13 @@
 package gyrotaxis.core.hooking;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowUse;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Station;
+import gyrotaxis.core.row.RowUse;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 

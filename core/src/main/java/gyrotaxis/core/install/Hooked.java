@@ -1,12 +1,12 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.LoopTally;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Slip;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Hold;
+import gyrotaxis.core.row.LostEdit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,9 +1,9 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;

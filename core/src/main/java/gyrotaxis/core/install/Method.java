@@ -1,12 +1,13 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.TailEnd;
+import gyrotaxis.core.terms.Terms;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;

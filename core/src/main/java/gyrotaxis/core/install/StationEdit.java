@@ -1,6 +1,5 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.ExtraHold;
@@ -8,6 +7,7 @@ import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 import java.util.OptionalDouble;
 
 /**

@@ -1,7 +1,7 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 
 /**
  * Names one station: its row, and its number from the row's start.

@@ -1,6 +1,6 @@
 package gyrotaxis.core.install;
 
-import gyrotaxis.core.foundation.RowId;
+import gyrotaxis.core.row.RowId;
 import java.util.List;
 import java.util.Optional;
 

@@ -2,8 +2,8 @@ package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Crossing;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

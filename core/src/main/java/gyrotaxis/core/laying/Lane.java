@@ -1,6 +1,6 @@
 package gyrotaxis.core.laying;
 
-import gyrotaxis.core.foundation.RowUse;
+import gyrotaxis.core.row.RowUse;
 import java.util.function.DoubleUnaryOperator;
 
 /**

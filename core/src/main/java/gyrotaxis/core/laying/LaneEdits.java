@@ -1,9 +1,9 @@
 package gyrotaxis.core.laying;
 
-import gyrotaxis.core.foundation.LostEdit;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowEdit;
-import gyrotaxis.core.foundation.Section;
+import gyrotaxis.core.row.LostEdit;
+import gyrotaxis.core.row.RowEdit;
+import gyrotaxis.core.row.Section;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,9 +2,9 @@ package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

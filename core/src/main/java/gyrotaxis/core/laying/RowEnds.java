@@ -2,11 +2,11 @@ package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Crossing;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.CoonsPatch;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

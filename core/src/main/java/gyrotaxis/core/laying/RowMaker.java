@@ -1,12 +1,12 @@
 package gyrotaxis.core.laying;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.ownhair.OwnHair;
 import gyrotaxis.core.quantity.Interval;
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.RowUse;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,9 @@
 package gyrotaxis.core.laying;
 
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Path;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.ArrayList;
 import java.util.List;

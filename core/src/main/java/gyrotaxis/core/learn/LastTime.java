@@ -5,7 +5,7 @@ import gyrotaxis.core.chair.Account;
 import gyrotaxis.core.chair.Takedown;
 import gyrotaxis.core.chair.Verdict;
 import gyrotaxis.core.install.Zone;
-import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.ownhair.ScalpCondition;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

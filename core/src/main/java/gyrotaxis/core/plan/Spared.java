@@ -1,9 +1,9 @@
 package gyrotaxis.core.plan;
 
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.ownhair.OwnHair;
+import gyrotaxis.core.ownhair.ScalpCondition;
 import gyrotaxis.core.scalp.Region;
 import gyrotaxis.core.scalp.RegionKind;
-import gyrotaxis.core.scalp.ScalpCondition;
 import gyrotaxis.core.scalp.ScalpPoint;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -1,7 +1,5 @@
 package gyrotaxis.core.plan;
 
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
@@ -10,6 +8,8 @@ import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Require;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;

@@ -1,9 +1,9 @@
 package gyrotaxis.core.practice;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;
+import gyrotaxis.core.row.RowId;
 import java.util.List;
 import java.util.Optional;
 

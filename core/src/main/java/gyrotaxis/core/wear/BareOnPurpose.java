@@ -3,9 +3,9 @@ package gyrotaxis.core.wear;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.LaidPart;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
+import gyrotaxis.core.row.RowUse;
 import java.util.function.Predicate;
 
 /** Which cells are meant to show: what a stylist chose is never complained of. */

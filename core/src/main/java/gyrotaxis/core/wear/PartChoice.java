@@ -6,10 +6,10 @@ import gyrotaxis.core.foundation.FlankSchool;
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.PartGap;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Segments;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
+import gyrotaxis.core.row.RowId;
 import java.util.List;
 import java.util.Optional;
 

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.estimate.Speeds;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.ownhair.ScalpCondition;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
 import gyrotaxis.core.plan.WorkSheet.Stage;
-import gyrotaxis.core.scalp.ScalpCondition;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.stock.StockItem;
 import java.util.List;
 import java.util.Map;

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import gyrotaxis.core.findings.Finding;
 import gyrotaxis.core.findings.Findings;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.foundation.TailChoice;
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallBrief;
@@ -18,6 +16,8 @@ import gyrotaxis.core.practice.Ask;
 import gyrotaxis.core.practice.Drill;
 import gyrotaxis.core.practice.DrillKind;
 import gyrotaxis.core.practice.Verdict;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import gyrotaxis.testing.Each;
 import java.util.ArrayList;
 import java.util.Collections;

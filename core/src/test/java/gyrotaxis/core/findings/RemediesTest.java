@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assumptions.assumeThat;
 
 import gyrotaxis.core.findings.Finding.Code;
 import gyrotaxis.core.findings.Finding.Remedy;
-import gyrotaxis.core.foundation.RowEdit;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.plan.InstallBrief;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.Planner;
 import gyrotaxis.core.plan.PlansByChance;
+import gyrotaxis.core.row.RowEdit;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.wear.Worn;
 import java.util.ArrayList;
 import java.util.EnumSet;

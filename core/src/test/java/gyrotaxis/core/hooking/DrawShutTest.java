@@ -7,8 +7,6 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
@@ -21,6 +19,8 @@ import gyrotaxis.core.install.StationEdit.DrawShut;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;
 import gyrotaxis.core.wear.FallenHair;

@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.Section;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
@@ -17,6 +15,8 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.knot.Knot;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.Section;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -8,10 +8,10 @@ import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.laying.RowLayout;
+import gyrotaxis.core.ownhair.OwnHair;
 import gyrotaxis.core.quantity.Money;
 import gyrotaxis.core.scalp.HeadFitter;
 import gyrotaxis.core.scalp.HeadMeasures;
-import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.core.scalp.Scalp;
 import java.util.List;
 

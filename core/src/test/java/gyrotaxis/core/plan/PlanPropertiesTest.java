@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assumptions.assumeThat;
 
 import gyrotaxis.core.foundation.Foundation;
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.Polygons;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.geometry.Vec3;
@@ -22,6 +21,7 @@ import gyrotaxis.core.install.Station;
 import gyrotaxis.core.install.StationId;
 import gyrotaxis.core.install.WorkStep;
 import gyrotaxis.core.install.Zone;
+import gyrotaxis.core.row.RowUse;
 import gyrotaxis.core.wear.Cover;
 import gyrotaxis.core.wear.CoverGrid;
 import gyrotaxis.core.wear.FallSimulator;

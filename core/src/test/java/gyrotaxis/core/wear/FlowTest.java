@@ -15,7 +15,7 @@ import gyrotaxis.core.install.Hooked;
 import gyrotaxis.core.install.HookingBrief;
 import gyrotaxis.core.knot.Demand;
 import gyrotaxis.core.laying.RowLayout;
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.ownhair.OwnHair;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;

@@ -1,9 +1,9 @@
 package gyrotaxis.server.backup;
 
 import gyrotaxis.server.backup.Manifest.Part;
-import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.storage.Migrations;
 import gyrotaxis.server.storage.OpenDatabase;
+import gyrotaxis.server.text.WrittenText;
 import java.io.IOException;
 import java.sql.Connection;
 import java.sql.SQLException;

@@ -1,6 +1,6 @@
 package gyrotaxis.server.book;
 
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.ownhair.OwnHair;
 import java.time.Instant;
 import java.util.UUID;
 

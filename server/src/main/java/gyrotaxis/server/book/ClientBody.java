@@ -1,7 +1,7 @@
 package gyrotaxis.server.book;
 
+import gyrotaxis.core.ownhair.OwnHair;
 import gyrotaxis.core.scalp.HeadRecord;
-import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.server.language.HeadBody;
 import gyrotaxis.server.language.OwnHairBody;
 import gyrotaxis.server.shared.Fields;

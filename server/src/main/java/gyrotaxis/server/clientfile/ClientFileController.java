@@ -5,7 +5,7 @@ import gyrotaxis.server.audit.Audited;
 import gyrotaxis.server.clientfile.Consents.Consent;
 import gyrotaxis.server.clientfile.Consents.SignBody;
 import gyrotaxis.server.shared.Download;
-import gyrotaxis.server.shared.FoldedText;
+import gyrotaxis.server.text.FoldedText;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.List;

@@ -2,6 +2,7 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
+            "text",
             "audit",
             "book",
             "db",

@@ -1,16 +1,16 @@
 package gyrotaxis.server.contacts;
 
+import gyrotaxis.core.ownhair.OwnHair;
 import gyrotaxis.core.scalp.HeadMeasures;
 import gyrotaxis.core.scalp.HeadRecord;
-import gyrotaxis.core.scalp.OwnHair;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.book.Head;
 import gyrotaxis.server.contacts.Cards.Card;
-import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shared.Stale;
-import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.tables.Lines;
+import gyrotaxis.server.text.FoldedText;
+import gyrotaxis.server.text.WrittenText;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;

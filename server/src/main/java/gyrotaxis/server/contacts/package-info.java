@@ -1,6 +1,6 @@
 /** Clients as cards, for address books elsewhere and out of them. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "book", "tables"})
+@ApplicationModule(allowedDependencies = {"text", "shared", "book", "tables"})
 package gyrotaxis.server.contacts;
 
 import org.jspecify.annotations.NullMarked;

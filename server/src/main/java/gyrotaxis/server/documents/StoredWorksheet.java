@@ -1,7 +1,5 @@
 package gyrotaxis.server.documents;
 
-import gyrotaxis.core.foundation.RowId;
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Zone;
@@ -14,6 +12,8 @@ import gyrotaxis.core.plan.WorkSheet.Stage;
 import gyrotaxis.core.quantity.Estimate;
 import gyrotaxis.core.quantity.Quantity;
 import gyrotaxis.core.quantity.Sentence;
+import gyrotaxis.core.row.RowId;
+import gyrotaxis.core.row.TailEnd;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

@@ -1,9 +1,9 @@
 package gyrotaxis.server.documents;
 
 import gyrotaxis.core.chair.VisitEvent;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.plan.WorkSheet.ShareRef;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.core.stock.LineId;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.media.Discriminator;

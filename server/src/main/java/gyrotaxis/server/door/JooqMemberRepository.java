@@ -4,7 +4,7 @@ import static gyrotaxis.server.db.Tables.MEMBER;
 import static gyrotaxis.server.db.Tables.STUDIO;
 
 import gyrotaxis.server.db.tables.records.MemberRecord;
-import gyrotaxis.server.shared.FoldedText;
+import gyrotaxis.server.text.FoldedText;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;

@@ -1,9 +1,9 @@
 package gyrotaxis.server.exchange;
 
 import gyrotaxis.core.install.Method;
-import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WorkSheet;
+import gyrotaxis.core.terms.Terms;
 import gyrotaxis.server.documents.StoredHair;
 import gyrotaxis.server.documents.StoredPlan;
 import gyrotaxis.server.documents.StoredWorksheet;
@@ -24,9 +24,9 @@ import gyrotaxis.server.plans.Planned;
 import gyrotaxis.server.shared.FieldProblems;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;
-import gyrotaxis.server.shared.WrittenText;
 import gyrotaxis.server.shelf.HairLineRepository;
 import gyrotaxis.server.shelf.StockedLine;
+import gyrotaxis.server.text.WrittenText;
 import gyrotaxis.server.visits.VisitService;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;

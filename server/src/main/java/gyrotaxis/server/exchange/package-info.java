@@ -2,6 +2,7 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
+            "text",
             "documents",
             "language",
             "methods",

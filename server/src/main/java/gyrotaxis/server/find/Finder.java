@@ -8,9 +8,9 @@ import static gyrotaxis.server.db.Tables.WORK_SHEET;
 
 import gyrotaxis.server.book.ClientRepository;
 import gyrotaxis.server.plans.PlanNames;
-import gyrotaxis.server.shared.FoldedText;
 import gyrotaxis.server.shared.Named;
 import gyrotaxis.server.storage.DataMigration;
+import gyrotaxis.server.text.FoldedText;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;

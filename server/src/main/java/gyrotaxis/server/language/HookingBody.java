@@ -1,6 +1,5 @@
 package gyrotaxis.server.language;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Bulk;
@@ -11,6 +10,7 @@ import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;

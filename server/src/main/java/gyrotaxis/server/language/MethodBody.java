@@ -2,13 +2,13 @@ package gyrotaxis.server.language;
 
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.hair.Texture;
-import gyrotaxis.core.install.Material;
 import gyrotaxis.core.install.Method;
 import gyrotaxis.core.install.School;
-import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Money;
+import gyrotaxis.core.terms.Material;
+import gyrotaxis.core.terms.Terms;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;

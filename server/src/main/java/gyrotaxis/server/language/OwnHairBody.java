@@ -1,9 +1,9 @@
 package gyrotaxis.server.language;
 
-import gyrotaxis.core.scalp.HairDensity;
-import gyrotaxis.core.scalp.OwnHair;
-import gyrotaxis.core.scalp.ScalpCondition;
-import gyrotaxis.core.scalp.StrandThickness;
+import gyrotaxis.core.ownhair.HairDensity;
+import gyrotaxis.core.ownhair.OwnHair;
+import gyrotaxis.core.ownhair.ScalpCondition;
+import gyrotaxis.core.ownhair.StrandThickness;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

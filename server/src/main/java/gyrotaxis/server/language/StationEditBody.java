@@ -1,12 +1,12 @@
 package gyrotaxis.server.language;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.StationEdit;
 import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.server.shared.Fields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;

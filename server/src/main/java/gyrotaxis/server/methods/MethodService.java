@@ -1,7 +1,7 @@
 package gyrotaxis.server.methods;
 
 import gyrotaxis.core.install.Method;
-import gyrotaxis.core.install.Terms;
+import gyrotaxis.core.terms.Terms;
 import gyrotaxis.server.language.MethodBody;
 import gyrotaxis.server.shared.Fields;
 import gyrotaxis.server.shared.NotFound;

@@ -1,13 +1,13 @@
 package gyrotaxis.server.planning;
 
 import gyrotaxis.core.braiding.Tail;
-import gyrotaxis.core.foundation.RowUse;
-import gyrotaxis.core.foundation.Section;
-import gyrotaxis.core.foundation.TailEnd;
 import gyrotaxis.core.install.Role;
 import gyrotaxis.core.install.Zone;
 import gyrotaxis.core.knot.Knot;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.row.RowUse;
+import gyrotaxis.core.row.Section;
+import gyrotaxis.core.row.TailEnd;
 import gyrotaxis.core.scalp.RegionKind;
 import gyrotaxis.server.shared.Piece;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -2,8 +2,8 @@ package gyrotaxis.server.planning;
 
 import gyrotaxis.core.findings.Findings;
 import gyrotaxis.core.findings.Severity;
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.row.RowUse;
 import java.util.List;
 
 /** As much of a plan as a tile in the book shows: its rows on a small map, and its figures. */

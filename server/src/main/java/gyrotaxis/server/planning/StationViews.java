@@ -4,7 +4,6 @@ import static gyrotaxis.server.planning.Flat.hundredth;
 import static gyrotaxis.server.planning.Flat.tenth;
 
 import gyrotaxis.core.foundation.Row;
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.geometry.Vec2;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.Bearing;
@@ -16,6 +15,7 @@ import gyrotaxis.core.knot.ExtraHold;
 import gyrotaxis.core.knot.Hold;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.server.language.MethodBody;
 import java.util.ArrayList;
 import java.util.HashMap;

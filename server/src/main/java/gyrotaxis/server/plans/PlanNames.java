@@ -4,8 +4,8 @@ import static gyrotaxis.server.db.Tables.CLIENT;
 import static gyrotaxis.server.db.Tables.PLAN;
 
 import gyrotaxis.server.book.ClientChanged;
-import gyrotaxis.server.shared.NameIndex;
 import gyrotaxis.server.shelf.ForWhom;
+import gyrotaxis.server.text.NameIndex;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

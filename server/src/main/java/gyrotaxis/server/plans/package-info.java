@@ -2,6 +2,7 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
+            "text",
             "book",
             "db",
             "documents",

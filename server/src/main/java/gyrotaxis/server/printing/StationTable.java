@@ -1,10 +1,10 @@
 package gyrotaxis.server.printing;
 
-import gyrotaxis.core.foundation.RowId;
 import gyrotaxis.core.plan.InstallPlan;
 import gyrotaxis.core.plan.WorkSheet;
 import gyrotaxis.core.plan.WorkSheet.SheetShare;
 import gyrotaxis.core.plan.WorkSheetWriter;
+import gyrotaxis.core.row.RowId;
 import gyrotaxis.server.tables.Table;
 import gyrotaxis.server.tables.Tables;
 import java.util.List;

@@ -1,6 +1,7 @@
 package gyrotaxis.server.shared;
 
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.server.text.WrittenText;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Currency;

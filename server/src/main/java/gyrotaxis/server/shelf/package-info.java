@@ -1,6 +1,6 @@
 /** Hair and what of it is on the shelf. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared", "language", "db", "stock", "people", "tables"})
+@ApplicationModule(allowedDependencies = {"text", "shared", "language", "db", "stock", "people", "tables"})
 package gyrotaxis.server.shelf;
 
 import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,6 @@
 package gyrotaxis.server.tables;
 
-import gyrotaxis.server.shared.WrittenText;
+import gyrotaxis.server.text.WrittenText;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;

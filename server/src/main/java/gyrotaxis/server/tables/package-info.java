@@ -1,6 +1,6 @@
 /** Tables as files: written so that any spreadsheet reads them, and read however a spreadsheet wrote them. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"shared"})
+@ApplicationModule(allowedDependencies = {"text", "shared"})
 package gyrotaxis.server.tables;
 
 import org.jspecify.annotations.NullMarked;

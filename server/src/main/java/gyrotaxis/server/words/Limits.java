@@ -3,18 +3,18 @@ package gyrotaxis.server.words;
 import gyrotaxis.core.foundation.Back;
 import gyrotaxis.core.foundation.FoundationBrief;
 import gyrotaxis.core.foundation.RimBrief;
-import gyrotaxis.core.foundation.RowEdit;
 import gyrotaxis.core.foundation.WearingPart;
 import gyrotaxis.core.hair.HairLine;
 import gyrotaxis.core.hair.Share;
 import gyrotaxis.core.install.HookingPlan;
 import gyrotaxis.core.install.StationEdit;
-import gyrotaxis.core.install.Terms;
 import gyrotaxis.core.install.ZoneWish;
 import gyrotaxis.core.knot.Tie;
 import gyrotaxis.core.plan.Consultation;
 import gyrotaxis.core.quantity.Interval;
+import gyrotaxis.core.row.RowEdit;
 import gyrotaxis.core.scalp.HairlineShape;
+import gyrotaxis.core.terms.Terms;
 
 /** What may be asked: both ends of every figure. */
 public record Limits(

@@ -2,7 +2,7 @@ package gyrotaxis.server.contacts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gyrotaxis.core.scalp.OwnHair;
+import gyrotaxis.core.ownhair.OwnHair;
 import gyrotaxis.server.book.Client;
 import gyrotaxis.server.contacts.Cards.Card;
 import java.nio.charset.StandardCharsets;

@@ -2,11 +2,11 @@ package gyrotaxis.server.planning.round;
 
 import static gyrotaxis.server.planning.Flat.tenth;
 
-import gyrotaxis.core.foundation.RowUse;
 import gyrotaxis.core.geometry.SuperEllipsoid;
 import gyrotaxis.core.geometry.Vec3;
 import gyrotaxis.core.install.Station;
 import gyrotaxis.core.plan.InstallPlan;
+import gyrotaxis.core.row.RowUse;
 import gyrotaxis.core.scalp.DressForm;
 import gyrotaxis.server.planning.Flat;
 import java.util.List;

@@ -1,4 +1,4 @@
-package gyrotaxis.core.scalp;
+package gyrotaxis.core.ownhair;
 
 /**
  * How much own hair grows on an area, as a stylist judges it by hand.

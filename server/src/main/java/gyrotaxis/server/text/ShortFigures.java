@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.text;
 
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.StreamWriteCapability;

@@ -1,4 +1,4 @@
-package gyrotaxis.core.scalp;
+package gyrotaxis.core.ownhair;
 
 /**
  * How thick a single strand of own hair is.

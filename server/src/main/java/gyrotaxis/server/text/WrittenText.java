@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.text;
 
 /**
  * What may stand in anything that somebody wrote: one gate for requests, files and papers.

@@ -1,4 +1,4 @@
-package gyrotaxis.core.scalp;
+package gyrotaxis.core.ownhair;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Require;

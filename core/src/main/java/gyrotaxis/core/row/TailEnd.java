@@ -1,4 +1,4 @@
-package gyrotaxis.core.foundation;
+package gyrotaxis.core.row;
 
 /** How a tail ends. */
 public enum TailEnd {

@@ -1,4 +1,4 @@
-package gyrotaxis.core.scalp;
+package gyrotaxis.core.ownhair;
 
 /** What was found when the scalp was looked at. */
 public enum ScalpCondition {

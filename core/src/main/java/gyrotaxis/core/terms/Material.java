@@ -1,4 +1,4 @@
-package gyrotaxis.core.install;
+package gyrotaxis.core.terms;
 
 /** What is used besides loops, in the measure in which it is bought and priced. */
 public enum Material {

@@ -1,4 +1,4 @@
-package gyrotaxis.core.install;
+package gyrotaxis.core.terms;
 
 import gyrotaxis.core.quantity.Interval;
 import gyrotaxis.core.quantity.Money;

@@ -1,4 +1,4 @@
-package gyrotaxis.server.shared;
+package gyrotaxis.server.text;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,4 +1,4 @@
-package gyrotaxis.core.foundation;
+package gyrotaxis.core.row;
 
 /** What a row is for. */
 public enum RowUse {

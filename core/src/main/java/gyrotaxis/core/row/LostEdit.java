@@ -1,4 +1,4 @@
-package gyrotaxis.core.foundation;
+package gyrotaxis.core.row;
 
 /**
  * An edit or a tail chosen by hand that makes no sense any more on this foundation.
