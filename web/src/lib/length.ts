@@ -11,12 +11,12 @@ export const mmPer = (unit: LengthUnit, fingerMm: number): number =>
 
 const NAMES: Record<LengthUnit, string> = { cm: 'cm', in: 'in', fingers: 'fingers' };
 
-/** How a figure becomes one that can be written: to the nearest, or inward at the end of a range. */
+/** How a figure is rounded to what is written: to the nearest, up or down. */
 export type Rounding = (value: number) => number;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
 
-/** From so many inches on a tape is read to a quarter; what is shorter, to an eighth. */
+/** From two inches on, a tape is read to a quarter of an inch; below that, to an eighth. */
 const QUARTERS_FROM = 2;
 
 /** Inches as they stand on a tape: "22 ¼", "⅝", "0". */

@@ -22,6 +22,7 @@ export function formatMoney(minor: number, currency: string): string {
   return format.format(minor / minors);
 }
 
+/** An amount in the smallest unit of its currency. */
 export interface Money {
   minor: number;
   currency: string;
@@ -31,7 +32,7 @@ export interface Money {
 export const formatAmounts = (amounts: readonly Money[]): string =>
   amounts.map((m) => formatMoney(m.minor, m.currency)).join(' + ');
 
-/** Whether an amount can be in it: three letters, as banks write them. */
+/** Whether it has the form of a currency code: three letters. Which codes exist, the server knows. */
 export function isCurrency(code: string): boolean {
   try {
     currencyOf(code);
@@ -47,6 +48,10 @@ export function plainMoney(minor: number, currency: string): string {
   const isWhole = minor % minors === 0;
   return (minor / minors).toFixed(isWhole ? 0 : format.resolvedOptions().maximumFractionDigits);
 }
+
+/** The amount that is written the same in another currency: 35 euros as 35 yen. No rate is applied. */
+export const sameFigure = (minor: number, from: string, to: string): number =>
+  parseMoney(plainMoney(minor, from), to) ?? minor;
 
 /** What was written as an amount, in the smallest unit: "12.50", "12,50", "€ 12.50"; null if it cannot be read. */
 export function parseMoney(text: string, currency: string): number | null {

@@ -64,7 +64,7 @@ export function LengthField({
       {(aria) => (
         <div className={`relative ${isRow ? 'w-26 shrink-0' : ''}`}>
           <input
-            className={`${CONTROL} pr-14 text-lg font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic`}
+            className={`${CONTROL} ${unit === 'fingers' ? 'pr-14' : 'pr-9'} text-lg font-semibold placeholder:font-normal placeholder:text-soft placeholder:italic`}
             inputMode="decimal"
             autoComplete="off"
             placeholder={placeholder}

@@ -54,7 +54,7 @@ export function useSpelt(): (words: string) => string {
   return (words) => spelt(words, english);
 }
 
-/** So much a figure may miss its step by arithmetic alone. */
+/** Larger than any rounding error of the arithmetic, smaller than any step. */
 const TINY = 1e-9;
 const roundUp = (value: number) => Math.ceil(value - TINY);
 const roundDown = (value: number) => Math.floor(value + TINY);
@@ -68,7 +68,7 @@ export function useLengths() {
     unit,
     fingerMm,
     say: (mm: number) => formatLength(mm, unit, fingerMm),
-    /** Both ends of a range, rounded inward: whoever enters what is written is not refused. */
+    /** Both ends of a range, rounded inward, so that the limits shown are accepted. */
     sayRange: (min: number, max: number) =>
       `between ${formatLength(min, unit, fingerMm, roundUp)} and ${formatLength(max, unit, fingerMm, roundDown)}`,
     parts: (mm: number) => lengthParts(mm, unit, fingerMm),

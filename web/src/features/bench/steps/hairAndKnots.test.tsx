@@ -340,6 +340,9 @@ describe('MethodTab', () => {
     expect(bench.getState().brief.hooking.method.currency).toBe(before);
     fireEvent.change(currency, { target: { value: 'gbp' } });
     expect(bench.getState().brief.hooking.method.currency).toBe('GBP');
+    expect(bench.getState().brief.hooking.method.hourMinor).toBe(3500);
+    fireEvent.change(currency, { target: { value: 'jpy' } });
+    expect(bench.getState().brief.hooking.method.hourMinor).toBe(35);
   });
 });
 

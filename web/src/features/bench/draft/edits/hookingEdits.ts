@@ -7,6 +7,7 @@ import type {
   StationEdit,
   Zone,
 } from '../../../../api/types';
+import { sameFigure } from '../../../../lib/money';
 
 export const withHooking = (brief: Brief, edit: Partial<Hooking>): Brief => ({
   ...brief,
@@ -29,6 +30,16 @@ export const withZone = (brief: Brief, zone: Zone, edit: Partial<ZoneWish>): Bri
 
 export const withMethod = (brief: Brief, edit: Partial<Method>): Brief =>
   withHooking(brief, { method: { ...brief.hooking.method, ...edit } });
+
+/** Her prices in another currency, each written as before: 35 stays 35. */
+export function withCurrency(brief: Brief, from: string, to: string): Brief {
+  const { hourMinor, prices } = brief.hooking.method;
+  return withMethod(brief, {
+    currency: to,
+    hourMinor: sameFigure(hourMinor, from, to),
+    prices: prices.map((p) => ({ ...p, minor: p.minor && sameFigure(p.minor, from, to) })),
+  });
+}
 
 /** What is done to a share, with the one figure that belongs to it. */
 export type StationDone = Pick<StationEdit, 'kind'> & Partial<StationEdit>;

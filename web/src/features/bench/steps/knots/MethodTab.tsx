@@ -12,7 +12,7 @@ import { Counter } from '../../../../ui/Counter';
 import { Choice, TextField } from '../../../../ui/Field';
 import { KeptFileIn } from '../../../../ui/KeptFileIn';
 import { methodsQuery } from '../../bench.queries';
-import { withHooking, withMethod } from '../../draft/edits/hookingEdits';
+import { withCurrency, withHooking, withMethod } from '../../draft/edits/hookingEdits';
 import { moneyProblem } from '../../../../ui/moneyProblem';
 import { StepFold } from '../StepFold';
 import { useBench, useComputed } from '../../draft/useBench';
@@ -217,7 +217,7 @@ function PriceEntry(props: {
   );
 }
 
-/** What she is paid in; hair that is bought in another currency is asked for apart. */
+/** The currency of her prices. Hair that is bought in another currency has a total of its own in the quote. */
 function CurrencyEntry({ currency }: { currency: string }) {
   const change = useBench((b) => b.change);
   const refused = useComputed().problem?.at('hooking.method.currency');
@@ -232,7 +232,8 @@ function CurrencyEntry({ currency }: { currency: string }) {
       onChange={(e) => {
         const code = e.target.value.toUpperCase();
         setText(code);
-        if (isCurrency(code)) change('currency', (b) => withMethod(b, { currency: code }));
+        if (isCurrency(code))
+          change('currency', (b) => withCurrency(b, b.hooking.method.currency ?? currency, code));
       }}
       onBlur={() => isRead && setText(undefined)}
     />

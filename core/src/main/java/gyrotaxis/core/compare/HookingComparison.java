@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Sets what is hooked into plans beside each other, and how they look: what was chosen, and what came of it. */
 public final class HookingComparison {
@@ -82,7 +83,7 @@ public final class HookingComparison {
                 Better.LESS,
                 plans,
                 p -> p.packs().packs()));
-        if (areInOneCurrency(plans)) {
+        if (areInOneCurrency(plans.stream().map(p -> p.packs().cost()))) {
             all.add(Figure.of(
                     Derivation.Figure.COST,
                     "hair costs",
@@ -90,6 +91,10 @@ public final class HookingComparison {
                     Better.LESS,
                     plans,
                     p -> p.packs().cost().minor()));
+        }
+        // Amounts are read in the currency of the hair.
+        if (areInOneCurrency(
+                plans.stream().flatMap(p -> Stream.concat(Stream.of(p.packs().cost()), p.quote().totals().stream())))) {
             all.add(Figure.of(
                     "asked of the client",
                     Kind.MONEY,
@@ -191,13 +196,8 @@ public final class HookingComparison {
     }
 
     /** Amounts in different currencies say nothing beside each other. */
-    private static boolean areInOneCurrency(List<InstallPlan> plans) {
-        return plans.stream()
-                        .flatMap(p -> p.quote().totals().stream())
-                        .map(Money::currency)
-                        .distinct()
-                        .count()
-                == 1;
+    private static boolean areInOneCurrency(Stream<Money> amounts) {
+        return amounts.map(Money::currency).distinct().count() == 1;
     }
 
     private static String parts(InstallPlan plan) {

@@ -8,12 +8,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * What a client is asked for. Hair may be priced in another currency than her stylist's work: no rate is known here, so each
- * currency has its own margin and its own total.
+ * What a client is asked for. Hair may be priced in another currency than the stylist's work. No exchange rate is known, so
+ * each currency has a margin and a total of its own.
  *
  * @param materials hair, as it is bought
  * @param others everything else that is used and has a price
- * @param margins added to both, one amount for each currency
+ * @param margins what is added to both, one amount for each currency
  * @param chair her time in the chair
  */
 public record Quote(Money materials, List<Line> others, List<Money> margins, Money chair) {
@@ -78,10 +78,10 @@ public record Quote(Money materials, List<Line> others, List<Money> margins, Mon
         return Money.sums(all);
     }
 
-    /** All of it, one amount for each currency; her stylist's own comes first. */
+    /** All of it, one amount for each currency in which something costs; the currency of the hour comes first, and always. */
     public List<Money> totals() {
         List<Money> all = new ArrayList<>(List.of(chair));
-        all.addAll(supplies());
+        supplies().stream().filter(m -> m.minor() != 0).forEach(all::add);
         return Money.sums(all);
     }
 }

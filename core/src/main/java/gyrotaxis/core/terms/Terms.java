@@ -12,7 +12,7 @@ import java.util.Optional;
  * On what terms one stylist works: what she keeps back, what she charges, how fast she is.
  *
  * @param reservePercent loops kept back for fills, in per cent of those placed, in {@link #RESERVE_PERCENT}
- * @param hour what an hour in her chair costs, its smallest unit in {@link #HOUR_MINOR}
+ * @param hour what an hour in her chair costs; its minor units are in {@link #HOUR_MINOR}
  * @param marginPercent added to materials in a quote, in {@link #MARGIN_PERCENT}
  * @param pacePercent how long she takes against the usual, in per cent, in {@link #PACE_PERCENT}; 80 is a fifth quicker
  * @param prices what materials cost in the measure they are bought in, in the smallest unit of the hour's currency, each in

@@ -171,4 +171,15 @@ class HookingComparisonTest {
                 .noneMatch(f -> f.kind() == Kind.MONEY)
                 .anyMatch(f -> f.what().equals("packs to buy"));
     }
+
+    @Test
+    void hairInOneCurrencyIsComparedEvenIfAnHourIsPricedInAnother() {
+        HairLine yen = new HairLine(
+                "Spindrift", Texture.DEEP_WAVE, 300, false, 20, 1, 3, Money.of(650, "JPY"), false, List.of("kelp"));
+        InstallBrief brief = BRIEF.withHair(yen);
+        List<InstallPlan> plans = List.of(planner.plan(brief), planner.plan(brief.withFullness(1.4)));
+        assertThat(HookingComparison.figures(plans))
+                .anyMatch(f -> f.what().equals("hair costs"))
+                .noneMatch(f -> f.what().equals("asked of the client"));
+    }
 }

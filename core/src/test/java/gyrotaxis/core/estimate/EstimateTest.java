@@ -323,6 +323,10 @@ class EstimateTest {
         assertThat(q.margins()).containsExactly(Money.of(180, "JPY"));
         assertThat(q.totals()).containsExactly(HOUR, Money.of(1200 + 180, "JPY"));
         assertThat(q.supplies()).containsExactly(Money.of(1200 + 180, "JPY"));
+        assertThat(Quote.of(Money.of(0, "JPY"), List.of(), 60, new Terms(10, HOUR, 15, 100))
+                        .totals())
+                .as("nothing is bought in yen")
+                .containsExactly(HOUR);
     }
 
     /** What is used and has a price is charged, with the margin; what has none is told all the same. */

@@ -1,4 +1,4 @@
-/** What was done by whom, where it matters who did it. */
+/** The audit log: who did what, for actions on personal data and on access. */
 @NullMarked
 @ApplicationModule(allowedDependencies = {"db", "shared"})
 package gyrotaxis.server.audit;

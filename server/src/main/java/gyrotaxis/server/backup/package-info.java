@@ -4,7 +4,7 @@
  * <p>Start with {@link gyrotaxis.server.backup.Manifest}. Knows tables, columns and pictures, and nothing of what they mean.
  */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "audit", "db", "documents", "language", "shared", "storage"})
+@ApplicationModule(allowedDependencies = {"audit", "db", "documents", "language", "shared", "storage", "text"})
 package gyrotaxis.server.backup;
 
 import org.jspecify.annotations.NullMarked;

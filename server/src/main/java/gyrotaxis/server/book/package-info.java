@@ -1,6 +1,6 @@
 /** Clients and their heads. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "audit", "db", "documents", "language", "shared"})
+@ApplicationModule(allowedDependencies = {"audit", "db", "documents", "language", "shared", "text"})
 package gyrotaxis.server.book;
 
 import org.jspecify.annotations.NullMarked;

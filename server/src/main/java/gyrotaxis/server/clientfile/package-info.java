@@ -2,7 +2,6 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "text",
             "audit",
             "book",
             "db",
@@ -12,6 +11,7 @@
             "planning",
             "plans",
             "shared",
+            "text",
             "visits"
         })
 package gyrotaxis.server.clientfile;

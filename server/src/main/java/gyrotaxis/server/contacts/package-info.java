@@ -1,6 +1,6 @@
 /** Clients as cards, for address books elsewhere and out of them. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "shared", "book", "tables"})
+@ApplicationModule(allowedDependencies = {"book", "shared", "tables", "text"})
 package gyrotaxis.server.contacts;
 
 import org.jspecify.annotations.NullMarked;

@@ -69,7 +69,7 @@ public class StoredDocument {
     /** Leaves out what is not said: it is read as not said again, and takes most of the room. */
     private final JsonMapper sparing;
 
-    public StoredDocument(JsonMapper json) {
+    StoredDocument(JsonMapper json) {
         this.json = json.rebuild()
                 .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                 .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
@@ -134,7 +134,7 @@ public class StoredDocument {
     }
 
     /** A document in the newest format. */
-    public ObjectNode upgraded(Form form, JsonNode document) {
+    ObjectNode upgraded(Form form, JsonNode document) {
         boolean isList = form == Form.HEAD && document instanceof ArrayNode;
         ObjectNode now = isList ? Upgrades.listAs("regions", (ArrayNode) document) : (ObjectNode) document;
         // The first format had no number.

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
  * <p>A step looks at the document alone, never at the classes of today: those change, what was kept does not. Each has a test of
  * its own, and stays as it is for good.
  */
-public final class Upgrades {
+final class Upgrades {
     /** What could be named in a kept edit by its place in a list, in the order of that day. */
     private static final String[] KNOTS_OF_1 = {"REGULAR", "INVISIBLE", "DOUBLE_ENTRY", "TWIST_FIRST", "BEAD"};
 
@@ -58,7 +58,7 @@ public final class Upgrades {
      * Events of a visit, 1 to 2: each kind has the components of its own, under their own names, instead of the few that
      * all kinds shared.
      */
-    public static ObjectNode visitEventFrom1(ObjectNode e) {
+    static ObjectNode visitEventFrom1(ObjectNode e) {
         ObjectNode now = e.objectNode();
         copy(e, "kind", now, "kind");
         switch (e.path("kind").asString("")) {
@@ -185,7 +185,7 @@ public final class Upgrades {
      * Plans, 1 to 2: edits say what they do in words instead of a number whose sense depends on the kind; and beside the brief
      * there is room for the hair it names.
      */
-    public static ObjectNode planFrom1(ObjectNode brief) {
+    static ObjectNode planFrom1(ObjectNode brief) {
         if (brief.get("foundation") instanceof ObjectNode foundation) {
             patternFrom1(foundation);
         }
@@ -220,7 +220,7 @@ public final class Upgrades {
      * Plans, 2 to 3: what is cut is said by zone; a wished share keeps the hair of its zone by itself, so what was asked to make
      * up for it, or not, is taken along.
      */
-    public static ObjectNode planFrom2(ObjectNode plan) {
+    static ObjectNode planFrom2(ObjectNode plan) {
         if (!(plan.at("/brief/hooking") instanceof ObjectNode hooking)) {
             return plan;
         }

@@ -1,4 +1,4 @@
-/** The forms in which things are kept, and the steps from every format there ever was to the newest. */
+/** Stored documents: their formats, and the steps from each format to the newest. */
 @NullMarked
 @ApplicationModule(allowedDependencies = {"language", "shared"})
 package gyrotaxis.server.documents;

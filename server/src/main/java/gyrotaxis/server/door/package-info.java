@@ -1,6 +1,6 @@
 /** Who may come in over the studio's network, and what was done. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "audit", "book", "db", "people", "requests", "shared"})
+@ApplicationModule(allowedDependencies = {"audit", "book", "db", "people", "requests", "shared", "text"})
 package gyrotaxis.server.door;
 
 import org.jspecify.annotations.NullMarked;

@@ -2,7 +2,6 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "text",
             "documents",
             "language",
             "methods",
@@ -12,6 +11,7 @@
             "plans",
             "shared",
             "shelf",
+            "text",
             "visits"
         })
 package gyrotaxis.server.exchange;

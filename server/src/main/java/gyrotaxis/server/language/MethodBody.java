@@ -23,8 +23,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A stylist's method as it is written down; what is absent is as usual.
  *
- * @param currency of the hour and of {@code prices}; methods that were kept before it could be said have none, and are priced as
- *     the hair is
+ * @param currency ISO 4217 code of the hour's price and of {@code prices}; methods of older formats have none, and their prices
+ *     are in the currency of the hair
  */
 public record MethodBody(
         @Nullable String name,
@@ -129,6 +129,7 @@ public record MethodBody(
                 .getName();
     }
 
+    /** Whether it names a price, which then needs a currency. */
     private boolean isPriced() {
         return hourMinor != null || prices != null && !prices.isEmpty();
     }
@@ -136,7 +137,7 @@ public record MethodBody(
     /**
      * The method; after a problem, some stand-in.
      *
-     * @param ofHair the currency of prices that say none
+     * @param ofHair the currency of the hair, for prices that name none
      */
     public Method check(Fields f, String at, Currency ofHair) {
         Method usual = Method.usual();

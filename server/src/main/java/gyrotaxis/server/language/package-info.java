@@ -1,4 +1,4 @@
-/** The bodies of requests that name a plan and what it is made of. */
+/** The JSON form of a plan's brief and of all its parts. */
 @NullMarked
 @ApplicationModule(allowedDependencies = {"shared"})
 package gyrotaxis.server.language;

@@ -1,6 +1,6 @@
 /** What is written on paper: pages made from templates, as PDF with the product's own fonts in it. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "shared"})
+@ApplicationModule(allowedDependencies = {"shared", "text"})
 package gyrotaxis.server.paper;
 
 import org.jspecify.annotations.NullMarked;

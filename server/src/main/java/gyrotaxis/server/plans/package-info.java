@@ -2,7 +2,6 @@
 @NullMarked
 @ApplicationModule(
         allowedDependencies = {
-            "text",
             "book",
             "db",
             "documents",
@@ -12,7 +11,8 @@
             "planning",
             "shared",
             "shelf",
-            "storage"
+            "storage",
+            "text"
         })
 package gyrotaxis.server.plans;
 

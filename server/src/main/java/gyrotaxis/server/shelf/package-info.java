@@ -1,6 +1,6 @@
 /** Hair and what of it is on the shelf. */
 @NullMarked
-@ApplicationModule(allowedDependencies = {"text", "shared", "language", "db", "stock", "people", "tables"})
+@ApplicationModule(allowedDependencies = {"db", "language", "people", "shared", "stock", "tables", "text"})
 package gyrotaxis.server.shelf;
 
 import org.jspecify.annotations.NullMarked;
